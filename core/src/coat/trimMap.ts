@@ -1,0 +1,58 @@
+/*
+ * What may be cut at all, zone by zone: a dog's trim map, its locks, its stage. Every trim step and every cut list asks
+ * here; zones that a map does not name are locked.
+ */
+import type { ZoneId } from './zones.js';
+
+export const TRIM_MAP_IDS = [
+  'naturalJacketed',
+  'trimmedJacketed',
+  'naturalDouble',
+  'doubleShaped',
+  'heavySheepdog',
+  'drop',
+  'scissored',
+  'wire',
+  'smooth',
+] as const;
+export type TrimMapId = (typeof TRIM_MAP_IDS)[number];
+
+/** How a zone is worked: strays only, shaped with thinners, by any tool, by hand on a calendar. */
+export type CutKind = 'strays' | 'thinned' | 'shaped' | 'byHand';
+
+/** `natural`: nothing may look cut; `crisp`: a clean line is wanted. */
+export type Finish = 'natural' | 'crisp';
+
+export interface TrimMap {
+  readonly id: TrimMapId;
+  readonly finish: Finish;
+  readonly cut: ReadonlyMap<ZoneId, CutKind>;
+}
+
+/** Why a zone is not cut. */
+export type CutRefusal =
+  /** The trim map does not name it. */
+  | 'notInMap'
+  /** Left to grow on this breed while the dog grows coat. */
+  | 'growingOn'
+  /** Somebody set a lock with a wanted length. */
+  | 'locked';
+
+export type CutAnswer = { readonly ok: true; readonly how: CutKind } | { readonly ok: false; readonly why: CutRefusal };
+
+/** What decides about one zone of one dog, besides the map. */
+export interface CutFacts {
+  /** Puppies, and dogs that are growing coat. */
+  readonly growsCoat: boolean;
+  readonly growOn: ReadonlySet<ZoneId>;
+  readonly locked: ReadonlySet<ZoneId>;
+}
+
+/** Whether a zone may be cut, and how. */
+export function mayCut(map: TrimMap, zone: ZoneId, facts: CutFacts): CutAnswer {
+  const how = map.cut.get(zone);
+  if (how === undefined) return { ok: false, why: 'notInMap' };
+  if (facts.locked.has(zone)) return { ok: false, why: 'locked' };
+  if (facts.growsCoat && facts.growOn.has(zone)) return { ok: false, why: 'growingOn' };
+  return { ok: true, how };
+}

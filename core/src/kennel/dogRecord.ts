@@ -1,0 +1,175 @@
+/*
+ * What a kennel keeps of one dog: the coat as it is, what was found in it, what was used on it, how it settles and holds.
+ */
+import { Type } from '@sinclair/typebox';
+import type { Static } from '@sinclair/typebox';
+import type { DogId, OwnerId } from '../units/ids.js';
+import { ZONE_IDS } from '../coat/zones.js';
+import type { ZoneId } from '../coat/zones.js';
+import { SchoolsOf } from './methodsRecord.js';
+import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
+import {
+  COAT_COLORS,
+  CONSENTS,
+  DOG_STATES,
+  GROUNDS,
+  PRODUCT_IDS,
+  SETTLED,
+  STEP_IDS,
+  TIGHTNESSES,
+  USE_SCOPES,
+  ZONE_TESTS,
+} from './vocabulary.js';
+import type {
+  CoatColor,
+  ConsentKind,
+  DogStateKind,
+  ProductId,
+  Settled,
+  StepId,
+  Tightness,
+  UseScope,
+  ZoneTest,
+} from './vocabulary.js';
+
+const Mat = Type.Object(
+  {
+    zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
+    side: Type.Optional(oneOf(['left', 'right'] as const, 'side of a paired zone; both or unknown when absent')),
+    tightness: oneOf<Tightness>(TIGHTNESSES, 'how far it has closed'),
+    foundOn: Type.Optional(day('when it was found')),
+  },
+  strict,
+);
+
+const DogState = Type.Object(
+  {
+    kind: oneOf<DogStateKind>(DOG_STATES, 'what is to be minded'),
+    from: day('since'),
+    until: Type.Optional(day('last day; open when absent')),
+    hours: Type.Optional(
+      Type.Integer({ minimum: 1, maximum: 240, description: 'label hours either side of a treatment' }),
+    ),
+    note: Type.Optional(textUpTo(200, 'of note')),
+  },
+  strict,
+);
+
+const Consent = Type.Object(
+  { what: oneOf<ConsentKind>(CONSENTS, 'what the owner agreed to'), given: day('when') },
+  strict,
+);
+
+const zonesList = (description: string) =>
+  Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, maxItems: ZONE_IDS.length, description });
+
+const Unready = Type.Object(
+  { zone: oneOf<ZoneId>(ZONE_IDS, 'where'), test: oneOf<ZoneTest>(ZONE_TESTS, 'damp at the root, or kinked') },
+  strict,
+);
+
+const ZoneColor = Type.Object(
+  { zone: oneOf<ZoneId>(ZONE_IDS, 'where'), color: oneOf<CoatColor>(COAT_COLORS, 'color') },
+  strict,
+);
+
+const ProductUse = Type.Object(
+  {
+    day: day('when'),
+    product: oneOf<ProductId>(PRODUCT_IDS, 'class of product'),
+    scope: oneOf<UseScope>(USE_SCOPES, 'whole coat, some zones, or stains only'),
+    zones: Type.Optional(zonesList('where, for some zones')),
+  },
+  strict,
+);
+
+const RecipeLine = Type.Object(
+  {
+    product: oneOf<ProductId>(PRODUCT_IDS, 'class of product'),
+    zones: zonesList('where it goes; empty = all over'),
+    note: Type.Optional(textUpTo(200, 'how, or which bottle')),
+  },
+  strict,
+);
+
+const Settling = Type.Object({ day: day('of the bath'), right: oneOf<Settled>(SETTLED, 'when it was right') }, strict);
+
+const Hold = Type.Object(
+  { day: day('when'), minutes: Type.Integer({ minimum: 5, maximum: 600, description: 'minutes until it sagged' }) },
+  strict,
+);
+
+const UndercoatDone = Type.Object({ zone: oneOf<ZoneId>(ZONE_IDS, 'where'), day: day('when') }, strict);
+
+const CooperationAt = Type.Object(
+  {
+    step: oneOf<StepId>(STEP_IDS, 'step'),
+    factor: Type.Number({ minimum: 0.8, maximum: 1.6, description: 'factor on minutes: 0.8 easy, 1.6 hard' }),
+  },
+  strict,
+);
+
+/** A dog with what its coat is like and what was found, decided and noted about it. */
+export const DogRecord = Type.Object(
+  {
+    id: id<DogId>('dog'),
+    name: name('call name'),
+    breed: name('a breed of the library'),
+    sex: oneOf(['dog', 'bitch'] as const, 'sex'),
+    born: day('date of birth'),
+    weightKg: Type.Number({ minimum: 0.5, maximum: 120, description: 'weight, kg' }),
+    ownerId: Type.Optional(id<OwnerId>('owner')),
+    density: oneOf(['light', 'normal', 'heavy'] as const, 'how dense the coat is'),
+    undercoat: oneOf(['light', 'heavy'] as const, 'load of loose undercoat'),
+    coatChange: Type.Boolean({ description: 'puppy coat giving way to the adult one' }),
+    jacketLies: Type.Boolean({ description: 'false: a flat jacket needs a towel set' }),
+    liesForWork: Type.Boolean({ description: 'trained to lie while it is brushed' }),
+    cooperation: Type.Number({ minimum: 0.8, maximum: 1.6, description: 'factor on minutes: 0.8 easy, 1.6 hard' }),
+    wholeBath: Type.Boolean({ description: 'a harsh coat that is bathed whole on request, not only its whites' }),
+    bathSkippedWhenClean: Type.Boolean({ description: 'smooth coats: mitt-cleaned, clean ground, shown weekly' }),
+    fringed: Type.Boolean({ description: 'fringes that are dressed daily and washed weekly' }),
+    standMinPerDay: Type.Optional(
+      Type.Integer({ minimum: 5, maximum: 120, description: 'standing trim minutes a day; by coat when absent' }),
+    ),
+    lastTrim: Type.Optional(day('last full trim')),
+    lastBrush: Type.Optional(day('last full brushing')),
+    lastBath: Type.Optional(day('last bath')),
+    lastUndercoat: Type.Optional(day('last full removal of undercoat')),
+    ground: Type.Optional(oneOf(GROUNDS, 'ground of the run')),
+    soiled: Type.Optional(
+      Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'soiled since the last bath' }),
+    ),
+    mats: Type.Optional(Type.Array(Mat, { maxItems: 60, description: 'mats that are known' })),
+    paleRoots: Type.Optional(Type.Boolean({ description: 'dark coat over paler roots: cut from beneath only' })),
+    growsCoat: Type.Optional(Type.Boolean({ description: 'growing coat: the breed’s zones are locked' })),
+    locked: Type.Optional(Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'not cut' })),
+    states: Type.Optional(Type.Array(DogState, { maxItems: 100 })),
+    consents: Type.Optional(Type.Array(Consent, { maxItems: 40 })),
+    unready: Type.Optional(
+      Type.Array(Unready, { maxItems: 60, description: 'zones that failed the dry or the straight test' }),
+    ),
+    colors: Type.Optional(Type.Array(ZoneColor, { maxItems: 60, description: 'color by zone where it is known' })),
+    uses: Type.Optional(Type.Array(ProductUse, { maxItems: 400, description: 'products used, oldest first' })),
+    buildUp: Type.Optional(Type.Boolean({ description: 'product has built up: the next wash clarifies' })),
+    recipe: Type.Optional(Type.Array(RecipeLine, { maxItems: 40, description: 'finishing recipe, in order' })),
+    settles: Type.Optional(
+      Type.Array(Settling, { maxItems: 100, description: 'when the coat was right after a bath' }),
+    ),
+    holds: Type.Optional(Type.Array(Hold, { maxItems: 100, description: 'how long a finish held' })),
+    towelSets: Type.Optional(
+      Type.Integer({ minimum: 1, maximum: 2, description: 'towel sets that the jacket needs, 1 when absent' }),
+    ),
+    wrapped: Type.Optional(Type.Boolean({ description: 'long hair is kept in wraps or bands' })),
+    undercoatDone: Type.Optional(
+      Type.Array(UndercoatDone, { maxItems: 60, description: 'last full removal of undercoat by zone' }),
+    ),
+    cooperationAt: Type.Optional(
+      Type.Array(CooperationAt, { maxItems: 60, description: 'steps that the dog bears better or worse' }),
+    ),
+    schools: Type.Optional(SchoolsOf),
+    note: Type.Optional(textUpTo(500, 'of note')),
+  },
+  strict,
+);
+
+export type KennelDog = Static<typeof DogRecord>;

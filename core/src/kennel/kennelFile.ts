@@ -1,0 +1,233 @@
+/*
+ * The whole kennel as one JSON document: what everything computes from, and the open format in which a kennel is
+ * backed up, moved and planned without a server. This schema is the one source: the TypeScript type, the JSON Schema
+ * that ships in `library/schema` and the reader's first check all come from it.
+ */
+import { Type } from '@sinclair/typebox';
+import type { Static, TOptional, TUnsafe } from '@sinclair/typebox';
+import type {
+  AbsenceId,
+  CircuitId,
+  DogId,
+  EntryId,
+  OwnerId,
+  PersonId,
+  RingId,
+  ShiftId,
+  ShowId,
+  SiteId,
+  StationId,
+  TaskKey,
+  TransportId,
+} from '../units/ids.js';
+import { RULES_OF_SHOWS, RULE_VALUES } from './choices.js';
+import type { RuleValue, ShowRule } from './choices.js';
+import { DogRecord } from './dogRecord.js';
+import { BreedRecord, MethodsRecord } from './methodsRecord.js';
+import { PersonRecord } from './personRecord.js';
+import { day, id, instant, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
+import { STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
+import type { StationKind, StepId, WorkState } from './vocabulary.js';
+
+export const KENNEL_FORMAT = 'loyal-mane-kennel';
+export const KENNEL_VERSION = 1;
+
+const Site = Type.Object({ id: id<SiteId>('site'), name: name('what people call it'), home: Type.Boolean() }, strict);
+
+const Circuit = Type.Object(
+  {
+    id: id<CircuitId>('power circuit'),
+    siteId: id<SiteId>('site'),
+    name: name('label at the fuse box'),
+    amps: Type.Number({ exclusiveMinimum: 0, maximum: 400, description: 'what it carries at once, amperes' }),
+  },
+  strict,
+);
+
+const Closure = Type.Object(
+  {
+    day: day('day on which it cannot be used'),
+    start: wall('from'),
+    end: wall('until'),
+    reason: textUpTo(200, 'why, as people should read it'),
+  },
+  strict,
+);
+
+const Station = Type.Object(
+  {
+    id: id<StationId>('station'),
+    siteId: id<SiteId>('site'),
+    kind: oneOf<StationKind>(STATION_KINDS, 'what it is'),
+    name: name('what people call it'),
+    circuitId: Type.Optional(id<CircuitId>('power circuit')),
+    ramp: Type.Optional(Type.Boolean({ description: 'heavy dogs can walk in' })),
+    lengthCm: Type.Optional(
+      Type.Number({ minimum: 20, maximum: 400, description: 'usable length, cm; long enough for any dog when absent' }),
+    ),
+    places: Type.Optional(Type.Integer({ minimum: 1, maximum: 60, description: 'dogs at once, 1 when absent' })),
+    closures: Type.Array(Closure, { maxItems: 400 }),
+  },
+  strict,
+);
+
+const ShowRules = Type.Object(
+  {
+    ...(Object.fromEntries(
+      RULES_OF_SHOWS.map((r) => [r, Type.Optional(oneOf<RuleValue>(RULE_VALUES, 'as the show’s own rules say'))]),
+    ) as Record<ShowRule, TOptional<TUnsafe<RuleValue>>>),
+    leastAgeMonths: Type.Optional(Type.Integer({ minimum: 0, maximum: 36, description: 'months of age on the day' })),
+  },
+  strict,
+);
+
+const Pause = Type.Object(
+  { start: wall('from'), end: wall('until'), what: oneOf(['break', 'care'] as const, 'rest, or feeding and walks') },
+  strict,
+);
+
+const Shift = Type.Object(
+  {
+    id: id<ShiftId>('shift'),
+    personId: id<PersonId>('person'),
+    day: day('day of the shift'),
+    start: wall('begins'),
+    end: wall('ends'),
+    overtimeEnd: wall('the latest that this person can stay; equal to the end when no overtime'),
+    pauses: Type.Array(Pause, { maxItems: 8 }),
+  },
+  strict,
+);
+
+const Absence = Type.Object(
+  {
+    id: id<AbsenceId>('absence'),
+    personId: id<PersonId>('person'),
+    day: day('whole day'),
+    reason: oneOf(['ill', 'away'] as const, 'why'),
+  },
+  strict,
+);
+
+const Transport = Type.Object(
+  {
+    id: id<TransportId>('transport'),
+    name: name('ferry, van'),
+    fromSiteId: id<SiteId>('site'),
+    toSiteId: id<SiteId>('site'),
+    day: day('day of travel'),
+    depart: wall('leaves'),
+    arrive: wall('arrives, the same day'),
+    people: Type.Array(id<PersonId>('person'), { uniqueItems: true }),
+    dogs: Type.Array(id<DogId>('dog'), { uniqueItems: true }),
+  },
+  strict,
+);
+
+const Owner = Type.Object(
+  { id: id<OwnerId>('owner'), name: name('owner'), contact: textUpTo(200, 'how to reach them; leads only') },
+  strict,
+);
+
+const Show = Type.Object(
+  {
+    id: id<ShowId>('show'),
+    name: name('show or circuit'),
+    siteId: id<SiteId>('site'),
+    firstDay: day('first day of judging'),
+    lastDay: day('last day of judging'),
+    rules: Type.Optional(ShowRules),
+  },
+  strict,
+);
+
+const Ring = Type.Object({ id: id<RingId>('ring'), showId: id<ShowId>('show'), name: name('ring') }, strict);
+
+const Entry = Type.Object(
+  {
+    id: id<EntryId>('entry'),
+    dogId: id<DogId>('dog'),
+    showId: id<ShowId>('show'),
+    ringId: id<RingId>('ring'),
+    day: day('day of judging'),
+    ringTime: wall('when this dog goes in'),
+    handlerId: Type.Optional(id<PersonId>('person who shows the dog; anybody with the ring skill when absent')),
+    importance: Type.Integer({ minimum: 1, maximum: 3, description: '3 = must not be missed' }),
+    laterRound: Type.Optional(wall('a later round won: the dog is held ready until then')),
+  },
+  strict,
+);
+
+const Work = Type.Object(
+  {
+    taskKey: Type.Unsafe<TaskKey>(Type.String({ minLength: 3, maxLength: 160 })),
+    dogId: id<DogId>('dog'),
+    step: oneOf<StepId>(STEP_IDS, 'step'),
+    state: oneOf<WorkState>(WORK_STATES, 'state'),
+    personId: Type.Optional(id<PersonId>('who did it')),
+    stationId: Type.Optional(id<StationId>('where')),
+    startedAt: Type.Optional(instant('first start')),
+    runningSince: Type.Optional(instant('start of the present run; only while running')),
+    finishedAt: Type.Optional(instant('finished or skipped')),
+    workedMs: Type.Integer({ minimum: 0, description: 'milliseconds worked before the present run' }),
+    expectedMin: Type.Optional(
+      Type.Number({
+        exclusiveMinimum: 0,
+        maximum: 2000,
+        description: 'minutes expected of any dog and person at its start',
+      }),
+    ),
+    reason: Type.Optional(textUpTo(300, 'why skipped')),
+  },
+  strict,
+);
+
+const Settings = Type.Object(
+  {
+    timeZone: Type.String({ minLength: 1, maxLength: 64, description: 'IANA time zone of the kennel' }),
+    clock: oneOf(['24h', '12h'] as const, 'how times are written'),
+    keepUpDaysAhead: Type.Integer({ minimum: 1, maximum: 14, description: 'how far ahead keep-up work is placed' }),
+    rampFromKg: Type.Number({ minimum: 5, maximum: 120, description: 'from this weight a tub needs a ramp' }),
+  },
+  strict,
+);
+
+/** JSON Schema (draft 7 vocabulary) of a kennel file. */
+export const KennelFileSchema = Type.Object(
+  {
+    format: Type.Literal(KENNEL_FORMAT),
+    version: Type.Literal(KENNEL_VERSION),
+    name: name('kennel'),
+    startDay: day('day the file speaks of as today'),
+    settings: Settings,
+    methods: Type.Optional(MethodsRecord),
+    breeds: Type.Optional(Type.Array(BreedRecord, { maxItems: 200, description: 'breeds of the kennel’s own' })),
+    sites: Type.Array(Site, { minItems: 1, maxItems: 40 }),
+    circuits: Type.Array(Circuit, { maxItems: 200 }),
+    stations: Type.Array(Station, { maxItems: 300 }),
+    people: Type.Array(PersonRecord, { minItems: 1, maxItems: 30 }),
+    shifts: Type.Array(Shift, { maxItems: 6000 }),
+    absences: Type.Array(Absence, { maxItems: 2000 }),
+    transports: Type.Array(Transport, { maxItems: 400 }),
+    owners: Type.Array(Owner, { maxItems: 1000 }),
+    dogs: Type.Array(DogRecord, { maxItems: 400 }),
+    shows: Type.Array(Show, { maxItems: 400 }),
+    rings: Type.Array(Ring, { maxItems: 2000 }),
+    entries: Type.Array(Entry, { maxItems: 4000 }),
+    work: Type.Array(Work, { maxItems: 100_000 }),
+  },
+  { ...strict, $id: 'https://loyal-mane.invalid/kennel.schema.json', title: 'Loyal Mane kennel file' },
+);
+
+/** A whole kennel. Local days and wall times are in `settings.timeZone`, instants in UTC. */
+export type KennelFile = Static<typeof KennelFileSchema>;
+export type KennelSite = KennelFile['sites'][number];
+export type KennelCircuit = KennelFile['circuits'][number];
+export type KennelStation = KennelFile['stations'][number];
+export type KennelShift = KennelFile['shifts'][number];
+export type KennelAbsence = KennelFile['absences'][number];
+export type KennelTransport = KennelFile['transports'][number];
+export type KennelShow = KennelFile['shows'][number];
+export type KennelRing = KennelFile['rings'][number];
+export type KennelEntry = KennelFile['entries'][number];
+export type WorkRecord = KennelFile['work'][number];

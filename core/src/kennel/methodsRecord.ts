@@ -1,0 +1,104 @@
+/*
+ * How a kennel works, as its file keeps it: sides of schools, changes to the care programs, breeds of its own.
+ */
+import { Type } from '@sinclair/typebox';
+import type { Static, TUnsafe } from '@sinclair/typebox';
+import { COAT_CLASSES } from '../coat/coatClass.js';
+import type { CoatClass } from '../coat/coatClass.js';
+import { TRIM_MAP_IDS } from '../coat/trimMap.js';
+import type { TrimMapId } from '../coat/trimMap.js';
+import { ZONE_IDS } from '../coat/zones.js';
+import type { ZoneId } from '../coat/zones.js';
+import { SCHOOL_IDS, SIDES } from './choices.js';
+import type { SchoolId, Side } from './choices.js';
+import { name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
+import { CHANGED_PARTS, STEP_IDS } from './vocabulary.js';
+import type { ChangedPart, StepId } from './vocabulary.js';
+
+/** Sides by question. */
+export const SchoolsOf = Type.Partial(
+  Type.Object(
+    Object.fromEntries(SCHOOL_IDS.map((s) => [s, oneOf<Side>(SIDES, 'side')])) as Record<SchoolId, TUnsafe<Side>>,
+    strict,
+  ),
+  strict,
+);
+
+const dayBefore = (description: string) => Type.Integer({ minimum: -60, maximum: 0, description });
+const minutes = (most: number, description: string) => Type.Integer({ minimum: 0, maximum: most, description });
+
+/** What differs for one step of a care program; what is absent stays as the library has it. */
+export const StepChange = Type.Object(
+  {
+    coat: oneOf<CoatClass>(COAT_CLASSES, 'class of coat'),
+    part: oneOf<ChangedPart>(CHANGED_PARTS, 'part of the program'),
+    step: oneOf<StepId>(STEP_IDS, 'step'),
+    nth: Type.Integer({ minimum: 1, maximum: 9, description: 'which one of that name in the part, from 1' }),
+    leftOut: Type.Optional(Type.Literal(true, { description: 'not done' })),
+    fromDay: Type.Optional(dayBefore('first day it may be done, counted from the show or the departure')),
+    toDay: Type.Optional(dayBefore('last day it may be done')),
+    aimDay: Type.Optional(dayBefore('day on which it is wanted')),
+    aimTime: Type.Optional(wall('time at which it is wanted')),
+    waitMin: Type.Optional(minutes(2880, 'minutes after the step before it, at least')),
+    waitMaxMin: Type.Optional(minutes(2880, 'minutes after the step before it, at most')),
+    plusMin: Type.Optional(Type.Integer({ minimum: -120, maximum: 240, description: 'minutes added to the estimate' })),
+    perDayMin: Type.Optional(Type.Integer({ minimum: 5, maximum: 600, description: 'most minutes of it on one day' })),
+    before: Type.Optional(oneOf<StepId>(STEP_IDS, 'step of the same part that it is moved before')),
+  },
+  strict,
+);
+export type KennelStepChange = Static<typeof StepChange>;
+
+/** Another interval of keep-up work. */
+export const IntervalChange = Type.Object(
+  {
+    coat: oneOf<CoatClass>(COAT_CLASSES, 'class of coat'),
+    rule: Type.String({ minLength: 1, maxLength: 40, description: 'keep-up rule' }),
+    everyDays: Type.Integer({ minimum: 1, maximum: 180, description: 'days from one to the next' }),
+    everyDaysInChange: Type.Integer({ minimum: 1, maximum: 180, description: 'the same in coat change' }),
+  },
+  strict,
+);
+export type KennelIntervalChange = Static<typeof IntervalChange>;
+
+export const MethodsRecord = Type.Object(
+  {
+    number: Type.Integer({ minimum: 1, description: 'version of the kennel’s methods' }),
+    schools: SchoolsOf,
+    steps: Type.Optional(Type.Array(StepChange, { maxItems: 400, description: 'changed steps of care programs' })),
+    intervals: Type.Optional(Type.Array(IntervalChange, { maxItems: 100, description: 'changed intervals' })),
+  },
+  strict,
+);
+export type KennelMethods = Static<typeof MethodsRecord>;
+
+const inches = Type.Optional(Type.Number({ minimum: 3, maximum: 45, description: 'inches' }));
+const words = (description: string) => Type.Optional(textUpTo(120, description));
+
+/** A breed that the kennel adds, or its own row of one that the library has. */
+export const BreedRecord = Type.Object(
+  {
+    name: name('breed'),
+    coat: oneOf<CoatClass>(COAT_CLASSES, 'class of coat'),
+    variant: Type.String({ maxLength: 80, description: 'kind of trim within the class' }),
+    badge: Type.String({ minLength: 1, maxLength: 40, description: 'silhouette that stands for it' }),
+    trimMap: oneOf<TrimMapId>(TRIM_MAP_IDS, 'what is cut at all'),
+    growOn: Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'left to grow' }),
+    typicalKg: Type.Number({ minimum: 0.5, maximum: 120, description: 'weight of a usual dog, kg' }),
+    lengthToHeight: Type.Number({ minimum: 0.8, maximum: 2.5, description: 'body length over height at the withers' }),
+    dogFromIn: inches,
+    dogToIn: inches,
+    bitchFromIn: inches,
+    bitchToIn: inches,
+    registry: words('registry that sizes go by'),
+    tailKind: words('tail'),
+    earStyle: words('ears'),
+    footStyle: words('feet'),
+    throatStyle: words('throat'),
+    headPlan: words('head'),
+    stance: words('how it is stood'),
+    showFirst: words('what the eye should meet first'),
+  },
+  strict,
+);
+export type KennelBreed = Static<typeof BreedRecord>;

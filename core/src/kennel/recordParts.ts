@@ -1,0 +1,58 @@
+/*
+ * Parts of records as forms send them: the same fields and limits as in a whole kennel file.
+ */
+import { Type } from '@sinclair/typebox';
+import type { Static } from '@sinclair/typebox';
+import { DogRecord } from './dogRecord.js';
+import { IntervalChange, StepChange } from './methodsRecord.js';
+import { PersonRecord } from './personRecord.js';
+
+/** What a lead enters of a dog's coat and ways; what is found in the coat has a command of its own. */
+const DOG_PARTS = [
+  'density',
+  'undercoat',
+  'coatChange',
+  'jacketLies',
+  'liesForWork',
+  'cooperation',
+  'wholeBath',
+  'bathSkippedWhenClean',
+  'fringed',
+  'standMinPerDay',
+  'lastTrim',
+  'lastBrush',
+  'lastBath',
+  'lastUndercoat',
+  'ground',
+  'paleRoots',
+  'growsCoat',
+  'locked',
+  'states',
+  'consents',
+  'colors',
+  'uses',
+  'buildUp',
+  'recipe',
+  'settles',
+  'holds',
+  'towelSets',
+  'wrapped',
+  'undercoatDone',
+  'cooperationAt',
+  'note',
+] as const;
+/** Parts of a dog's record that are entered in forms. */
+export const DogPartsSchema = Type.Partial(Type.Pick(DogRecord, [...DOG_PARTS]), { additionalProperties: false });
+/** Parts of a person's record that are entered in forms. */
+export const PersonPartsSchema = Type.Partial(Type.Pick(PersonRecord, ['learning', 'kit']), {
+  additionalProperties: false,
+});
+/** Changes to the care programs, whole. */
+export const MethodPartsSchema = Type.Object(
+  { steps: Type.Array(StepChange, { maxItems: 400 }), intervals: Type.Array(IntervalChange, { maxItems: 100 }) },
+  { additionalProperties: false },
+);
+
+export type DogParts = Static<typeof DogPartsSchema>;
+export type PersonParts = Static<typeof PersonPartsSchema>;
+export type MethodParts = Static<typeof MethodPartsSchema>;

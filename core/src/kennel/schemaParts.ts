@@ -1,0 +1,28 @@
+/*
+ * The small schemas that every record of a kennel file is made of: ids, names, days, times, closed sets of words.
+ */
+import { Type } from '@sinclair/typebox';
+import type { TUnsafe } from '@sinclair/typebox';
+import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
+
+/** No fields besides those named. */
+export const strict = { additionalProperties: false } as const;
+/** Id of a row of some kind. */
+export const id = <T extends string>(what: string): TUnsafe<T> =>
+  Type.Unsafe<T>(Type.String({ format: 'uuid', description: `id of a ${what}` }));
+/** One of a closed set of words. */
+export const oneOf = <T extends string>(values: readonly T[], description: string): TUnsafe<T> =>
+  Type.Unsafe<T>({ type: 'string', enum: [...values], description });
+/** A local day, YYYY-MM-DD. */
+export const day = (description: string): TUnsafe<LocalDay> =>
+  Type.Unsafe<LocalDay>(Type.String({ format: 'date', description }));
+/** A time of day, HH:MM; 24:00 is the end of the day. */
+export const wall = (description: string): TUnsafe<WallTime> =>
+  Type.Unsafe<WallTime>(Type.String({ pattern: '^([01][0-9]|2[0-3]):[0-5][0-9]$|^24:00$', description }));
+/** A moment, UTC. */
+export const instant = (description: string): TUnsafe<Instant> =>
+  Type.Unsafe<Instant>(Type.String({ format: 'date-time', description }));
+/** A name that people read, up to 80 characters. */
+export const name = (description: string) => Type.String({ minLength: 1, maxLength: 80, description });
+/** Text of at most so many characters. */
+export const textUpTo = (max: number, description: string) => Type.String({ maxLength: max, description });

@@ -1,0 +1,168 @@
+/*
+ * The closed sets of words that a kennel file, the programs and the planner share.
+ */
+
+export const ROLES = ['lead', 'finisher', 'bather', 'hand'] as const;
+/** What a person may see and do in the application. */
+export type Role = (typeof ROLES)[number];
+
+export const SKILLS = ['bath', 'dry', 'brush', 'scissor', 'ring', 'hand', 'decide', 'harshDryer', 'glands'] as const;
+/** What a person can do to a dog. */
+export type Skill = (typeof SKILLS)[number];
+
+export const STATION_KINDS = ['tub', 'forceDryer', 'standDryer', 'table', 'pen'] as const;
+/** Where work is done. */
+export type StationKind = (typeof STATION_KINDS)[number];
+
+export const STEP_IDS = [
+  'inspection',
+  'keepUpBrush',
+  'dressing',
+  'knots',
+  'lesson',
+  'practice',
+  'shapeCheck',
+  'shapeTrim',
+  'strip',
+  'trimBath',
+  'blowOut',
+  'brushOut1',
+  'preTreat',
+  'brushOut2',
+  'glands',
+  'mittClean',
+  'bath',
+  'bathWhites',
+  'condition',
+  'towel',
+  'forceDry',
+  'heatDry',
+  'dryCheck',
+  'undercoat',
+  'lineBrush',
+  'combThrough',
+  'clip',
+  'nails',
+  'ears',
+  'throat',
+  'whiskers',
+  'naturalTrim',
+  'roughTrim',
+  'towelSet',
+  'towelRelease',
+  'fineTrim',
+  'outlineCheck',
+  'wraps',
+  'bag',
+  'load',
+  'spotWash',
+  'touchUp',
+  'finish',
+  'tidies',
+  'gate',
+  'ring',
+  'winnersHold',
+  'skinLook',
+  'takedown',
+] as const;
+/** Every step of the order of work, from keep-up to after-show. */
+export type StepId = (typeof STEP_IDS)[number];
+
+export const WORK_STATES = ['running', 'paused', 'done', 'skipped'] as const;
+/** State of a task that somebody has touched; a task without a record is only planned. */
+export type WorkState = (typeof WORK_STATES)[number];
+
+/** Trims that only time brings back; who learns one practices it long before the first show with it. */
+export const IRREVERSIBLE_TRIMS = [
+  'ears',
+  'throat',
+  'roughTrim',
+  'naturalTrim',
+  'fineTrim',
+  'strip',
+] as const satisfies readonly StepId[];
+
+export const PRACTICE_OUTCOMES = ['good', 'fair', 'poor'] as const;
+export type PracticeOutcome = (typeof PRACTICE_OUTCOMES)[number];
+
+/** What a step may need from somebody's kit. */
+export const TOOL_KINDS = [
+  'thinners',
+  'shortStraight',
+  'longStraight',
+  'longCurved',
+  'clipper',
+  'trimmer',
+  'strippingKnife',
+  'slicker',
+  'pinBrush',
+  'rake',
+  'wideComb',
+  'faceComb',
+  'grinder',
+  'curry',
+] as const;
+export type ToolKind = (typeof TOOL_KINDS)[number];
+
+export const DOG_STATES = [
+  'season',
+  'falsePregnancy',
+  'afterWhelping',
+  'injury',
+  'medicine',
+  'allergy',
+  'treatment',
+] as const;
+/** What changes or blocks work on a dog for a while. */
+export type DogStateKind = (typeof DOG_STATES)[number];
+
+/** How far a mat has closed: loose ones open to fingers, tight ones pull, solid ones are clipped beneath. */
+export const TIGHTNESSES = ['loose', 'tight', 'solid'] as const;
+export type Tightness = (typeof TIGHTNESSES)[number];
+
+/** Ground of a dog's run: what it brings into the coat. */
+export const GROUNDS = ['grass', 'artificial', 'indoors', 'gravel', 'earth'] as const;
+export type Ground = (typeof GROUNDS)[number];
+
+export const CONSENTS = ['shaveOut', 'strip', 'firstEars', 'whiskers'] as const;
+/** What cannot be undone and asks for the owner's word. */
+export type ConsentKind = (typeof CONSENTS)[number];
+
+/** Classes of product; a kennel's own bottles belong to one each. */
+export const PRODUCT_IDS = [
+  'cleansingWash',
+  'clarifyingWash',
+  'textureWash',
+  'mildWash',
+  'whiteningWash',
+  'stainPreTreat',
+  'richConditioner',
+  'lightConditioner',
+  'leaveIn',
+  'loosening',
+  'liftSpray',
+  'foam',
+  'cream',
+  'dressing',
+  'stainBarrier',
+] as const;
+export type ProductId = (typeof PRODUCT_IDS)[number];
+
+export const USE_SCOPES = ['whole', 'zones', 'stains'] as const;
+export type UseScope = (typeof USE_SCOPES)[number];
+
+/** `darkOverPale`: a dark surface over paler roots, cut from beneath only. */
+export const COAT_COLORS = ['white', 'pale', 'dark', 'darkOverPale'] as const;
+export type CoatColor = (typeof COAT_COLORS)[number];
+
+/** When a coat was right after its bath. */
+export const SETTLED = ['sameDay', 'nextDay', 'afterTwo'] as const;
+export type Settled = (typeof SETTLED)[number];
+
+/** Tests that a zone must pass before scissors: dry at the root, straight at the root. */
+export const ZONE_TESTS = ['damp', 'kinked'] as const;
+export type ZoneTest = (typeof ZONE_TESTS)[number];
+
+/** Parts of a care program whose steps a kennel may change. */
+export const CHANGED_PARTS = ['preparation', 'between', 'showMorning', 'after'] as const;
+export type ChangedPart = (typeof CHANGED_PARTS)[number];

@@ -1,0 +1,144 @@
+/*
+ * From the kennel and the care programs to the planner's problem: every entry becomes a chain of activities with
+ * windows counted back from its ring time or the departure, every dog at home gets its keep-up work, and what is done or
+ * running is fixed. Pure: the moment comes in as an argument.
+ */
+import { slotsOf } from '../time/slotGrid.js';
+import type { SlotGrid } from '../time/slotGrid.js';
+import { noiseDosePercent } from '../programs/noiseDose.js';
+import type { ProgramStep } from '../programs/careLibrary.js';
+import type { Estimate } from '../programs/estimate.js';
+import { shareLags, tightenWindows } from './windows.js';
+import type { Chain } from './problem.js';
+import { Activity, DEFAULT_WEIGHTS, Problem } from './problem.js';
+import type { ChainDraft } from './chains.js';
+import { draftChains } from './chains.js';
+import type { StepDraft } from './stepDrafts.js';
+import type { PlanInput } from './planInput.js';
+import { makeCalendars } from './calendars.js';
+import type { CalendarItem, LeftOut, PlanNote } from './plan.js';
+
+/** The problem, and what is needed to read its indexes back. */
+export interface Assembled {
+  readonly problem: Problem;
+  readonly input: PlanInput;
+  readonly drafts: readonly ChainDraft[];
+  /** Estimates by activity index. */
+  readonly estimates: readonly Estimate[];
+  readonly leftOut: readonly LeftOut[];
+  readonly notes: readonly PlanNote[];
+  readonly calendar: readonly CalendarItem[];
+}
+
+/** Hundredths of a percent of a day's noise dose in one slot. */
+function noisePoints(levelDba: number): number {
+  return levelDba <= 0 ? 0 : Math.ceil(noiseDosePercent(levelDba, 5) * 100);
+}
+
+/** Makes the planner's problem from an input. */
+export function assembleProblem(input: PlanInput): Assembled {
+  const { grid } = input;
+  const now = grid.slotOf(input.nowMs, 'ceil');
+  const calendars = makeCalendars(input);
+  const drafted = draftChains(input);
+  const chains: Chain[] = [];
+  const activities: Activity[] = [];
+  const estimates: Estimate[] = [];
+  const keys = new Map<string, number>();
+  for (const draft of drafted.chains) {
+    const index = chains.length;
+    const dog = input.dogIndex.get(draft.dogId) ?? -1;
+    const first = activities.length;
+    const made = draft.steps.map((s, k) => makeActivity(input, draft, s, index, first + k, now));
+    const tight = tightenWindows(shareLags(made), now, grid.horizon);
+    activities.push(...tight);
+    estimates.push(...draft.steps.map((s) => s.estimate));
+    keys.set(draft.key, index);
+    chains.push({
+      index,
+      key: draft.key,
+      kind: draft.kind,
+      dog,
+      cost: draft.cost,
+      needs: draft.needs === null ? -1 : (keys.get(draft.needs) ?? -1),
+      activities: tight.map((a) => a.index),
+    });
+  }
+  const problem = new Problem({
+    horizon: grid.horizon,
+    now,
+    dayStarts: grid.dayStarts,
+    ...calendars,
+    chains,
+    activities,
+    weights: DEFAULT_WEIGHTS,
+  });
+  const { leftOut, calendar, notes } = drafted;
+  return { problem, input, drafts: drafted.chains, estimates, leftOut, calendar, notes };
+}
+
+const EARLY = 1;
+const LATE = 1;
+const ANCHOR_LATE = 2;
+const OVERDUE_LATE = 8;
+
+function makeActivity(
+  input: PlanInput,
+  draft: ChainDraft,
+  s: StepDraft,
+  chain: number,
+  index: number,
+  now: number,
+): Activity {
+  const { grid } = input;
+  const needs = input.library.steps[s.step.step];
+  const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
+  const att = Math.max(1, slotsOf(minutes / s.sessions));
+  const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
+  const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;
+  const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;
+  const ramp = needs.lifts && draft.weightKg >= input.kennel.settings.rampFromKg;
+  return new Activity({
+    index,
+    chain,
+    key: s.key,
+    step: s.step.step,
+    dur,
+    att: s.fixed === null ? att : Math.min(s.fixed.dur, s.step.restMin > 0 ? att : s.fixed.dur),
+    est,
+    let: latest,
+    aim: aimOf(s, grid, est, latest - dur),
+    follows: s.step.aim.of === 'follow' && s.position > 0,
+    early: s.step.anchor ? ANCHOR_LATE : EARLY,
+    late: s.overdue ? OVERDUE_LATE : s.step.anchor ? ANCHOR_LATE : LATE,
+    skill: s.step.skill ?? needs.skill,
+    allowed: s.allowed,
+    second: ramp && !input.hasRamp ? 'hand' : needs.second,
+    only: s.handler,
+    station: needs.station,
+    ramp: ramp && input.hasRamp,
+    lengthCm: s.lengthCm,
+    amps: needs.amps,
+    clean: slotsOf(needs.cleanMin),
+    stands: needs.stands,
+    noise: noisePoints(needs.noiseDba),
+    scissors: needs.scissors,
+    lagMin: slotsOf(s.step.lagMin),
+    lagMax: s.lagMaxMin === null ? -1 : Math.floor(s.lagMaxMin / 5),
+    since: s.since.map((x) => ({
+      activity: index - s.position + x.position,
+      min: slotsOf(x.min),
+      max: x.max === null ? -1 : Math.floor(x.max / 5),
+    })),
+    fixed: s.fixed?.place ?? null,
+    overdue: s.overdue,
+  });
+}
+
+function aimOf(s: StepDraft, grid: SlotGrid, est: number, latestStart: number): number {
+  const clamp = (t: number): number => Math.max(est, Math.min(latestStart, t));
+  const aim: ProgramStep['aim'] = s.step.aim;
+  if (s.overdue) return est;
+  if (aim.of === 'prepDay' && s.aimMs !== null) return clamp(grid.slotOf(s.aimMs, 'ceil'));
+  return aim.of === 'latest' ? clamp(latestStart) : est;
+}

@@ -1,0 +1,174 @@
+/*
+ * A plan as it leaves the planner: ids and instants instead of indexes and slots, every item with its reason as data.
+ * This is what is saved, published, exported and put into words.
+ */
+import type { DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.js';
+import type { Instant, LocalDay } from '../time/localDay.js';
+import type { StationKind, StepId } from '../kennel/vocabulary.js';
+import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
+import type { Blocker } from './explain.js';
+import type { ChainKind } from './problem.js';
+
+/** Another task named by a reason: "Asta has Tolle until then". */
+export interface TaskName {
+  readonly key: TaskKey;
+  readonly dogId: DogId;
+  readonly step: StepId;
+  readonly personId: PersonId | null;
+  readonly until: Instant;
+}
+
+/** Why a placed activity sits where it sits. Closed set; words are made at the edge. */
+export type Reason =
+  | { readonly code: 'done' | 'running' | 'atAim' | 'overdue' | 'alone' }
+  | { readonly code: 'follows' }
+  | { readonly code: 'sameHands'; readonly personId: PersonId | null }
+  | {
+      readonly code: 'blocked';
+      readonly by: Blocker;
+      readonly towards: 'earlier' | 'later';
+      readonly heldBy: TaskName | null;
+    }
+  | { readonly code: 'blockedTwice'; readonly by: readonly [Blocker, Blocker]; readonly towards: 'earlier' | 'later' };
+
+/** One change that would give an entry its place. */
+export type Remedy =
+  | {
+      readonly code: 'otherHandler';
+      readonly entryId: EntryId;
+      readonly handlerId: PersonId;
+      readonly otherId: PersonId;
+      readonly rivalDogId: DogId | null;
+      readonly rivalEntryId: EntryId | null;
+    }
+  | { readonly code: 'stay'; readonly personId: PersonId; readonly until: Instant; readonly minutes: number }
+  | { readonly code: 'openStation'; readonly stationId: StationId; readonly from: Instant }
+  | { readonly code: 'freePerson'; readonly personId: PersonId }
+  | { readonly code: 'moreStanding' }
+  | { readonly code: 'extraStation'; readonly kind: StationKind }
+  | { readonly code: 'without'; readonly dogId: DogId };
+
+/** Why an entry, or a round of keep-up work, has no place. */
+export interface WhyNot {
+  readonly code: 'needsOther' | 'noSkill' | 'notPracticed' | 'noTool' | 'windowPast' | 'noPlace';
+  readonly remedies: readonly Remedy[];
+}
+
+export interface PlannedActivity {
+  readonly key: TaskKey;
+  readonly kind: ChainKind;
+  readonly dogId: DogId;
+  /** The entry that it readies; null for keep-up work. */
+  readonly entryId: EntryId | null;
+  readonly step: StepId;
+  readonly state: 'done' | 'running' | 'planned';
+  readonly start: Instant;
+  readonly end: Instant;
+  /** Until when somebody is needed; the dog may rest alone after it. */
+  readonly attendedUntil: Instant;
+  readonly people: readonly PersonId[];
+  readonly stationId: StationId | null;
+  /** Middle estimate of the attended minutes, 20th and 80th percentile. */
+  readonly minutes: {
+    readonly middle: number;
+    readonly p20: number;
+    readonly p80: number;
+    /** Middle estimate before this dog's own pace, and the finished tasks that its pace rests on. */
+    readonly usual: number;
+    readonly logs: number;
+  };
+  readonly aim: Instant;
+  /** It must follow work that is running within a short time, so its own slack says nothing of the chain's. */
+  readonly bound: boolean;
+  /** Latest start with which the chain can still be finished, other dogs as they are; null for done work. */
+  readonly latest: Instant | null;
+  readonly reason: Reason;
+}
+
+/** A step that waits because its entry has no place: drawn pale, where it should be. */
+export interface WaitingStep {
+  readonly key: TaskKey;
+  readonly step: StepId;
+  readonly aim: Instant;
+  readonly blocked: boolean;
+}
+
+export interface UnplacedChain {
+  readonly key: string;
+  readonly kind: ChainKind;
+  readonly dogId: DogId;
+  readonly entryId: EntryId | null;
+  /** First step that finds no place, when one can be named. */
+  readonly step: StepId | null;
+  readonly reason: WhyNot;
+  readonly waiting: readonly WaitingStep[];
+}
+
+/** A step that drops out of a dog's work, with the reason. */
+export interface LeftOut {
+  readonly dogId: DogId;
+  readonly entryId: EntryId | null;
+  readonly step: StepId;
+  readonly why: DropReason;
+}
+
+/** What people should mind about a dog's work for an entry. */
+export interface PlanNote {
+  readonly dogId: DogId;
+  readonly entryId: EntryId;
+  readonly note: ProgramNote;
+}
+
+/** Work with a long lead: a date, not a slot. */
+export interface CalendarItem {
+  readonly dogId: DogId;
+  readonly entryId: EntryId;
+  readonly step: StepId;
+  readonly day: LocalDay;
+}
+
+export interface Plan {
+  readonly format: 'loyal-mane-plan';
+  readonly version: 1;
+  /** The moment it was made for. */
+  readonly now: Instant;
+  readonly firstDay: LocalDay;
+  readonly seed: number;
+  readonly rounds: number;
+  readonly inputHash: string;
+  readonly libraryVersion: string;
+  readonly cost: number;
+  readonly activities: readonly PlannedActivity[];
+  readonly unplaced: readonly UnplacedChain[];
+  readonly leftOut: readonly LeftOut[];
+  readonly calendar: readonly CalendarItem[];
+  readonly notes: readonly PlanNote[];
+  /** Version of the kennel's methods it was made with; 0 = as the library has it. */
+  readonly methods: number;
+}
+
+/** What became different from one plan to the next. Its inverse swaps added with removed and the pairs. */
+export interface PlanChange {
+  readonly added: readonly TaskKey[];
+  readonly removed: readonly TaskKey[];
+  readonly updated: readonly { readonly key: TaskKey; readonly from: PlannedActivity; readonly to: PlannedActivity }[];
+}
+
+/** Compares two plans by task key. Time, people and place count; reasons do not. Done work is left aside. */
+export function comparePlans(before: Plan | null, after: Plan): PlanChange {
+  const old = new Map((before?.activities ?? []).map((a) => [a.key, a]));
+  const added: TaskKey[] = [];
+  const updated: { key: TaskKey; from: PlannedActivity; to: PlannedActivity }[] = [];
+  for (const to of after.activities) {
+    const from = old.get(to.key);
+    old.delete(to.key);
+    if (from === undefined) added.push(to.key);
+    else if (to.state === 'planned' && !samePlace(from, to)) updated.push({ key: to.key, from, to });
+  }
+  const removed = [...old.values()].filter((a) => a.state === 'planned' && a.end > after.now).map((a) => a.key);
+  return { added, removed, updated };
+}
+
+function samePlace(x: PlannedActivity, y: PlannedActivity): boolean {
+  return x.start === y.start && x.stationId === y.stationId && x.people.join() === y.people.join();
+}

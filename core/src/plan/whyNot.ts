@@ -1,0 +1,274 @@
+/*
+ * Why a chain has no place, and what single change would give it one. Each change is tried for real: the problem is
+ * rebuilt with that one thing different and the chain is inserted again. The first that works names the cause, and is the
+ * remedy that people are offered; where none works, that is said.
+ */
+import { makeRng } from '../units/rng.js';
+import type { StationKind } from '../kennel/vocabulary.js';
+import { insertChain, maskOf } from './insertion.js';
+import type { Activity, Place, Placement, Problem, ProblemPerson, ProblemStation } from './problem.js';
+import type { Liftable } from './startMask.js';
+import { fitWithRivals } from './search.js';
+import { startMask } from './startMask.js';
+import { Yard } from './yard.js';
+
+/** One change that would give the chain a place. Indexes into the problem; slots are absolute. */
+export type SlotRemedy =
+  | { readonly code: 'otherHandler'; readonly handler: number; readonly other: number; readonly rival: number }
+  | { readonly code: 'stay'; readonly person: number; readonly until: number; readonly slots: number }
+  | { readonly code: 'openStation'; readonly station: number; readonly from: number }
+  | { readonly code: 'freePerson'; readonly person: number; readonly at: number }
+  | { readonly code: 'moreStanding' }
+  | { readonly code: 'extraStation'; readonly kind: StationKind }
+  | { readonly code: 'without'; readonly chain: number };
+
+/** Why a chain is left out. `blocked` is the first activity (index) that finds no place, -1 when unknown. */
+export interface SlotWhyNot {
+  readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'noPlace';
+  readonly blocked: number;
+  /** What would help, the smallest first; empty = no single change helps. */
+  readonly remedies: readonly SlotRemedy[];
+}
+
+const STAY_SLOTS = [2, 6, 12] as const;
+const MOST_REMEDIES = 2;
+const TRIES_PER_CHANGE = 2;
+
+/** Finds out why a chain is out, with the plan as it stands. */
+export function whyNot(problem: Problem, placement: Placement, chain: number): SlotWhyNot {
+  const c = problem.chains[chain];
+  if (c === undefined) throw new Error(`whyNot: no chain ${String(chain)}`);
+  const list = c.activities.map((i) => problem.activities[i]).filter((a): a is Activity => a !== undefined);
+  const needed = problem.chains[c.needs];
+  if (needed !== undefined && needed.activities.some((i) => (placement[i] ?? null) === null)) {
+    return { code: 'needsOther', blocked: -1, remedies: [] };
+  }
+  const past = list.find((a) => a.fixed === null && Math.max(a.est, problem.now) + a.dur > a.let);
+  if (past !== undefined) return { code: 'windowPast', blocked: past.index, remedies: [] };
+  const unskilled = list.find((a) => a.fixed === null && !somebodyCan(problem, a));
+  if (unskilled !== undefined) return { code: 'noSkill', blocked: unskilled.index, remedies: [] };
+  // A step that has no place even in an empty yard says more than one that is only crowded out.
+  const alone = insertChain(new Yard(problem), chain, makeRng(1));
+  const attempt = alone.ok ? tryInsert(problem, placement, chain) : alone;
+  const blocked = attempt.ok ? -1 : (c.activities[attempt.blocked] ?? -1);
+  return { code: 'noPlace', blocked, remedies: remediesFor(problem, placement, chain, list, alone.ok) };
+}
+
+function somebodyCan(problem: Problem, a: Activity): boolean {
+  const has = (skill: Activity['skill']): boolean => skill === null || problem.people.some((p) => p.skills.has(skill));
+  return has(a.skill) && has(a.second) && (a.allowed === null || a.allowed.length > 0);
+}
+
+function tryInsert(problem: Problem, placement: Placement, chain: number): ReturnType<typeof insertChain> {
+  return insertChain(yardWith(problem, placement, chain), chain, makeRng(1));
+}
+
+/** A yard with a placement in it, one chain left out. */
+export function yardWith(problem: Problem, placement: Placement, without = -1): Yard {
+  const yard = new Yard(problem);
+  for (const a of problem.activities) {
+    const place = placement[a.index] ?? null;
+    if (place !== null && a.fixed === null && a.chain !== without) yard.put(a, place);
+  }
+  return yard;
+}
+
+/** Whether lifting one kind of rule for the whole chain could help at all: a quick look before single changes. */
+function couldHelp(problem: Problem, placement: Placement, chain: number): (rules: readonly Liftable[]) => boolean {
+  const yard = yardWith(problem, placement, chain);
+  const list = (problem.chains[chain]?.activities ?? []).map((i) => yard.activity(i));
+  return (rules) => {
+    const lifted = new Set(rules);
+    const masks = list.map((a) => (a.fixed === null ? startMask(yard, a, lifted) : maskOf(yard, a)));
+    return insertChain(yard, chain, makeRng(1), null, masks).ok;
+  };
+}
+
+interface Trial {
+  readonly remedy: SlotRemedy;
+  readonly problem: Problem;
+  readonly placement: Placement;
+}
+
+function* remedyTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  yield* handlerTrials(problem, placement, list);
+  const helps = couldHelp(problem, placement, list[0]?.chain ?? -1);
+  for (const slots of helps(['shift']) ? STAY_SLOTS : []) {
+    for (let p = 0; p < problem.people.length; p++) {
+      const stayed = stayLonger(problem, p, slots);
+      yield { remedy: { code: 'stay', person: p, until: 0, slots }, problem: stayed, placement };
+    }
+  }
+  if (helps(['stationClosed'])) yield* stationTrials(problem, placement, list);
+  const moreStations = helps(['stationBusy', 'cleanDown', 'circuit']);
+  for (const kind of moreStations ? new Set(list.map((a) => a.station)) : []) {
+    if (kind !== null)
+      yield { remedy: { code: 'extraStation', kind }, problem: extraStations(problem, kind), placement };
+  }
+  const mayFree = helps(['personBusy', 'personLimit']);
+  for (let p = 0; mayFree && p < problem.people.length; p++) {
+    yield { remedy: { code: 'freePerson', person: p, at: -1 }, problem: extraPerson(problem, p), placement };
+  }
+  if (helps(['standing'])) yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
+  for (const other of problem.chains) {
+    const placed = other.activities.some(
+      (i) => (placement[i] ?? null) !== null && problem.activities[i]?.fixed === null,
+    );
+    if (!placed || other.kind !== 'show' || other.index === list[0]?.chain) continue;
+    yield {
+      remedy: { code: 'without', chain: other.index },
+      problem,
+      placement: without(problem, placement, other.index),
+    };
+  }
+}
+
+function remediesFor(
+  problem: Problem,
+  placement: Placement,
+  chain: number,
+  list: readonly Activity[],
+  fitsAlone: boolean,
+): SlotRemedy[] {
+  const found: SlotRemedy[] = [];
+  // What has no place even in an empty yard is not helped by rivals that make room.
+  const direct = fitsAlone ? remedyTrials(problem, placement, list) : [];
+  for (const trial of direct) {
+    if (found.some((f) => f.code === trial.remedy.code)) continue;
+    const attempt = tryInsert(trial.problem, trial.placement, chain);
+    if (!attempt.ok) continue;
+    found.push(refine(trial, problem, list, attempt.places));
+    if (found.length >= MOST_REMEDIES) return found;
+  }
+  // In a full yard no change helps while every rival stands still: try again with room for a few of them to move.
+  for (const trial of found.length > 0 ? [] : singleChanges(problem, placement, list)) {
+    if (found.some((f) => f.code === trial.remedy.code)) continue;
+    const places = fitWithRivals(trial.problem, trial.placement, chain, TRIES_PER_CHANGE);
+    if (places === null) continue;
+    found.push(refine(trial, problem, list, places));
+    if (found.length >= MOST_REMEDIES) break;
+  }
+  return found;
+}
+
+/** The changes that people can make most easily, each with the rest as it is. */
+function* singleChanges(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  yield* handlerTrials(problem, placement, list);
+  yield* stationTrials(problem, placement, list);
+  for (let p = 0; p < problem.people.length; p++) {
+    const slots = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 12;
+    yield { remedy: { code: 'stay', person: p, until: -1, slots }, problem: stayLonger(problem, p, slots), placement };
+  }
+  if (list.some((a) => a.stands)) {
+    yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
+  }
+}
+
+function* stationTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  const until = Math.max(...list.map((a) => a.let));
+  for (let s = 0; s < problem.stations.length; s++) {
+    const from = problem.stations[s]?.closed.indexOf(1, problem.now) ?? -1;
+    if (from >= 0 && from < until && list.some((a) => a.station === problem.stations[s]?.kind)) {
+      yield { remedy: { code: 'openStation', station: s, from }, problem: openStation(problem, s), placement };
+    }
+  }
+}
+
+/** Fills in when the change is used: the end of the work that leans on it. `places` in the order of `list`. */
+function refine(trial: Trial, problem: Problem, list: readonly Activity[], places: readonly Place[]): SlotRemedy {
+  const { remedy } = trial;
+  if (remedy.code !== 'stay') return remedy;
+  const before = problem.people[remedy.person]?.site;
+  let until = -1;
+  list.forEach((a, i) => {
+    const place = places[i];
+    if (place === undefined || (place.person !== remedy.person && place.second !== remedy.person)) return;
+    for (let t = place.start; t < place.start + a.att; t++) if (before?.[t] === -1) until = Math.max(until, t + 1);
+  });
+  return { ...remedy, until };
+}
+
+function* handlerTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  const shown = list.find((a) => a.step === 'ring' && a.only >= 0);
+  if (shown === undefined) return;
+  const rival = rivalAtRing(problem, placement, shown);
+  for (let q = 0; q < problem.people.length; q++) {
+    if (q === shown.only || problem.people[q]?.skills.has('ring') !== true) continue;
+    const activities = problem.activities.map((a) =>
+      a.chain === shown.chain && a.only === shown.only && a.fixed === null ? a.with({ only: q }) : a,
+    );
+    yield {
+      remedy: { code: 'otherHandler', handler: shown.only, other: q, rival },
+      problem: problem.with({ activities }),
+      placement,
+    };
+  }
+}
+
+/** Chain whose gate or ring keeps the handler of this one, or -1. */
+function rivalAtRing(problem: Problem, placement: Placement, shown: Activity): number {
+  const found = problem.activities.find((b) => {
+    const at = placement[b.index] ?? null;
+    if (at === null || b.chain === shown.chain || at.person !== shown.only) return false;
+    return at.start < shown.let && at.start + b.dur > shown.est - 3;
+  });
+  return found?.chain ?? -1;
+}
+
+function withPerson(problem: Problem, p: number, person: ProblemPerson): Problem {
+  return problem.with({ people: problem.people.map((x, k) => (k === p ? person : x)) });
+}
+
+function stayLonger(problem: Problem, p: number, slots: number): Problem {
+  const person = problem.people[p] as ProblemPerson;
+  const site = person.site.slice();
+  const over = person.over.slice();
+  for (const dayEnd of problem.dayStarts.slice(1)) {
+    let last = dayEnd - 1;
+    while (last > dayEnd - 288 && last >= 0 && person.site[last] === -1) last--;
+    if (last <= dayEnd - 288 || last < 0) continue;
+    for (let t = last + 1; t <= Math.min(last + slots, dayEnd - 1); t++) {
+      site[t] = person.site[last] ?? -1;
+      over[t] = 1;
+    }
+  }
+  return withPerson(problem, p, { ...person, site, over });
+}
+
+function openStation(problem: Problem, s: number): Problem {
+  const stations = problem.stations.map((x, k) => (k === s ? { ...x, closed: new Uint8Array(x.closed.length) } : x));
+  return problem.with({ stations });
+}
+
+/** One more station of a kind at every site that has one, on no circuit. */
+export function extraStations(problem: Problem, kind: StationKind): Problem {
+  const mine = problem.stations.filter((s) => s.kind === kind);
+  const sites = [...new Set(mine.map((s) => s.site))];
+  const added = sites.map((site): ProblemStation => ({
+    name: kind,
+    kind,
+    site,
+    circuit: -1,
+    ramp: true,
+    lengthCm: Infinity,
+    closed: new Uint8Array(problem.horizon + 1),
+  }));
+  return problem.with({ stations: [...problem.stations, ...added] });
+}
+
+/** A second pair of hands with the skills and shifts of one person. */
+export function extraPerson(problem: Problem, p: number): Problem {
+  const person = problem.people[p] as ProblemPerson;
+  return problem.with({ people: [...problem.people, { ...person }] });
+}
+
+function noStandingLimit(problem: Problem): Problem {
+  return problem.with({ dogs: problem.dogs.map((d) => ({ ...d, standCap: 10_000 })) });
+}
+
+function without(problem: Problem, placement: Placement, chain: number): Placement {
+  const gone = new Set([chain, ...problem.chains.filter((c) => c.needs === chain).map((c) => c.index)]);
+  return placement.map((p, i) =>
+    gone.has(problem.activities[i]?.chain ?? -1) && problem.activities[i]?.fixed === null ? null : p,
+  );
+}

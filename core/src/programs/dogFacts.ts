@@ -1,0 +1,166 @@
+/*
+ * What a dog's record says to the programs: its class of coat, its age, what its estimates rest on, and which
+ * conditions of a program hold for it.
+ */
+import type { CoatClass } from '../coat/coatClass.js';
+import type { LocalDay } from '../time/localDay.js';
+import { daysBetween } from '../time/localDay.js';
+import type { KennelDog } from '../kennel/dogRecord.js';
+import type { ZoneId } from '../coat/zones.js';
+import type { BreedFacts, CareLibrary, Condition } from './careLibrary.js';
+import type { EstimateFacts } from './estimate.js';
+
+/** Dogs younger than this are worked as puppies: shorter sessions, less work (engineering default). */
+export const DEFAULT_PUPPY_DAYS = 365;
+
+const NINE_MONTHS_DAYS = 274;
+
+/** Class of coat of a dog, by breed; throws on a breed that is not in the library (the reader refuses it). */
+export function coatClassOf(dog: KennelDog, library: CareLibrary): CoatClass {
+  const breed = library.breeds.get(dog.breed);
+  if (breed === undefined) throw new Error(`coatClassOf: "${dog.breed}" is not in the library`);
+  return breed.coat;
+}
+
+/** Whether the dog is worked as a puppy on the plan's first day. */
+export function isPuppy(dog: KennelDog, at: { readonly grid: { readonly firstDay: LocalDay } }): boolean {
+  return daysBetween(dog.born, at.grid.firstDay) < DEFAULT_PUPPY_DAYS;
+}
+
+/** What estimates of a dog's work rest on, for work on a day. */
+export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDay, puppy: boolean): EstimateFacts {
+  const interval = library.trimIntervalWeeks[coatClassOf(dog, library)];
+  const weeks = dog.lastTrim === undefined ? interval : daysBetween(dog.lastTrim, day) / 7;
+  return {
+    weightKg: dog.weightKg,
+    density: dog.density,
+    coatChange: dog.coatChange,
+    puppy,
+    cooperation: dog.cooperation,
+    cooperationAt: new Map((dog.cooperationAt ?? []).map((c) => [c.step, c.factor])),
+    firstTrim: dog.lastTrim === undefined,
+    kinked: (dog.unready ?? []).some((u) => u.test === 'kinked'),
+    overgrownWeeks: Math.max(0, weeks - interval),
+  };
+}
+
+/** Facts about an entry that conditions ask for, besides the dog's. */
+export interface EntryFacts {
+  /** Day that ages count to: the ring day, or the day of the keep-up work. */
+  readonly day: LocalDay;
+  readonly siteTub: boolean;
+  /** The dog's next show: what was found in its coat is worked on for that one, once. */
+  readonly nextShow: boolean;
+  /** Day of an earlier show whose trim still holds for this one; null where there is none. */
+  readonly trimmedOn: LocalDay | null;
+  readonly travels: boolean;
+  readonly lastShowDay: boolean;
+  readonly laterRound: boolean;
+  /** Face and feet are clipped clean on this breed, some days before the ring so that the skin settles. */
+  readonly cleanFaced: boolean;
+}
+
+/** Whether a breed is shown with clean feet and face. */
+export function isCleanFaced(breed: Pick<BreedFacts, 'variant'> | undefined): boolean {
+  return breed?.variant.includes('clean') === true;
+}
+
+/** Days after which undercoat counts as loaded again (common practice: about a month). */
+export const DEFAULT_RELOAD_DAYS = 28;
+/** In coat change undercoat loosens sooner (engineering default). */
+export const DEFAULT_RELOAD_DAYS_IN_CHANGE = 14;
+
+/** Share of the zones' load at which a coat is worked as loaded (engineering default: half of it is back). */
+export const DEFAULT_LOADED_SHARE = 0.5;
+
+/**
+ * Load of loose undercoat in a zone on a day, 0 just removed to 1 loaded again: it grows evenly from the zone's last full
+ * removal (or the whole coat's, where that is later). Null where no removal is known.
+ */
+export function undercoatLoadAt(dog: UndercoatDog, zone: ZoneId, day: LocalDay): number | null {
+  const days = (dog.undercoatDone ?? []).flatMap((u) => (u.zone === zone ? [u.day] : []));
+  const last = [...days, ...(dog.lastUndercoat === undefined ? [] : [dog.lastUndercoat])].sort().at(-1);
+  if (last === undefined) return null;
+  const reload = dog.coatChange ? DEFAULT_RELOAD_DAYS_IN_CHANGE : DEFAULT_RELOAD_DAYS;
+  return Math.max(0, Math.min(1, daysBetween(last, day) / reload));
+}
+
+/** What the load of undercoat is read from. */
+export type UndercoatDog = Pick<KennelDog, 'undercoat' | 'undercoatDone' | 'lastUndercoat' | 'coatChange'>;
+
+/**
+ * How loaded the undercoat is on a day. With removals known by zone, by the share of zones that are loaded again; else from
+ * the last full removal; else as somebody saw it.
+ */
+export function undercoatLoad(dog: UndercoatDog, day: LocalDay): KennelDog['undercoat'] {
+  const zones = [...new Set((dog.undercoatDone ?? []).map((u) => u.zone))];
+  if (zones.length > 0) {
+    const loads = zones.map((z) => undercoatLoadAt(dog, z, day) ?? 0);
+    return loads.filter((l) => l >= 1).length / loads.length >= DEFAULT_LOADED_SHARE ? 'heavy' : 'light';
+  }
+  if (dog.lastUndercoat === undefined) return dog.undercoat;
+  const reload = dog.coatChange ? DEFAULT_RELOAD_DAYS_IN_CHANGE : DEFAULT_RELOAD_DAYS;
+  return daysBetween(dog.lastUndercoat, day) >= reload ? 'heavy' : 'light';
+}
+
+/** Whether a dark surface lies over paler roots, in any zone: bulk is then taken from beneath only. */
+export function hasPaleRoots(dog: Pick<KennelDog, 'paleRoots' | 'colors'>): boolean {
+  return dog.paleRoots === true || (dog.colors ?? []).some((c) => c.color === 'darkOverPale');
+}
+
+const CLEAN_GROUNDS: readonly string[] = ['grass', 'artificial', 'indoors'];
+
+/**
+ * Whether a smooth dog's bath is skipped: somebody allows it (shown weekly, mitt-cleaned), its run is on clean ground where
+ * that is known, and no dirt is to be seen, which overrides everything (common practice).
+ */
+export function mayGoUnbathed(dog: KennelDog): boolean {
+  if (!dog.bathSkippedWhenClean || (dog.soiled ?? []).length > 0) return false;
+  return dog.ground === undefined || CLEAN_GROUNDS.includes(dog.ground);
+}
+
+/** Whether a condition of a program holds. */
+export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): boolean {
+  switch (condition) {
+    case 'undercoatHeavy':
+      return undercoatLoad(dog, entry.day) === 'heavy';
+    case 'undercoatLight':
+      return undercoatLoad(dog, entry.day) === 'light';
+    case 'jacketNeedsTowel':
+      return !dog.jacketLies;
+    case 'wholeBath':
+      return dog.wholeBath;
+    case 'whitesOnly':
+      return !dog.wholeBath;
+    case 'bathed':
+      return !mayGoUnbathed(dog);
+    case 'soiled':
+      return entry.nextShow && (dog.soiled ?? []).length > 0;
+    case 'fringed':
+      return dog.fringed;
+    case 'notFringed':
+      return !dog.fringed;
+    case 'travels':
+      return entry.travels;
+    case 'lastShowDay':
+      return entry.lastShowDay;
+    case 'laterRound':
+      return entry.laterRound;
+    case 'hasMats':
+      return entry.nextShow && (dog.mats ?? []).length > 0;
+    case 'siteTub':
+      return entry.siteTub;
+    case 'underNineMonths':
+      return daysBetween(dog.born, entry.day) < NINE_MONTHS_DAYS;
+    case 'unready':
+      return entry.nextShow && (dog.unready ?? []).length > 0;
+    case 'wrapped':
+      return dog.wrapped === true;
+    case 'towelTwice':
+      return !dog.jacketLies && (dog.towelSets ?? 1) > 1;
+    case 'cleanFaced':
+      return entry.cleanFaced;
+    case 'notCleanFaced':
+      return !entry.cleanFaced;
+  }
+}

@@ -1,0 +1,232 @@
+/*
+ * The order of work for one dog at one show: the program of its coat, changed by the schools in force, the show's rules,
+ * the dog's age and state. What drops out is named with its reason; what people should mind is noted.
+ */
+import type { CoatClass } from '../coat/coatClass.js';
+import type { RuleValue, SchoolId, ShowRule, Side } from '../kennel/choices.js';
+import type { KennelDog } from '../kennel/dogRecord.js';
+import type { KennelFile, KennelShow } from '../kennel/kennelFile.js';
+import type { ConsentKind, DogStateKind, StepId } from '../kennel/vocabulary.js';
+import type { LocalDay } from '../time/localDay.js';
+import { addDays, daysBetween } from '../time/localDay.js';
+import type { CareLibrary, CareProgram } from './careLibrary.js';
+import type { EntryFacts } from './dogFacts.js';
+import { DEFAULT_PUPPY_DAYS, coatClassOf, holds } from './dogFacts.js';
+import { changedProgram } from './programChange.js';
+import type { ProgramEdit } from './programEdit.js';
+import { applyEdits } from './programEdit.js';
+import { ruleEdits, rulesOf } from './ruleSet.js';
+import type { Chosen, SchoolRefusal } from './schools.js';
+import { chooseSides } from './schools.js';
+import { settlingEdits } from './settling.js';
+import { trimDogOf, trimZonesOf } from './trimZones.js';
+
+/** Why a step drops out of a dog's order of work. */
+export type DropReason =
+  /** Its days had passed before the plan began. */
+  | { readonly code: 'past' }
+  /** What follows it was done first. */
+  | { readonly code: 'passedOver' }
+  | { readonly code: 'showRules'; readonly rule: ShowRule; readonly value: RuleValue }
+  /** Whiskers stay on young dogs (a school). */
+  | { readonly code: 'tooYoung' }
+  | { readonly code: 'state'; readonly state: DogStateKind }
+  /** The owner's consent is not recorded. */
+  | { readonly code: 'noConsent'; readonly what: ConsentKind }
+  /** Every zone that the trim would cut is locked or left to grow. */
+  | { readonly code: 'allLocked' }
+  /** A show shortly before trims for this one as well. */
+  | { readonly code: 'sharedTrim'; readonly day: LocalDay };
+
+/** What people should mind about a dog's work. */
+export type ProgramNote =
+  | { readonly code: 'schoolRefused'; readonly school: SchoolId; readonly side: Side; readonly why: SchoolRefusal }
+  | { readonly code: 'underAge'; readonly leastMonths: number }
+  /** Nobody has entered what the show's rules say of these. */
+  | { readonly code: 'checkRules'; readonly rules: readonly ShowRule[] }
+  | { readonly code: 'state'; readonly state: DogStateKind };
+
+export interface DroppedStep {
+  readonly step: StepId;
+  readonly why: DropReason;
+}
+
+export interface DogProgram {
+  readonly coat: CoatClass;
+  readonly program: CareProgram;
+  readonly chosen: readonly Chosen[];
+  readonly dropped: readonly DroppedStep[];
+  readonly notes: readonly ProgramNote[];
+}
+
+/** Steps that wet the coat: treatments keep their distance from them. */
+export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 'spotWash', 'towelSet'];
+
+/** What an injury forbids until a vet has looked: cutting, hard air, the tub. */
+const NOT_INJURED: readonly StepId[] = [
+  ...WASH_STEPS,
+  'forceDry',
+  'strip',
+  'ears',
+  'throat',
+  'roughTrim',
+  'fineTrim',
+  'naturalTrim',
+];
+
+/**
+ * What steps that cannot be undone ask for: the owner's consent, which only those who may decide can record. Ears ask the
+ * first time only.
+ */
+function consentsAsked(dog: KennelDog): readonly (readonly [StepId, ConsentKind])[] {
+  const ears = dog.lastTrim === undefined ? ([['ears', 'firstEars']] as const) : [];
+  return [['strip', 'strip'], ['whiskers', 'whiskers'], ...ears];
+}
+
+/** Whether a state holds on a day. */
+export function stateHolds(state: NonNullable<KennelDog['states']>[number], day: LocalDay): boolean {
+  return state.from <= day && (state.until === undefined || day <= state.until);
+}
+
+interface Reasoned {
+  readonly edits: readonly ProgramEdit[];
+  readonly why: DropReason;
+}
+
+/** The order of work of a dog. `show` is null for keep-up work. */
+export function dogProgram(
+  dog: KennelDog,
+  kennel: KennelFile,
+  library: CareLibrary,
+  show: KennelShow | null,
+  facts: EntryFacts,
+): DogProgram {
+  const coat = coatClassOf(dog, library);
+  const decides = (c: Parameters<typeof holds>[0]): boolean => holds(c, dog, facts);
+  const chosen = chooseSides(library.schools, { coat, dog, kennel, holds: decides });
+  const schooled = applyEdits(
+    changedProgram(library.programs[coat], kennel.methods),
+    [...chosen.flatMap((c) => c.school[c.side].edits), ...settlingEdits(dog)],
+    decides,
+  );
+  let program = schooled;
+  const dropped: DroppedStep[] = [];
+  const reasons = [
+    ...reasonedEdits(dog, show, facts, chosen),
+    ...lockedTrims(dog, library, schooled, facts),
+    ...sharedTrims(schooled, facts),
+  ];
+  for (const reasoned of reasons) {
+    const before = stepsIn(program);
+    program = applyEdits(program, reasoned.edits, decides);
+    const left = stepsIn(program);
+    for (const step of before) if (!left.has(step)) dropped.push({ step, why: reasoned.why });
+  }
+  return { coat, program, chosen, dropped, notes: notesOf(dog, show, facts, chosen) };
+}
+
+/**
+ * Standing trim minutes a day: the coat's cap, or less where the dog bears less; by the dog's own tolerance alone where
+ * that school holds. Puppies stand for minutes only.
+ */
+export function standMinutesOf(dog: KennelDog, kennel: KennelFile, library: CareLibrary, puppy: boolean): number {
+  const coat = coatClassOf(dog, library);
+  const cap = puppy ? library.puppyStandMinutes : library.standMinutes[coat];
+  const own = dog.standMinPerDay ?? cap;
+  const chosen = chooseSides(
+    library.schools.filter((s) => s.id === 'tableTime'),
+    { coat, dog, kennel, holds: () => false },
+  );
+  return chosen[0]?.side === 'b' ? own : Math.min(cap, own);
+}
+
+function stepsIn(program: CareProgram): Set<StepId> {
+  const parts = [program.preparation, program.between, program.showMorning, program.after];
+  return new Set(parts.flat().map((s) => s.step));
+}
+
+function reasonedEdits(
+  dog: KennelDog,
+  show: KennelShow | null,
+  facts: EntryFacts,
+  chosen: readonly Chosen[],
+): Reasoned[] {
+  const found: Reasoned[] = [];
+  if (show !== null) {
+    for (const { rule, value, edits } of ruleEdits(rulesOf(show)))
+      found.push({ edits, why: { code: 'showRules', rule, value } });
+  }
+  const waits = chosen.some((c) => c.school.id === 'puppyWhiskers' && c.side === 'a');
+  if (waits && holds('underNineMonths', dog, facts)) {
+    found.push({ edits: [{ edit: 'drop', steps: ['whiskers'] }], why: { code: 'tooYoung' } });
+  }
+  const injured = (dog.states ?? []).some((s) => s.kind === 'injury' && stateHolds(s, facts.day));
+  if (injured) found.push({ edits: [{ edit: 'drop', steps: NOT_INJURED }], why: { code: 'state', state: 'injury' } });
+  for (const [step, what] of consentsAsked(dog)) {
+    // A kennel that records consents at all means what is missing.
+    if (dog.consents !== undefined && !dog.consents.some((c) => c.what === what)) {
+      found.push({ edits: [{ edit: 'drop', steps: [step] }], why: { code: 'noConsent', what } });
+    }
+  }
+  return found;
+}
+
+/** Trims of which nothing may be cut: everything that is their business is locked or left to grow. */
+function lockedTrims(dog: KennelDog, library: CareLibrary, program: CareProgram, facts: EntryFacts): Reasoned[] {
+  const breed = library.breeds.get(dog.breed);
+  if (breed === undefined) return [];
+  const puppy = daysBetween(dog.born, facts.day) < DEFAULT_PUPPY_DAYS;
+  const steps = [...stepsIn(program), ...program.keepUp.flatMap((r) => r.steps.map((s) => s.step))];
+  const none = [...new Set(steps)].filter((step) => {
+    const zones = trimZonesOf(step, trimDogOf(dog, puppy), breed, library);
+    return zones !== null && zones.cut.length === 0 && zones.leave.length > 0;
+  });
+  return none.map((step) => ({ edits: [{ edit: 'drop', steps: [step] }], why: { code: 'allLocked' } }));
+}
+
+/** Trims that a show shortly before has already done: the rough pass with its bath, and natural trims. */
+function sharedTrims(program: CareProgram, facts: EntryFacts): Reasoned[] {
+  if (facts.trimmedOn === null) return [];
+  const why: DropReason = { code: 'sharedTrim', day: facts.trimmedOn };
+  const rough = program.preparation.findIndex((s) => s.step === 'roughTrim' && s.skipWhenPast);
+  const early = rough < 0 ? 0 : rough + 1 - firstEarly(program.preparation, rough);
+  const edits: ProgramEdit[] = [{ edit: 'drop', steps: ['naturalTrim'] }];
+  if (early > 0) edits.push({ edit: 'cut', from: firstEarly(program.preparation, rough), count: early });
+  return [{ edits, why }];
+}
+
+/** Index at which the steps up to the rough pass that share its days begin. */
+function firstEarly(steps: CareProgram['preparation'], rough: number): number {
+  let i = rough;
+  while (i > 0 && steps[i - 1]?.skipWhenPast === true && steps[i - 1]?.step !== 'shapeCheck') i--;
+  return i;
+}
+
+function notesOf(dog: KennelDog, show: KennelShow | null, facts: EntryFacts, chosen: readonly Chosen[]): ProgramNote[] {
+  const notes: ProgramNote[] = chosen.flatMap((c) =>
+    c.refused === null ? [] : [{ code: 'schoolRefused', school: c.school.id, ...c.refused } as const],
+  );
+  if (show !== null) {
+    const { leastAgeMonths, ...rules } = rulesOf(show);
+    const unknown = (Object.keys(rules) as ShowRule[]).filter((r) => rules[r] === 'unknown');
+    if (unknown.length > 0) notes.push({ code: 'checkRules', rules: unknown });
+    if (leastAgeMonths !== null && addMonths(dog.born, leastAgeMonths) > facts.day) {
+      notes.push({ code: 'underAge', leastMonths: leastAgeMonths });
+    }
+  }
+  const states = new Set((dog.states ?? []).filter((s) => stateHolds(s, facts.day)).map((s) => s.kind));
+  for (const state of states) notes.push({ code: 'state', state });
+  return notes;
+}
+
+/** The day of the month some months later; the last of that month where it is shorter. */
+function addMonths(day: LocalDay, months: number): LocalDay {
+  const [y = 0, m = 1, d = 1] = day.split('-').map(Number);
+  const index = y * 12 + (m - 1) + months;
+  const first =
+    `${String(Math.floor(index / 12)).padStart(4, '0')}-${String((index % 12) + 1).padStart(2, '0')}-01` as LocalDay;
+  const wanted = addDays(first, d - 1);
+  return wanted.slice(0, 7) === first.slice(0, 7)
+    ? wanted
+    : addDays(addDays(first, 31).slice(0, 8).concat('01') as LocalDay, -1);
+}

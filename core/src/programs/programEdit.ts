@@ -1,0 +1,174 @@
+/*
+ * Small named changes to a care program, as data: what a school, a show's rules or a dog's state does to the order of
+ * work. Each is applied to a copy; the library's own programs never change.
+ */
+import type { CoatClass } from '../coat/coatClass.js';
+import type { Skill, StepId } from '../kennel/vocabulary.js';
+import type { Aim, CareProgram, Condition, Mark, ProgramStep } from './careLibrary.js';
+
+export const PROGRAM_PARTS = ['keepUp', 'preparation', 'between', 'showMorning', 'after'] as const;
+export type ProgramPart = (typeof PROGRAM_PARTS)[number];
+
+type Change =
+  /** The steps are not done. */
+  | { readonly edit: 'drop'; readonly steps: readonly StepId[] }
+  /** Minutes times a factor. */
+  | { readonly edit: 'factor'; readonly steps: readonly StepId[]; readonly factor: number }
+  /** Minutes added; negative takes away. */
+  | { readonly edit: 'longer'; readonly steps: readonly StepId[]; readonly minutes: number }
+  /** Minutes from another row of the table. */
+  | { readonly edit: 'row'; readonly steps: readonly StepId[]; readonly row: string }
+  /** Wait after the step before it, minutes. */
+  | { readonly edit: 'lag'; readonly step: StepId; readonly min: number; readonly max: number | null }
+  /** Wait after an earlier step, minutes. */
+  | {
+      readonly edit: 'since';
+      readonly step: StepId;
+      readonly since: StepId;
+      readonly min: number;
+      readonly max: number;
+    }
+  | {
+      readonly edit: 'window';
+      readonly steps: readonly StepId[];
+      readonly from: Mark;
+      readonly to: Mark;
+      readonly aim?: Aim;
+    }
+  /** New steps before the first of a name, or at the end of the part where there is none. */
+  | { readonly edit: 'insert'; readonly before: StepId; readonly steps: readonly ProgramStep[] }
+  | { readonly edit: 'replace'; readonly step: StepId; readonly by: readonly ProgramStep[] }
+  /** Takes a step out and puts it before the first of another name. */
+  | { readonly edit: 'move'; readonly step: StepId; readonly before: StepId }
+  /** Takes steps out of the preparation and puts them before the first of a name in another part. */
+  | {
+      readonly edit: 'carry';
+      readonly steps: readonly StepId[];
+      readonly to: Exclude<ProgramPart, 'keepUp'>;
+      readonly before: StepId;
+    }
+  /** Decides a condition for every dog: its steps become unconditional, or drop. */
+  | { readonly edit: 'assume'; readonly condition: Condition; readonly value: boolean }
+  /** At most so many minutes a day; the rest goes to further days. */
+  | { readonly edit: 'perDay'; readonly steps: readonly StepId[]; readonly minutes: number }
+  | { readonly edit: 'skill'; readonly steps: readonly StepId[]; readonly skill: Skill }
+  /** Takes so many steps out of the preparation, from a place in it. */
+  | { readonly edit: 'cut'; readonly from: number; readonly count: number }
+  /** Moves the aims of the show bath's days, within the days that are allowed. */
+  | { readonly edit: 'shiftAim'; readonly days: number };
+
+/** A change with where it holds: parts of the program, classes of coat, conditions of the dog; absent = everywhere. */
+export type ProgramEdit = Change & {
+  readonly parts?: readonly ProgramPart[];
+  readonly coats?: readonly CoatClass[];
+  readonly when?: readonly Condition[];
+};
+
+/** Edits that change a list of steps. */
+type StepEdit = Exclude<ProgramEdit, { edit: 'carry' | 'cut' }>;
+
+/** A program with edits applied in order. `holds` decides conditions of edits; steps keep their own. */
+export function applyEdits(
+  program: CareProgram,
+  edits: readonly ProgramEdit[],
+  holds: (condition: Condition) => boolean,
+): CareProgram {
+  const mine = edits.filter(
+    (e) => (e.coats === undefined || e.coats.includes(program.coat)) && (e.when ?? []).every(holds),
+  );
+  return mine.reduce(applyOne, program);
+}
+
+function applyOne(program: CareProgram, edit: ProgramEdit): CareProgram {
+  if (edit.edit === 'carry') return carried(program, edit);
+  if (edit.edit === 'cut') {
+    const kept = program.preparation.filter((_, i) => i < edit.from || i >= edit.from + edit.count);
+    return { ...program, preparation: kept };
+  }
+  const on = (part: ProgramPart, steps: readonly ProgramStep[]): readonly ProgramStep[] =>
+    edit.parts === undefined || edit.parts.includes(part) ? changed(steps, edit) : steps;
+  return {
+    ...program,
+    keepUp: program.keepUp.map((rule) => ({ ...rule, steps: on('keepUp', rule.steps) })),
+    preparation: on('preparation', program.preparation),
+    between: on('between', program.between),
+    showMorning: on('showMorning', program.showMorning),
+    after: on('after', program.after),
+  };
+}
+
+function carried(program: CareProgram, e: Extract<ProgramEdit, { edit: 'carry' }>): CareProgram {
+  const moved = program.preparation.filter((s) => e.steps.includes(s.step));
+  const without = { ...program, preparation: program.preparation.filter((s) => !e.steps.includes(s.step)) };
+  return { ...without, [e.to]: insertBefore(without[e.to], e.before, moved) };
+}
+
+function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramStep[] {
+  const on = (ids: readonly StepId[], change: (s: ProgramStep) => ProgramStep): readonly ProgramStep[] =>
+    steps.map((s) => (ids.includes(s.step) ? change(s) : s));
+  switch (e.edit) {
+    case 'drop':
+      return steps.filter((s) => !e.steps.includes(s.step));
+    case 'factor':
+      return on(e.steps, (s) => ({ ...s, factor: s.factor * e.factor }));
+    case 'longer':
+      return on(e.steps, (s) => ({ ...s, plusMin: s.plusMin + e.minutes }));
+    case 'row':
+      return on(e.steps, (s) => ({ ...s, row: e.row }));
+    case 'lag':
+      return on([e.step], (s) => ({ ...s, lagMin: e.min, lagMaxMin: e.max }));
+    case 'since':
+      return on([e.step], (s) => withSince(s, e.since, e.min, e.max));
+    case 'window':
+      return on(e.steps, (s) => ({ ...s, from: e.from, to: e.to, aim: e.aim ?? s.aim }));
+    case 'insert':
+      return insertBefore(steps, e.before, e.steps);
+    case 'replace':
+      return steps.flatMap((s) => (s.step === e.step ? e.by : [s]));
+    case 'move':
+      return moveBefore(steps, e.step, e.before);
+    case 'assume':
+      return assumed(steps, e.condition, e.value);
+    case 'perDay':
+      return on(e.steps, (s) => ({ ...s, perDayMin: e.minutes }));
+    case 'skill':
+      return on(e.steps, (s) => ({ ...s, skill: e.skill }));
+    case 'shiftAim':
+      return steps.map((s) => withAimShifted(s, e.days));
+  }
+}
+
+/** Only steps of the show bath's own days: their window ends by the site's tub or the day before. */
+function withAimShifted(s: ProgramStep, days: number): ProgramStep {
+  if (s.aim.of !== 'prepDay' || s.from.of !== 'prepDay' || s.to.of !== 'prepOrSite') return s;
+  const day = Math.max(s.from.day, Math.min(s.to.day, s.aim.day + days));
+  return { ...s, aim: { ...s.aim, day } };
+}
+
+function withSince(s: ProgramStep, since: StepId, min: number, max: number): ProgramStep {
+  return { ...s, since: s.since.map((x) => (x.step === since ? { step: since, min, max } : x)) };
+}
+
+function insertBefore(steps: readonly ProgramStep[], before: StepId, added: readonly ProgramStep[]) {
+  const at = steps.findIndex((s) => s.step === before);
+  // A part that does not have the step has no place for what belongs to it.
+  return at < 0 ? steps : [...steps.slice(0, at), ...added, ...steps.slice(at)];
+}
+
+function moveBefore(steps: readonly ProgramStep[], step: StepId, before: StepId): readonly ProgramStep[] {
+  const moved = steps.filter((s) => s.step === step);
+  return moved.length === 0
+    ? steps
+    : insertBefore(
+        steps.filter((s) => s.step !== step),
+        before,
+        moved,
+      );
+}
+
+function assumed(steps: readonly ProgramStep[], condition: Condition, value: boolean): readonly ProgramStep[] {
+  return steps.flatMap((s) => {
+    if (!s.when.includes(condition)) return [s];
+    return value ? [{ ...s, when: s.when.filter((c) => c !== condition) }] : [];
+  });
+}

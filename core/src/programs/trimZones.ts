@@ -1,0 +1,59 @@
+/*
+ * Where a trim step cuts on one dog: the zones that are its business, less what the dog's trim map does not name, less
+ * what is locked or left to grow. Every trim step asks here.
+ */
+import { mayCut } from '../coat/trimMap.js';
+import type { CutKind } from '../coat/trimMap.js';
+import { ZONE_IDS } from '../coat/zones.js';
+import type { ZoneId } from '../coat/zones.js';
+import type { KennelDog } from '../kennel/dogRecord.js';
+import type { StepId } from '../kennel/vocabulary.js';
+import type { BreedFacts, CareLibrary } from './careLibrary.js';
+
+export interface TrimZones {
+  readonly cut: readonly { readonly zone: ZoneId; readonly how: CutKind }[];
+  /** Zones of the step that would be cut, were they not locked or left to grow. */
+  readonly leave: readonly { readonly zone: ZoneId; readonly why: 'growingOn' | 'locked' }[];
+}
+
+/** What the question asks of a dog. `growsCoat` is true for puppies as well. */
+export interface TrimDog {
+  readonly locked: readonly ZoneId[];
+  readonly growsCoat: boolean;
+}
+
+/** What a dog's record says of its locks; puppies grow coat. */
+export function trimDogOf(dog: Pick<KennelDog, 'locked' | 'growsCoat'>, puppy: boolean): TrimDog {
+  return { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? puppy };
+}
+
+/** Zones that a step cuts on a dog of a breed, and those it leaves with the reason; null for a step that cuts nothing. */
+export function trimZonesOf(
+  step: StepId,
+  dog: TrimDog,
+  breed: Pick<BreedFacts, 'trimMap' | 'growOn'>,
+  library: Pick<CareLibrary, 'trimMaps' | 'stepZones'>,
+): TrimZones | null {
+  const business = library.stepZones(step);
+  if (business === null) return null;
+  const facts = { growsCoat: dog.growsCoat, growOn: breed.growOn, locked: new Set(dog.locked) };
+  const cut: TrimZones['cut'][number][] = [];
+  const leave: TrimZones['leave'][number][] = [];
+  for (const zone of business === 'all' ? ZONE_IDS : business) {
+    const answer = mayCut(library.trimMaps[breed.trimMap], zone, facts);
+    if (answer.ok) cut.push({ zone, how: answer.how });
+    else if (answer.why !== 'notInMap') leave.push({ zone, why: answer.why });
+  }
+  return { cut, leave };
+}
+
+/** A trim whose zones are nearly all locked still takes its setting up and looking (engineering default). */
+export const DEFAULT_LEAST_TRIM_SHARE = 0.25;
+
+/** Share of a trim's minutes that is left when somebody has locked zones: by the hair of what is still cut. */
+export function unlockedShare(zones: TrimZones, hairOf: (zone: ZoneId) => number): number {
+  const sum = (list: readonly { readonly zone: ZoneId }[]): number => list.reduce((s, z) => s + hairOf(z.zone), 0);
+  const cut = sum(zones.cut);
+  const locked = sum(zones.leave.filter((z) => z.why === 'locked'));
+  return cut + locked === 0 ? 1 : Math.max(DEFAULT_LEAST_TRIM_SHARE, cut / (cut + locked));
+}

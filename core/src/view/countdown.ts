@@ -1,0 +1,220 @@
+/*
+ * The Countdown room's answer: will every dog be ready, and what is in the way? A pure reading of kennel, plan, work and
+ * the moment.
+ */
+import type { StepId, WorkState } from '../kennel/vocabulary.js';
+import type { Plan, PlannedActivity, UnplacedChain } from '../plan/plan.js';
+import { addDays } from '../time/localDay.js';
+import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
+import { instantToMs, localDayOf, wallToMs } from '../time/zone.js';
+
+/** What of the kennel the rooms read; the API's shape and the kennel file both fit. */
+export interface RoomKennel {
+  readonly settings: { readonly timeZone: string };
+  readonly dogs: readonly { readonly id: string; readonly name: string; readonly breed: string }[];
+  readonly shows: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly firstDay: string;
+    readonly lastDay: string;
+  }[];
+  readonly rings: readonly { readonly id: string; readonly name: string }[];
+  readonly entries: readonly {
+    readonly id: string;
+    readonly dogId: string;
+    readonly showId: string;
+    readonly ringId: string;
+    readonly day: string;
+    readonly ringTime: string;
+  }[];
+}
+
+export interface RoomWork {
+  readonly taskKey: string;
+  readonly dogId: string;
+  readonly step: StepId;
+  readonly state: WorkState;
+  readonly startedAt?: string;
+  readonly finishedAt?: string;
+}
+
+export type MarkState =
+  'done' | 'skipped' | 'running' | 'paused' | 'planned' | 'late' | 'noPlace' | 'waiting' | 'travel';
+
+/** One step on a strand. */
+export interface StrandStep {
+  readonly key: string;
+  readonly step: StepId;
+  readonly state: MarkState;
+  readonly atMs: number;
+}
+
+export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
+  readonly dogId: string;
+  readonly entry: E;
+  readonly ringMs: number;
+  readonly ring: string;
+  /** Later entries of the dog at the same show. */
+  readonly also: readonly E[];
+  readonly steps: readonly StrandStep[];
+  /** Why the dog will not be ready; null when it will. */
+  readonly problem: UnplacedChain | null;
+  /** How much later the next open step could begin, ms; null when nothing is open or there is a problem. */
+  readonly spareMs: number | null;
+}
+
+export interface CountdownDay<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
+  readonly day: LocalDay;
+  readonly firstRingMs: number;
+  readonly rows: readonly CountdownRow<E>[];
+}
+
+export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
+  /** The next show, or null when none is ahead. */
+  readonly show: RoomKennel['shows'][number] | null;
+  readonly days: readonly CountdownDay<E>[];
+  readonly ready: number;
+  readonly of: number;
+  /** Rows with a problem, the soonest decision first, with the moment by which it must be taken. */
+  readonly problems: readonly { readonly row: CountdownRow<E>; readonly byMs: number }[];
+  /** Later shows within the plan, folded to a line each. */
+  readonly later: readonly {
+    readonly show: RoomKennel['shows'][number];
+    readonly dogs: number;
+    readonly notReady: number;
+  }[];
+}
+
+/** A late step is one whose planned start has passed by more than this, ms. */
+const LATE_MS = 10 * 60_000;
+
+type EntryOf<K extends RoomKennel> = K['entries'][number];
+
+/** Reads the Countdown. */
+export function countdown<K extends RoomKennel>(
+  kennel: K,
+  plan: Plan | null,
+  work: readonly RoomWork[],
+  nowMs: number,
+): Countdown<EntryOf<K>> {
+  const today = localDayOf(nowMs, kennel.settings.timeZone);
+  const shows = kennel.shows
+    .filter((s) => s.lastDay >= today && kennel.entries.some((e) => e.showId === s.id))
+    .sort((x, y) => x.firstDay.localeCompare(y.firstDay));
+  const show = shows[0] ?? null;
+  const rows = show === null ? [] : showRows(kennel, plan, work, nowMs, show.id);
+  const days = [...new Set(rows.map((r) => r.entry.day as LocalDay))].sort().map((day) => dayOf(day, rows));
+  const problems = rows
+    .filter((row) => row.problem !== null)
+    .map((row) => ({ row, byMs: decideBy(row, nowMs) }))
+    .sort((x, y) => x.byMs - y.byMs);
+  const later = shows.slice(1).map((s) => ({
+    show: s,
+    dogs: new Set(kennel.entries.filter((e) => e.showId === s.id).map((e) => e.dogId)).size,
+    notReady: (plan?.unplaced ?? []).filter((u) => kennel.entries.some((e) => e.id === u.entryId && e.showId === s.id))
+      .length,
+  }));
+  return { show, days, ready: rows.length - problems.length, of: rows.length, problems, later };
+}
+
+function dayOf<E extends RoomKennel['entries'][number]>(
+  day: LocalDay,
+  rows: readonly CountdownRow<E>[],
+): CountdownDay<E> {
+  const mine = rows.filter((r) => r.entry.day === day).sort((x, y) => x.ringMs - y.ringMs);
+  return { day, firstRingMs: mine[0]?.ringMs ?? 0, rows: mine };
+}
+
+/** A decision is due before the first waiting step should begin. */
+function decideBy(row: CountdownRow, nowMs: number): number {
+  const first = row.problem?.waiting[0];
+  return first === undefined ? row.ringMs : Math.max(nowMs, instantToMs(first.aim));
+}
+
+function showRows<K extends RoomKennel>(
+  kennel: K,
+  plan: Plan | null,
+  work: readonly RoomWork[],
+  nowMs: number,
+  showId: string,
+): CountdownRow<EntryOf<K>>[] {
+  const zone = kennel.settings.timeZone;
+  const ringMs = (e: RoomKennel['entries'][number]): number =>
+    wallToMs(e.day as LocalDay, e.ringTime as WallTime, zone);
+  const byDog = new Map<string, EntryOf<K>[]>();
+  for (const e of kennel.entries) if (e.showId === showId) byDog.set(e.dogId, [...(byDog.get(e.dogId) ?? []), e]);
+  const states = new Map(work.map((w) => [w.taskKey, w]));
+  return [...byDog].map(([dogId, entries]) => {
+    entries.sort((x, y) => ringMs(x) - ringMs(y));
+    const ahead = entries.filter((e) => ringMs(e) + 15 * 60_000 > nowMs);
+    const entry = (ahead[0] ?? entries[entries.length - 1]) as EntryOf<K>;
+    const problem = problemOf(plan, entries);
+    const open = (plan?.activities ?? []).filter((a) => a.dogId === dogId && a.entryId !== null);
+    return {
+      dogId,
+      entry,
+      ringMs: ringMs(entry),
+      ring: kennel.rings.find((r) => r.id === entry.ringId)?.name ?? '',
+      also: ahead.slice(1),
+      steps: stepsOf(kennel, plan, work, states, dogId, entry, nowMs),
+      problem,
+      spareMs: problem === null ? spareOf(open, states, nowMs) : null,
+    };
+  });
+}
+
+function problemOf(plan: Plan | null, entries: readonly { readonly id: string }[]): UnplacedChain | null {
+  const out = (plan?.unplaced ?? []).filter((u) => entries.some((e) => e.id === u.entryId));
+  // "Waits for the day before" is no cause of its own.
+  return out.find((u) => u.reason.code !== 'needsOther') ?? out[0] ?? null;
+}
+
+/** Slack of the next open step: how much later than planned, or than now, it could begin. */
+function spareOf(
+  chain: readonly PlannedActivity[],
+  states: ReadonlyMap<string, RoomWork>,
+  nowMs: number,
+): number | null {
+  const next = chain.find((a) => !states.has(a.key) && a.state === 'planned' && a.latest !== null && !a.bound);
+  if (next?.latest == null) return null;
+  return Math.max(0, instantToMs(next.latest) - Math.max(nowMs, instantToMs(next.start)));
+}
+
+function stepsOf(
+  kennel: RoomKennel,
+  plan: Plan | null,
+  work: readonly RoomWork[],
+  states: ReadonlyMap<string, RoomWork>,
+  dogId: string,
+  entry: { readonly id: string; readonly day: string },
+  nowMs: number,
+): StrandStep[] {
+  const zone = kennel.settings.timeZone;
+  const ends = wallToMs(addDays(entry.day as LocalDay, 1), '00:00' as WallTime, zone);
+  const steps: StrandStep[] = [];
+  for (const w of work) {
+    const at = w.finishedAt ?? w.startedAt;
+    if (w.dogId === dogId && at !== undefined) {
+      const open = w.state === 'running' || w.state === 'paused';
+      steps.push({ key: w.taskKey, step: w.step, state: w.state, atMs: open ? nowMs : instantToMs(at as Instant) });
+    }
+  }
+  for (const a of plan?.activities ?? []) {
+    const startMs = instantToMs(a.start);
+    if (a.dogId !== dogId || states.has(a.key) || a.state !== 'planned' || startMs >= ends) continue;
+    const state = startMs + LATE_MS < nowMs ? 'late' : a.step === 'load' ? 'travel' : 'planned';
+    steps.push({ key: a.key, step: a.step, state, atMs: Math.max(startMs, nowMs) });
+  }
+  for (const u of plan?.unplaced ?? []) {
+    if (u.dogId !== dogId || u.entryId !== entry.id) continue;
+    for (const x of u.waiting) {
+      steps.push({
+        key: x.key,
+        step: x.step,
+        state: x.blocked ? 'noPlace' : 'waiting',
+        atMs: Math.max(nowMs, instantToMs(x.aim)),
+      });
+    }
+  }
+  return steps.sort((x, y) => x.atMs - y.atMs);
+}

@@ -1,0 +1,56 @@
+/*
+ * What finished work does to what was found in a coat, and which zones keep scissors and clippers waiting: two tests a zone,
+ * dry and straight at the root.
+ */
+import type { ZoneId } from '../coat/zones.js';
+import type { KennelDog } from '../kennel/dogRecord.js';
+import type { StepId } from '../kennel/vocabulary.js';
+import type { CareLibrary } from '../programs/careLibrary.js';
+import { trimDogOf, trimZonesOf } from '../programs/trimZones.js';
+
+/** What was found in a coat since its last bath. */
+export type CoatMarks = Required<Pick<KennelDog, 'soiled' | 'mats' | 'unready'>>;
+
+/** The marks after a step is finished; the same object where it changes nothing. */
+export function coatAfter(step: StepId, marks: CoatMarks): CoatMarks {
+  switch (step) {
+    case 'bath':
+    case 'trimBath':
+    case 'bathWhites':
+      return { ...marks, soiled: [], unready: [] };
+    case 'spotWash':
+      return { ...marks, soiled: [] };
+    case 'knots':
+      return { ...marks, mats: [] };
+    // Zones fail their test after drying, so the next heat is for them; the check after it says whether it helped.
+    case 'heatDry':
+      return marks.unready.length === 0 ? marks : { ...marks, unready: [] };
+    default:
+      return marks;
+  }
+}
+
+/** Steps that cut, and that a damp or kinked zone keeps waiting. */
+const GATED: readonly StepId[] = [
+  'clip',
+  'ears',
+  'throat',
+  'naturalTrim',
+  'roughTrim',
+  'fineTrim',
+  'shapeTrim',
+  'tidies',
+];
+
+/** Zones that a step would cut although they failed the dry or the straight test; smooth coats have no such test. */
+export function gatedZones(
+  step: StepId,
+  dog: Pick<KennelDog, 'breed' | 'unready' | 'locked' | 'growsCoat'>,
+  library: CareLibrary,
+): ZoneId[] {
+  const breed = library.breeds.get(dog.breed);
+  if (breed === undefined || breed.coat === 'smooth' || !GATED.includes(step)) return [];
+  const zones = trimZonesOf(step, trimDogOf(dog, false), breed, library);
+  const cut = new Set(zones?.cut.map((z) => z.zone));
+  return (dog.unready ?? []).flatMap((u) => (cut.has(u.zone) ? [u.zone] : []));
+}

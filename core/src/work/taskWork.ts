@@ -1,0 +1,86 @@
+/*
+ * What may happen to a task at the bench, as a pure state machine: start, pause, resume, finish, skip. The server, the
+ * demo and the interface all ask this one. A finished or skipped task takes no more commands but undo, which restores
+ * the record as it was.
+ */
+import type { WorkRecord } from '../kennel/kennelFile.js';
+import type { StepId } from '../kennel/vocabulary.js';
+import { instantToMs, msToInstant } from '../time/zone.js';
+import type { DogId, PersonId, StationId, TaskKey } from '../units/ids.js';
+
+export const WORK_COMMANDS = ['start', 'pause', 'resume', 'finish', 'skip'] as const;
+export type WorkCommand = (typeof WORK_COMMANDS)[number];
+
+/** The task that a command is about, and who gives it when. */
+export interface WorkOrder {
+  readonly taskKey: TaskKey;
+  readonly dogId: DogId;
+  readonly step: StepId;
+  readonly stationId: StationId | null;
+  readonly personId: PersonId;
+  readonly nowMs: number;
+  /** Minutes expected of any dog and person; kept at the start, so that pace can be learned from it. */
+  readonly expectedMin?: number;
+  /** Why a task is skipped; only for `skip`. */
+  readonly reason?: string;
+}
+
+export const WORK_REFUSALS = [
+  'alreadyOver',
+  'notStarted',
+  'notRunning',
+  'notPaused',
+  'alreadyStarted',
+  'reasonMissing',
+] as const;
+export type WorkRefusal = (typeof WORK_REFUSALS)[number];
+
+export type WorkOutcome =
+  { readonly ok: true; readonly record: WorkRecord } | { readonly ok: false; readonly refusal: WorkRefusal };
+
+/** The record after a command; `before` is null for a task that nobody has touched. */
+export function applyWorkCommand(before: WorkRecord | null, command: WorkCommand, order: WorkOrder): WorkOutcome {
+  if (before?.state === 'done' || before?.state === 'skipped') return { ok: false, refusal: 'alreadyOver' };
+  switch (command) {
+    case 'start':
+      return before === null ? { ok: true, record: started(order) } : { ok: false, refusal: 'alreadyStarted' };
+    case 'pause':
+      return before?.state === 'running'
+        ? { ok: true, record: paused(before, order) }
+        : { ok: false, refusal: 'notRunning' };
+    case 'resume':
+      return before?.state === 'paused'
+        ? { ok: true, record: { ...before, state: 'running', runningSince: msToInstant(order.nowMs) } }
+        : { ok: false, refusal: 'notPaused' };
+    case 'finish':
+      return before === null ? { ok: false, refusal: 'notStarted' } : { ok: true, record: over(before, order, 'done') };
+    case 'skip':
+      if ((order.reason ?? '').trim() === '') return { ok: false, refusal: 'reasonMissing' };
+      return {
+        ok: true,
+        record: { ...over(before ?? blank(order), order, 'skipped'), reason: (order.reason ?? '').trim() },
+      };
+  }
+}
+
+function blank(order: WorkOrder): WorkRecord {
+  const { taskKey, dogId, step, personId, stationId } = order;
+  return { taskKey, dogId, step, state: 'paused', personId, ...(stationId === null ? {} : { stationId }), workedMs: 0 };
+}
+
+function started(order: WorkOrder): WorkRecord {
+  const now = msToInstant(order.nowMs);
+  const expected = order.expectedMin === undefined ? {} : { expectedMin: order.expectedMin };
+  return { ...blank(order), state: 'running', startedAt: now, runningSince: now, ...expected };
+}
+
+/** The present run closed and added up. */
+function paused(before: WorkRecord, order: WorkOrder): WorkRecord {
+  const { runningSince, ...rest } = before;
+  const run = runningSince === undefined ? 0 : Math.max(0, order.nowMs - instantToMs(runningSince));
+  return { ...rest, state: 'paused', workedMs: before.workedMs + run };
+}
+
+function over(before: WorkRecord, order: WorkOrder, state: 'done' | 'skipped'): WorkRecord {
+  return { ...paused(before, order), state, finishedAt: msToInstant(order.nowMs) };
+}

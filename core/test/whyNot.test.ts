@@ -1,0 +1,123 @@
+/* Why a dog has no place: each cause on its own, and each remedy that is named gives the place when it is taken. */
+import { searchPlan, whyNot } from '../src/index.js';
+import type { Problem, ProblemPerson } from '../src/index.js';
+import type { ChainSpec } from './tinyKennel.js';
+import { DAY, dog, person, problemOf, station } from './tinyKennel.js';
+
+const plan = (problem: Problem) =>
+  searchPlan(problem, { seed: 1, rounds: 6, shouldStop: () => false, onProgress: () => undefined, previous: null });
+
+function reasonOf(chains: readonly ChainSpec[], world: Parameters<typeof problemOf>[1], chain = 0) {
+  const problem = problemOf(chains, world);
+  const found = plan(problem);
+  expect(found.unplaced).toContain(chain);
+  return { problem, found, why: whyNot(problem, found.placement, chain) };
+}
+
+const bather = (from = 90, to = 200): ProblemPerson => person(['bath'], from, to, 0);
+
+it('nobody has the skill', () => {
+  const { why } = reasonOf([{ dog: 0, steps: [{}, { skill: 'scissor', station: 'table' }] }], {
+    dogs: [dog()],
+    people: [bather()],
+    stations: [station('tub'), station('table')],
+  });
+  expect(why).toEqual({ code: 'noSkill', blocked: 1, remedies: [] });
+});
+
+it('its time has passed', () => {
+  const { why } = reasonOf([{ dog: 0, steps: [{ let: 100 }] }], {
+    dogs: [dog()],
+    people: [bather()],
+    stations: [station('tub')],
+    now: 120,
+  });
+  expect(why).toMatchObject({ code: 'windowPast', blocked: 0 });
+});
+
+it('the day before it has no place', () => {
+  const { why } = reasonOf(
+    [
+      { dog: 0, steps: [{ skill: 'scissor' }] },
+      { dog: 0, needs: 0, steps: [{ est: 100 }] },
+    ],
+    { dogs: [dog()], people: [bather()], stations: [station('tub')] },
+    1,
+  );
+  expect(why).toMatchObject({ code: 'needsOther', remedies: [] });
+});
+
+it('the tub is closed: opening it helps', () => {
+  const closed = new Uint8Array(DAY + 1).fill(1, 80, 210);
+  const { problem, why } = reasonOf([{ dog: 0, steps: [{ let: 210 }] }], {
+    dogs: [dog()],
+    people: [bather()],
+    stations: [{ ...station('tub'), closed }],
+  });
+  expect(why.code).toBe('noPlace');
+  expect(why.remedies[0]).toEqual({ code: 'openStation', station: 0, from: 80 });
+  const open = problem.with({ stations: [{ ...station('tub') }] });
+  expect(plan(open).unplaced).toEqual([]);
+});
+
+it('the shift ends too early: staying helps, and says until when', () => {
+  const { problem, why } = reasonOf([{ dog: 0, steps: [{ dur: 10, att: 10, est: 105 }] }], {
+    dogs: [dog()],
+    people: [bather(90, 112)],
+    stations: [station('tub')],
+  });
+  const stay = why.remedies.find((r) => r.code === 'stay');
+  expect(stay).toMatchObject({ person: 0, until: 115 });
+  const longer = problem.with({ people: [bather(90, 115)] });
+  expect(plan(longer).unplaced).toEqual([]);
+  expect(plan(problem.with({ people: [bather(90, 114)] })).unplaced).toEqual([0]);
+});
+
+it('the handler stands in the other ring: somebody else takes the dog', () => {
+  const shower = (): ProblemPerson => person(['ring'], 90, 200, 0);
+  const ring = { step: 'ring', skill: 'ring', station: null, est: 100, let: 104, aim: 100, only: 0 } as const;
+  const { problem, found, why } = reasonOf(
+    [
+      { dog: 0, steps: [ring] },
+      { dog: 1, steps: [ring] },
+    ],
+    { dogs: [dog(), dog()], people: [shower(), shower()], stations: [] },
+    1,
+  );
+  expect(found.unplaced).toHaveLength(1);
+  expect(why.remedies[0]).toMatchObject({ code: 'otherHandler', handler: 0, other: 1, rival: 0 });
+  const given = problem.with({ activities: problem.activities.map((a) => (a.chain === 1 ? a.with({ only: 1 }) : a)) });
+  expect(plan(given).unplaced).toEqual([]);
+});
+
+it('too much standing for one day: that is said, not worked around', () => {
+  const { why } = reasonOf(
+    [{ dog: 0, steps: [{ step: 'fineTrim', skill: 'bath', stands: true, dur: 12, att: 12, station: 'table' }] }],
+    { dogs: [dog(1, 9)], people: [bather()], stations: [station('table')] },
+  );
+  expect(why.remedies.map((r) => r.code)).toContain('moreStanding');
+});
+
+it('crowded out: without the other dog it would fit, and nothing is named that would not help', () => {
+  const steps = [{ dur: 8, att: 8, est: 100, let: 108, aim: 100 }];
+  const { problem, found, why } = reasonOf(
+    [
+      { dog: 0, cost: 30_000, steps },
+      { dog: 1, steps },
+    ],
+    { dogs: [dog(), dog()], people: [bather(), bather()], stations: [station('tub')] },
+    1,
+  );
+  expect(found.unplaced).toEqual([1]);
+  expect(why.remedies.map((r) => r.code).sort()).toEqual(['extraStation', 'without']);
+  expect(why.remedies).toContainEqual({ code: 'without', chain: 0 });
+  const two = problem.with({ stations: [station('tub'), station('tub')] });
+  expect(plan(two).unplaced).toEqual([]);
+});
+
+it('gives no remedy where no single change helps', () => {
+  const steps = [{ dur: 8, att: 8, est: 100, let: 107, aim: 100 }];
+  const problem = problemOf([{ dog: 0, steps }], { dogs: [dog()], people: [bather()], stations: [station('tub')] });
+  expect(whyNot(problem, plan(problem).placement, 0)).toMatchObject({ code: 'windowPast', remedies: [] });
+  expect(() => whyNot(problem, [null], 5)).toThrow(/no chain 5/);
+});

@@ -1,0 +1,32 @@
+/*
+ * What somebody finds in a coat is marked where it was found, seen by the lead at once, and worked by in the next plan.
+ */
+import { expect, test } from '@playwright/test';
+import { another, signIn } from './world.js';
+
+test('a mat that a bather finds reaches the lead and the plan', async ({ page, browser }) => {
+  await signIn(page, 'maren');
+  await page.getByRole('button', { name: /^Nocci / }).click();
+  const seen = page.getByRole('region', { name: 'Found in the coat' });
+  await expect(seen).toContainText('Nothing: the coat is clear.');
+  const bather = await another(browser, 'tuva', '/');
+  await bather.getByRole('button', { name: /^Nocci / }).click();
+  const found = bather.getByRole('region', { name: 'Found in the coat' });
+  await found.getByRole('button', { name: 'behind the ear', exact: true }).click();
+  await found.getByText('Loose mat', { exact: true }).click();
+  await expect(found).toContainText('A loose mat: behind the ear, left.');
+  await expect(seen).toContainText('A loose mat: behind the ear, left.');
+
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  const draft = page.getByRole('region', { name: 'Draft plan' });
+  await draft.waitFor({ timeout: 60_000 });
+  await draft.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByRole('button', { name: /^Nocci / }).click();
+  await expect(page.getByRole('dialog')).toContainText('Knots out');
+  await page.keyboard.press('Escape');
+  await draft.getByRole('button', { name: 'Discard' }).click();
+  await found.getByText('Clear', { exact: true }).click();
+  await expect(found).toContainText('Nothing: the coat is clear.');
+  await bather.context().close();
+});

@@ -1,0 +1,66 @@
+/*
+ * How this kennel works, changed and taken back: the planner says what it would move, a version is kept, everybody sees it.
+ */
+import { expect, test } from '@playwright/test';
+import { another, signIn } from './world.js';
+
+test('a school is changed after a preview, seen by others, and undone', async ({ page, browser }) => {
+  await signIn(page, 'maren');
+  await page.goto('/methods');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual');
+  const other = await another(browser, 'tuva', '/methods');
+  await expect(other.getByRole('radio', { name: /Keep misting/ })).toBeDisabled();
+
+  await page.getByRole('radio', { name: /Keep misting/ }).click();
+  const bar = page.getByRole('region', { name: 'What the change would do' });
+  await expect(bar).toContainText(/Moves \d+ tasks of \d+ dogs.*adds .+ of crew time/, { timeout: 60_000 });
+  await bar.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual, but for 1 question');
+  await expect(other.getByRole('heading', { level: 1 })).toHaveText('We work as is usual, but for 1 question');
+
+  await page.getByRole('button', { name: /^Version \d+$/ }).click();
+  await page.getByRole('button', { name: 'Undo this' }).click();
+  await expect(bar).toContainText('At the gate: as is usual.');
+  await bar.getByRole('button', { name: 'Save' }).click({ timeout: 60_000 });
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual');
+  await expect(page.getByRole('button', { name: /^Version \d+$/ })).toBeVisible();
+  await other.context().close();
+});
+
+test('one dog may differ, and a choice that would hurt is refused with its reason', async ({ page }) => {
+  await signIn(page, 'maren');
+  await page.goto('/methods');
+  await page.getByRole('combobox', { name: 'For whom' }).click();
+  await page.getByTitle('Only Odran').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Odran is worked as the kennel does');
+  await page.getByRole('radio', { name: /With great care/ }).click();
+  const bar = page.getByRole('region', { name: 'What the change would do' });
+  await expect(bar).toContainText('nobody here is trained for it', { timeout: 60_000 });
+  await bar.getByRole('button', { name: 'Leave it' }).click();
+  await expect(bar).toHaveCount(0);
+});
+
+test('a show that forbids removing whiskers takes the step out of its dogs’ work, with the reason', async ({
+  page,
+}) => {
+  await signIn(page, 'maren');
+  await page.goto('/methods?part=rules');
+  await page.getByRole('combobox', { name: /^Tornvik.*: removing whiskers$/ }).click();
+  await page.locator('.ant-select-dropdown:visible').getByTitle('forbidden').click();
+  await expect(page.getByText('Saved. Plan again to work by it.')).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  const draft = page.getByRole('region', { name: 'Draft plan' });
+  await draft.waitFor({ timeout: 60_000 });
+  await draft.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByRole('button', { name: /^Rusk / }).click();
+  await expect(page.getByRole('region', { name: 'Left out' })).toContainText(
+    'Whiskers: the show’s rules say “forbidden” of removing whiskers. Check the show’s own rules.',
+  );
+  await page.keyboard.press('Escape');
+  await draft.getByRole('button', { name: 'Discard' }).click();
+  await page.goto('/methods?part=rules');
+  await page.getByRole('combobox', { name: /^Tornvik.*: removing whiskers$/ }).click();
+  await page.locator('.ant-select-dropdown:visible').getByTitle('not known yet').click();
+  await expect(page.getByText('Saved. Plan again to work by it.')).toBeVisible();
+});

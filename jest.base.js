@@ -1,0 +1,51 @@
+/* Shared by the workspaces: swc turns TypeScript and ESM-only packages into CommonJS for Jest. */
+const esm = [
+  '@nestjs',
+  'file-type',
+  'load-esm',
+  'uint8array-extras',
+  'strtok3',
+  'token-types',
+  '@tokenizer',
+  '@borewit',
+  'fast-check',
+  'pure-rand',
+  'uuid',
+  'openapi-fetch',
+  '@ant-design',
+  '@rc-component',
+];
+
+export const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+    },
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+  },
+];
+
+/** A workspace's configuration. */
+export const base = (name, more = {}) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/test/**/*.test.{ts,tsx}'],
+  transform: { '\\.[cm]?[jt]sx?$': swc },
+  transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`],
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': ['$1.ts', '$1.tsx', '$1.js'],
+    '\\.css$': '<rootDir>/../scripts/empty.cjs',
+  },
+  testEnvironmentOptions: { customExportConditions: ['@loyal-mane/source', 'node', 'node-addons'] },
+  ...more,
+});

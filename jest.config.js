@@ -1,0 +1,18 @@
+import { base } from './jest.base.js';
+
+/* rootDir of each project is resolved from here. */
+const project = (name, more) => ({ ...base(name, more), rootDir: new URL(name, import.meta.url).pathname });
+
+export default {
+  testTimeout: 60_000,
+  projects: [
+    project('core'),
+    project('library'),
+    project('server'),
+    project('web', {
+      testEnvironment: 'jsdom',
+      testEnvironmentOptions: { customExportConditions: ['@loyal-mane/source', 'browser'] },
+      setupFilesAfterEnv: ['<rootDir>/test/setup.ts'],
+    }),
+  ],
+};

@@ -1,0 +1,24 @@
+/*
+ * The library: the trade's knowledge as typed data, checked when it is loaded.
+ */
+export { CARE_LIBRARY } from './careLibrary.js';
+export { believableWork, liveDemo } from './demo/liveDemo.js';
+export { BREEDS } from './breedTable.js';
+export type { BreedRow, Span } from './breeds/breed.js';
+export { zonesOfWords } from './breeds/breed.js';
+export { BREED_ROWS, readBreeds } from './breeds/breedRows.js';
+export { HAIR_SHARES, ZONES, ZONE_NAMES } from './zones/zones.js';
+export { BODY_SHAPES } from './outline/bodyShapes.js';
+export { silhouetteSprite } from './outline/silhouettes.js';
+export { TRIM_MAPS } from './zones/trimMaps.js';
+export { MINUTES } from './minutes.js';
+export type { MinutesKey } from './minutes.js';
+export { PROGRAMS, WHEN_FOUND } from './programs.js';
+export { SCHOOLS } from './schools.js';
+export { toolsFor } from './tools.js';
+export { STEP_NEEDS } from './steps.js';
+export { METHODS } from './words/methods.js';
+export { libraryFaults } from './libraryFaults.js';
+export { LITERS_PER_M2, PRODUCTS, productZones } from './products.js';
+export { bagList } from './bag.js';
+export { STEP_ZONES } from './zones/stepZones.js';

@@ -1,0 +1,487 @@
+/*
+ * Care programs, first version: the whole order of work for each class of coat, from keep-up to after-show, counted
+ * back from the ring or the departure. Windows say what is allowed, aims what is wanted. Common practice throughout;
+ * every figure is a default that a kennel may change.
+ */
+import type {
+  Aim,
+  CalendarRule,
+  CareProgram,
+  CoatClass,
+  Condition,
+  KeepUpRule,
+  Mark,
+  ProgramStep,
+  StepId,
+} from '@loyal-mane/core';
+import type { MinutesKey } from './minutes.js';
+import { STRIPPING_EVERY_DAYS } from './stripping.js';
+
+interface Extra {
+  readonly share?: number;
+  readonly times?: ProgramStep['times'];
+  readonly from?: Mark;
+  readonly to?: Mark;
+  readonly aim?: Aim;
+  readonly anchor?: boolean;
+  readonly lag?: readonly [min: number, max: number | null];
+  readonly since?: readonly (readonly [step: StepId, min: number, max: number | null])[];
+  readonly when?: readonly Condition[];
+  readonly restMin?: number;
+  readonly skipWhenPast?: boolean;
+}
+
+const dayStart = (day: number): Mark => ({ of: 'prepDay', day, at: 'start' });
+const dayEnd = (day: number): Mark => ({ of: 'prepDay', day, at: 'end' });
+const follow: Aim = { of: 'follow' };
+export const aimDay = (day: number, time = '08:00'): Aim => ({ of: 'prepDay', day, time });
+
+/** Makes steps that share a window; each may narrow it. */
+export function within(from: Mark, to: Mark, careful = false, skipWhenPast = false) {
+  return (step: StepId, row: MinutesKey, extra: Extra = {}): ProgramStep => ({
+    step,
+    row,
+    share: extra.share ?? 1,
+    factor: 1,
+    plusMin: 0,
+    perDayMin: null,
+    times: extra.times ?? 'once',
+    skill: null,
+    from: extra.from ?? from,
+    to: extra.to ?? to,
+    aim: extra.aim ?? follow,
+    anchor: extra.anchor ?? false,
+    lagMin: extra.lag?.[0] ?? 0,
+    lagMaxMin: extra.lag?.[1] ?? null,
+    since: (extra.since ?? []).map(([since, min, max]) => ({ step: since, min, max })),
+    when: extra.when ?? [],
+    restMin: extra.restMin ?? 0,
+    skipWhenPast: extra.skipWhenPast ?? skipWhenPast,
+    careful,
+  });
+}
+
+/** Show preparation: three days before to the day before; later where the show site has the tub. */
+export const prep = within(dayStart(-3), { of: 'prepOrSite', day: -1 });
+
+/** Tub to dryer within ten minutes, or the coat dries as it falls. */
+export const WET: readonly [number, number] = [0, 10];
+/** Force dryer to heat within fifteen. */
+const WARM: readonly [number, number] = [0, 15];
+/** A checked dry coat stays fit for scissors for two days. */
+const CHECK_TO_SCISSORS = 2 * 24 * 60;
+/** The pre-treat works 20 to 120 minutes before its bath. */
+const PRE_TREAT: NonNullable<Extra['since']> = [['preTreat', 20, 120]];
+const whenBathed: Extra = { when: ['bathed'] };
+const trimOf = (dryCheck: StepId = 'dryCheck'): NonNullable<Extra['since']> => [[dryCheck, 0, CHECK_TO_SCISSORS]];
+
+function journey(): readonly ProgramStep[] {
+  const evening = within(dayStart(-1), { of: 'departure', min: 0 });
+  return [
+    evening('bag', 'bag', { to: { of: 'departure', min: -10 }, aim: aimDay(-1, '15:00') }),
+    within({ of: 'departure', min: -70 }, { of: 'departure', min: 0 })('load', 'load', {
+      aim: { of: 'latest' },
+      when: ['travels'],
+    }),
+  ];
+}
+
+/** Wraps or bands on the evening before, where the coat travels in them. */
+function wraps(): ProgramStep {
+  return within(dayStart(-1), { of: 'departure', min: -10 })('wraps', 'wraps', { aim: aimDay(-1, '14:00') });
+}
+
+const morning = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ring', min: 0 }, true);
+
+/** Show morning: the finish ends 20 to 60 minutes before the gate, tidies in between, then gate and ring. */
+function showMorning(): readonly ProgramStep[] {
+  return [
+    // Dirt between bath and ring asks for a spot wash, not for a bath.
+    morning('spotWash', 'spotWash', { from: { of: 'ring', min: -300 }, aim: { of: 'latest' }, when: ['soiled'] }),
+    morning('finish', 'finish', { from: { of: 'ring', min: -240 }, aim: { of: 'latest' }, anchor: true }),
+    morning('tidies', 'tidies', { lag: [0, 10] }),
+    morning('gate', 'gate', { from: { of: 'ring', min: -30 }, aim: { of: 'latest' }, lag: [15, 40] }),
+    within({ of: 'ring', min: 0 }, { of: 'ring', min: 15 })('ring', 'ring', { aim: { of: 'earliest' }, lag: [0, 0] }),
+  ];
+}
+
+/** Held ready for a later round, or taken down within four hours of the last judging, at the latest next day. */
+function after(): readonly ProgramStep[] {
+  const sameDay = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 1, at: 'end' });
+  return [
+    sameDay('winnersHold', 'winnersHold', {
+      to: { of: 'laterRound', min: 0 },
+      aim: { of: 'latest' },
+      when: ['laterRound'],
+    }),
+    sameDay('ring', 'ring', {
+      from: { of: 'laterRound', min: 0 },
+      to: { of: 'laterRound', min: 15 },
+      aim: { of: 'earliest' },
+      when: ['laterRound'],
+    }),
+    sameDay('takedown', 'takedown', { aim: { of: 'follow' }, when: ['lastShowDay'] }),
+    sameDay('skinLook', 'inspection', { aim: { of: 'follow' } }),
+  ];
+}
+
+/** Between show days: hands over the dog, re-mist and re-dry; never a second preparation. */
+function between(): readonly ProgramStep[] {
+  const evening = within({ of: 'ringDay', day: -1, at: 'start' }, { of: 'ring', min: -90 });
+  return [evening('touchUp', 'touchUp', { aim: { of: 'latest' }, from: { of: 'ring', min: -16 * 60 } })];
+}
+
+/** Mats that are known come out at once and before anything else, or they set in the bath. */
+const matWork = within(dayStart(-40), { of: 'prepOrSite', day: -1 })('knots', 'knots', {
+  times: 'mats',
+  when: ['hasMats'],
+  aim: { of: 'earliest' },
+});
+
+/** Once in the day it falls due. */
+const due = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: 0, at: 'end' });
+
+function daily(id: string, step: StepId, row: MinutesKey, when: readonly Condition[] = []): KeepUpRule {
+  return {
+    id,
+    everyDays: 1,
+    everyDaysInChange: 1,
+    when,
+    since: 'none',
+    restDaysBefore: 0,
+    steps: [due(step, row, { aim: { of: 'earliest' } })],
+  };
+}
+
+function brushing(everyDays: number, everyDaysInChange = everyDays): KeepUpRule {
+  return {
+    id: 'brush',
+    everyDays,
+    everyDaysInChange,
+    when: [],
+    since: 'lastBrush',
+    // The show's own brush-out may come three days before; coats that are brushed daily cannot wait for it.
+    restDaysBefore: everyDays === 1 ? 2 : 3,
+    steps: [due('keepUpBrush', 'keepUpBrush', { aim: { of: 'earliest' } })],
+  };
+}
+
+const inspection = daily('inspection', 'inspection', 'inspection');
+const dressing = daily('dressing', 'dressing', 'dressing', ['fringed']);
+
+/** Weekly bath of long and fringed coats. The show bath replaces it in its week. */
+function keepUpBath(everyDays: number, forceDry: boolean, when: readonly Condition[] = []): KeepUpRule {
+  return {
+    id: 'bath',
+    everyDays,
+    everyDaysInChange: everyDays,
+    when,
+    since: 'lastBath',
+    restDaysBefore: everyDays,
+    steps: [
+      due('brushOut1', 'brushOut', { aim: { of: 'earliest' } }),
+      due('bath', 'bath', { lag: [0, 120] }),
+      due('condition', 'condition', { lag: [0, 0] }),
+      due('towel', 'towel', { lag: [0, 0] }),
+      ...(forceDry ? [due('forceDry', 'forceDry', { lag: WET })] : []),
+      due('heatDry', 'heatDry', { lag: forceDry ? WARM : WET }),
+      due('dryCheck', 'dryCheck', { lag: [0, 15] }),
+      due('combThrough', 'combThrough', { lag: [0, 30] }),
+    ],
+  };
+}
+
+function trimming(id: string, step: StepId, row: MinutesKey, everyDays: number, restDaysBefore: number): KeepUpRule {
+  return {
+    id,
+    everyDays,
+    everyDaysInChange: everyDays,
+    when: [],
+    since: 'lastTrim',
+    restDaysBefore,
+    steps: [due(step, row, { aim: { of: 'earliest' } })],
+  };
+}
+
+/** Hair in wraps or bands is taken down, brushed and put up again every three days (common practice: one to three). */
+const rewrap: KeepUpRule = {
+  id: 'wraps',
+  everyDays: 3,
+  everyDaysInChange: 2,
+  when: ['wrapped'],
+  since: 'none',
+  restDaysBefore: 1,
+  steps: [due('wraps', 'wraps', { aim: { of: 'earliest' } })],
+};
+
+/** First lessons: table, sounds, water and tools in minutes, long before the first trim (common practice). */
+const lessons: KeepUpRule = {
+  id: 'lesson',
+  everyDays: 3,
+  everyDaysInChange: 3,
+  when: ['underNineMonths'],
+  since: 'none',
+  restDaysBefore: 2,
+  steps: [due('lesson', 'lesson', { aim: { of: 'earliest' } })],
+};
+
+const PRACTICE: CalendarRule = {
+  step: 'practice',
+  daysBefore: 60,
+  words: 'A person who has never done this trim practices it about two months before the first show with it.',
+};
+
+/** Show bath to combed dry. `wash` is the bath step itself; steps that a coat does not have are left out. */
+function bathToDry(options: { condition: boolean; force: boolean; combBefore?: boolean }): readonly ProgramStep[] {
+  return [
+    ...(options.condition ? [prep('condition', 'condition', { lag: [0, 0], ...whenBathed })] : []),
+    prep('towel', 'towel', { lag: [0, 0], ...whenBathed }),
+    ...(options.force ? [prep('forceDry', 'forceDry', { lag: WET })] : []),
+    prep('heatDry', 'heatDry', { lag: options.force ? WARM : WET }),
+    prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
+    ...backToHeat(),
+  ];
+}
+
+/** Zones that failed the dry or the straight test go back to heat, not to mat work, and are tested again. */
+function backToHeat(): readonly ProgramStep[] {
+  const when: readonly Condition[] = ['unready'];
+  return [
+    prep('heatDry', 'heatAgain', { when, times: 'unready' }),
+    prep('dryCheck', 'dryCheck', { when, lag: [0, 20], share: 0.5 }),
+  ];
+}
+
+/** Whiskers are a step of their own; the rest of the trim keeps the whole at the table's minutes. */
+const NATURAL_WITHOUT_WHISKERS = 15 / 18;
+const FINE_WITHOUT_WHISKERS = 23 / 26;
+const SMOOTH_WITHOUT_WHISKERS = 7 / 10;
+
+const double: readonly ProgramStep[] = [
+  ...[within(dayStart(-35), dayEnd(-21))].flatMap((early) => [
+    early('blowOut', 'blowOutHeavy', { when: ['undercoatHeavy'], skipWhenPast: true, aim: aimDay(-28), anchor: true }),
+    early('undercoat', 'undercoatHeavy', { when: ['undercoatHeavy'], skipWhenPast: true, lag: [0, 120] }),
+  ]),
+  prep('blowOut', 'blowOutHeavy', { when: ['undercoatHeavy'], aim: aimDay(-2), anchor: true }),
+  prep('brushOut1', 'brushOut', { when: ['undercoatLight'], aim: aimDay(-2), anchor: true }),
+  prep('preTreat', 'preTreat'),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', { since: PRE_TREAT }),
+  ...bathToDry({ condition: true, force: true }),
+  prep('undercoat', 'undercoatHeavy', { when: ['undercoatHeavy'] }),
+  prep('undercoat', 'undercoatLight', { when: ['undercoatLight'] }),
+  prep('lineBrush', 'lineBrush'),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('clip', 'clip', { since: trimOf() }),
+  prep('ears', 'ears', { since: trimOf() }),
+  prep('naturalTrim', 'naturalTrim', { since: trimOf() }),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+const heavySheepdog: readonly ProgramStep[] = [
+  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('preTreat', 'preTreat', { lag: [0, 60] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('bathWhites', 'bathWhites', { when: ['whitesOnly'], since: PRE_TREAT }),
+  prep('bath', 'bath', { when: ['wholeBath'], since: PRE_TREAT }),
+  prep('condition', 'condition', { lag: [0, 0] }),
+  prep('towel', 'towel', { lag: [0, 0] }),
+  prep('heatDry', 'heatDryWhites', { when: ['whitesOnly'], lag: WET }),
+  // A harsh coat that was bathed whole is dried lying on a towel, one flank and then the other.
+  prep('heatDry', 'heatDry', { share: 0.5, when: ['wholeBath'], lag: WET }),
+  prep('heatDry', 'heatDry', { share: 0.5, when: ['wholeBath'], lag: [0, 30] }),
+  prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
+  ...backToHeat(),
+  prep('lineBrush', 'lineBrush'),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('clip', 'clip', { since: trimOf() }),
+  prep('nails', 'nails'),
+  prep('roughTrim', 'roughTrim', { since: trimOf() }),
+  prep('fineTrim', 'fineTrim', { since: trimOf() }),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+const drop: readonly ProgramStep[] = [
+  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('preTreat', 'preTreat', { lag: [0, 60] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', { since: PRE_TREAT }),
+  ...bathToDry({ condition: true, force: false }),
+  prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('clip', 'clip', { since: trimOf() }),
+  prep('fineTrim', 'fineTrim', { since: trimOf() }),
+  prep('outlineCheck', 'outlineCheck'),
+  wraps(),
+  ...journey(),
+];
+
+/** Share of the clip work that face and feet are on a clean-faced coat (engineering default). */
+const FACE_AND_FEET = 0.6;
+
+/** Trim bath and rough pass; once their days are over the fine pass takes what they would have taken. */
+const early = within(dayStart(-7), dayEnd(-3), false, true);
+
+const scissored: readonly ProgramStep[] = [
+  within(dayStart(-15), dayEnd(-12))('shapeCheck', 'shapeCheck', { aim: aimDay(-14), skipWhenPast: true }),
+  early('brushOut1', 'brushOut', { aim: aimDay(-4), anchor: true }),
+  early('trimBath', 'bath', { lag: [0, 120] }),
+  early('condition', 'condition', { lag: [0, 0] }),
+  early('towel', 'towel', { lag: [0, 0] }),
+  early('forceDry', 'forceDry', { lag: WET }),
+  early('heatDry', 'heatDry', { lag: WARM }),
+  early('dryCheck', 'dryCheck', { lag: [0, 20] }),
+  early('combThrough', 'combThrough', { lag: [0, 60] }),
+  early('roughTrim', 'roughTrim', { since: trimOf() }),
+  // Face and feet settle for two to five days; pads and vent come with the show bath.
+  within(dayStart(-5), dayEnd(-2), false, true)('clip', 'clip', { share: FACE_AND_FEET, when: ['cleanFaced'] }),
+  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('preTreat', 'preTreat', { lag: [0, 60] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', { since: PRE_TREAT }),
+  ...bathToDry({ condition: true, force: true }),
+  prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('clip', 'clip', { since: trimOf(), when: ['notCleanFaced'] }),
+  prep('clip', 'clip', { share: 1 - FACE_AND_FEET, since: trimOf(), when: ['cleanFaced'] }),
+  prep('fineTrim', 'fineTrim', { since: trimOf(), anchor: true }),
+  prep('outlineCheck', 'outlineCheck'),
+  within(dayStart(-1), { of: 'departure', min: -10 })('wraps', 'wraps', {
+    to: { of: 'ring', min: -240 },
+    aim: aimDay(-1, '14:00'),
+  }),
+  ...journey(),
+];
+
+const jacketedNatural: readonly ProgramStep[] = [
+  prep('brushOut1', 'brushOut', { aim: aimDay(-2), anchor: true }),
+  prep('preTreat', 'preTreat'),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', { since: PRE_TREAT }),
+  ...bathToDry({ condition: true, force: true }),
+  prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('clip', 'clip', { since: trimOf() }),
+  prep('whiskers', 'whiskers'),
+  prep('naturalTrim', 'naturalTrim', { share: NATURAL_WITHOUT_WHISKERS, since: trimOf() }),
+  prep('ears', 'ears', { since: trimOf(), to: { of: 'ringDay', day: -1, at: 'start' }, when: ['notFringed'] }),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+const roughDays = within(dayStart(-8), dayEnd(-4), false, true);
+const fineDays = within(dayStart(-4), dayEnd(-2));
+
+const jacketedTrimmed: readonly ProgramStep[] = [
+  within(dayStart(-15), dayEnd(-12))('shapeCheck', 'shapeCheck', { aim: aimDay(-14), skipWhenPast: true }),
+  roughDays('brushOut1', 'brushOut', { aim: aimDay(-5), anchor: true }),
+  roughDays('trimBath', 'bath', { lag: [0, 120] }),
+  roughDays('towel', 'towel', { lag: [0, 0] }),
+  roughDays('forceDry', 'forceDry', { lag: WET }),
+  roughDays('heatDry', 'heatDry', { lag: WARM }),
+  roughDays('dryCheck', 'dryCheck', { lag: [0, 20] }),
+  roughDays('combThrough', 'combThrough', { lag: [0, 60] }),
+  roughDays('roughTrim', 'roughTrim', { since: trimOf() }),
+  within(dayStart(-6), dayEnd(-2))('towelSet', 'towelSet', {
+    when: ['jacketNeedsTowel'],
+    restMin: 24 * 60,
+    aim: aimDay(-4, '10:00'),
+  }),
+  within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['jacketNeedsTowel'], lag: [0, 120] }),
+  // A coat that has dried is soaked in the tub again: a second set needs the tub and its bather as the first did.
+  within(dayStart(-5), dayEnd(-2))('towelSet', 'towelSet', { when: ['towelTwice'], restMin: 24 * 60 }),
+  within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['towelTwice'], lag: [0, 120] }),
+  fineDays('fineTrim', 'fineTrim', { share: FINE_WITHOUT_WHISKERS, aim: aimDay(-3, '10:00'), anchor: true }),
+  fineDays('ears', 'ears'),
+  fineDays('throat', 'throatThinned'),
+  prep('brushOut1', 'brushOut', { aim: aimDay(-1), anchor: true }),
+  prep('preTreat', 'preTreat'),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', { since: PRE_TREAT }),
+  ...bathToDry({ condition: true, force: true }),
+  prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('whiskers', 'whiskers'),
+  prep('clip', 'clip', { since: trimOf() }),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+const wire: readonly ProgramStep[] = [
+  fineDays('brushOut1', 'brushOut', { aim: aimDay(-3), anchor: true }),
+  fineDays('clip', 'clip'),
+  fineDays('fineTrim', 'fineTrim'),
+  prep('bath', 'bathFurnishings', { aim: aimDay(-2), anchor: true }),
+  prep('towel', 'towel', { lag: [0, 0] }),
+  prep('heatDry', 'heatDry', { lag: WET }),
+  prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
+  ...backToHeat(),
+  prep('lineBrush', 'lineBrush'),
+  prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  prep('nails', 'nails'),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+const smooth: readonly ProgramStep[] = [
+  prep('mittClean', 'mittClean', { aim: aimDay(-2), anchor: true }),
+  prep('whiskers', 'whiskers'),
+  prep('fineTrim', 'fineTrim', { share: SMOOTH_WITHOUT_WHISKERS }),
+  prep('clip', 'clip'),
+  prep('nails', 'nails'),
+  prep('bath', 'bath', whenBathed),
+  prep('towel', 'towel', { lag: [0, 0], ...whenBathed }),
+  prep('outlineCheck', 'outlineCheck'),
+  ...journey(),
+];
+
+function program(
+  coat: CoatClass,
+  preparation: readonly ProgramStep[],
+  keepUp: readonly KeepUpRule[],
+  calendar: readonly CalendarRule[] = [],
+): CareProgram {
+  return {
+    coat,
+    version: 2,
+    calendar,
+    keepUp: [...keepUp, lessons],
+    preparation: coat === 'smooth' ? preparation : [matWork, ...preparation],
+    between: between(),
+    showMorning: showMorning(),
+    after: after(),
+  };
+}
+
+export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
+  double: program('double', double, [inspection, brushing(2)]),
+  heavySheepdog: program('heavySheepdog', heavySheepdog, [inspection, brushing(3, 2)]),
+  drop: program('drop', drop, [inspection, brushing(1), dressing, keepUpBath(7, false), rewrap]),
+  scissored: program(
+    'scissored',
+    scissored,
+    [inspection, brushing(2, 1), keepUpBath(10, true), rewrap, trimming('shape', 'shapeTrim', 'roughTrim', 21, 12)],
+    [PRACTICE],
+  ),
+  jacketedNatural: program('jacketedNatural', jacketedNatural, [
+    inspection,
+    brushing(3),
+    dressing,
+    keepUpBath(7, true, ['fringed']),
+  ]),
+  jacketedTrimmed: program(
+    'jacketedTrimmed',
+    jacketedTrimmed,
+    [inspection, brushing(3), trimming('card', 'strip', 'card', 10, 9)],
+    [PRACTICE],
+  ),
+  wire: program('wire', wire, [inspection, brushing(4), trimming('strip', 'strip', 'strip', STRIPPING_EVERY_DAYS, 4)]),
+  smooth: program('smooth', smooth, [inspection, brushing(7)]),
+};
+
+/** Steps that are done when somebody finds the need, not by the calendar: knots and soiled zones. */
+export const WHEN_FOUND: readonly ProgramStep[] = [due('knots', 'knots'), due('spotWash', 'spotWash')];

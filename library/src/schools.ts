@@ -1,0 +1,213 @@
+/*
+ * The schools, one row a question: which side is usual on which coat, what the other side does to the order of work, and
+ * when a side is refused. Sides that only change how a thing is done have no edits; their words stand in `words`. Common
+ * practice throughout; factors and minutes are engineering defaults.
+ */
+import { COAT_CLASSES } from '@loyal-mane/core';
+import type { CoatClass, ProgramEdit, School, SchoolRefusal, SchoolSide, Side, Skill, StepId } from '@loyal-mane/core';
+import { BATH_BETWEEN, BRUSH_OUT_STEP, GLANDS_STEP, LIGHT_BLOW_OUT_STEP, TANGLES_OUT } from './schoolSteps.js';
+
+const NONE: SchoolSide = { edits: [], refusedWhen: [] };
+
+function side(
+  edits: readonly ProgramEdit[],
+  refusedWhen: readonly SchoolRefusal[] = [],
+  needsSkill?: Skill,
+): SchoolSide {
+  return { edits, refusedWhen, ...(needsSkill === undefined ? {} : { needsSkill }) };
+}
+
+interface More {
+  readonly coats?: readonly CoatClass[];
+  readonly otherUsual?: readonly CoatClass[];
+  readonly otherWhen?: School['otherWhen'];
+  readonly a?: SchoolSide;
+  readonly b?: SchoolSide;
+}
+
+function school(id: School['id'], usual: Side, more: More = {}): School {
+  return {
+    id,
+    ...(more.coats === undefined ? {} : { coats: more.coats }),
+    usual,
+    otherUsual: more.otherUsual ?? [],
+    ...(more.otherWhen === undefined ? {} : { otherWhen: more.otherWhen }),
+    a: more.a ?? NONE,
+    b: more.b ?? NONE,
+  };
+}
+
+const BATHS: readonly StepId[] = ['bath', 'bathWhites', 'trimBath'];
+const SHOW_BATHS: readonly StepId[] = ['bath', 'bathWhites'];
+const LONG: readonly CoatClass[] = COAT_CLASSES.filter((c) => c !== 'smooth');
+const TRIMMED: readonly CoatClass[] = ['scissored', 'jacketedNatural', 'jacketedTrimmed'];
+const notOf = (coats: readonly CoatClass[]): readonly CoatClass[] => COAT_CLASSES.filter((c) => !coats.includes(c));
+
+/** Mat work on loose curls after water and air (engineering default). */
+const MATS_BY_AIR = 0.7;
+/** A few minutes a day with rewards (common practice). */
+const MATS_A_DAY_MIN = 5;
+const BRUSHED_OUT_BATH = 0.9;
+const DRY_SHAMPOO_BATH = 0.95;
+const HARSH_FORCE_DRY = 0.6;
+const STRETCH_DRY = 1.8;
+const TRIMMER = 0.5;
+
+export const SCHOOLS: readonly School[] = [
+  school('matsAndWater', 'a', {
+    coats: LONG,
+    b: side(
+      [
+        { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
+        { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'] },
+      ],
+      ['tightMats'],
+    ),
+  }),
+  school('matsAndTime', 'a', {
+    coats: LONG,
+    b: side(
+      [
+        { edit: 'perDay', steps: ['knots'], minutes: MATS_A_DAY_MIN, parts: ['preparation'] },
+        {
+          edit: 'window',
+          steps: ['knots'],
+          from: { of: 'prepDay', day: -14, at: 'start' },
+          to: { of: 'prepDay', day: -2, at: 'end' },
+          aim: { of: 'earliest' },
+          parts: ['preparation'],
+        },
+      ],
+      ['tightMats'],
+    ),
+  }),
+  school('doubleBeforeBath', 'a', {
+    coats: ['double'],
+    otherWhen: 'undercoatLight',
+    a: side([
+      {
+        edit: 'replace',
+        step: 'brushOut1',
+        by: [LIGHT_BLOW_OUT_STEP],
+        parts: ['preparation'],
+        when: ['undercoatLight'],
+      },
+    ]),
+    b: side([
+      { edit: 'replace', step: 'blowOut', by: [BRUSH_OUT_STEP], parts: ['preparation'], when: ['undercoatHeavy'] },
+      { edit: 'row', steps: ['undercoat'], row: 'undercoatLight', parts: ['preparation'], when: ['undercoatHeavy'] },
+      { edit: 'factor', steps: BATHS, factor: BRUSHED_OUT_BATH, parts: ['preparation'], when: ['undercoatHeavy'] },
+    ]),
+  }),
+  school('whenToBathe', 'a', {
+    b: side(
+      [
+        {
+          edit: 'window',
+          steps: ['bath', 'towel'],
+          from: { of: 'ringDay', day: 0, at: 'start' },
+          to: { of: 'ring', min: -120 },
+          aim: { of: 'latest' },
+          parts: ['preparation'],
+        },
+        { edit: 'carry', steps: ['bath', 'towel'], to: 'showMorning', before: 'finish' },
+      ],
+      ['scissorsNeedCleanCoat'],
+    ),
+  }),
+  school('clusterDays', 'a', {
+    coats: ['drop', 'jacketedNatural', 'jacketedTrimmed', 'scissored'],
+    b: side([{ edit: 'replace', step: 'touchUp', by: BATH_BETWEEN, parts: ['between'], when: ['siteTub'] }]),
+  }),
+  school('ringDryness', 'a', {
+    b: side([{ edit: 'longer', steps: ['finish'], minutes: -5 }], ['notDouble']),
+  }),
+  school('sheepdogForceDryer', 'a', {
+    coats: ['heavySheepdog'],
+    b: side(
+      [
+        { edit: 'factor', steps: ['heatDry'], factor: HARSH_FORCE_DRY, when: ['wholeBath'] },
+        { edit: 'skill', steps: ['heatDry'], skill: 'harshDryer', when: ['wholeBath'] },
+      ],
+      ['nobodyTrained'],
+      'harshDryer',
+    ),
+  }),
+  school('bathScope', 'a', {
+    coats: ['heavySheepdog'],
+    otherUsual: ['heavySheepdog'],
+    a: side([
+      { edit: 'assume', condition: 'wholeBath', value: true },
+      { edit: 'assume', condition: 'whitesOnly', value: false },
+    ]),
+  }),
+  school('shampooOn', 'a', { b: side([{ edit: 'factor', steps: BATHS, factor: DRY_SHAMPOO_BATH }]) }),
+  school('headInBath', 'a'),
+  school('tubShaking', 'a'),
+  school('glands', 'b', {
+    a: side(
+      SHOW_BATHS.map((before) => ({ edit: 'insert', before, steps: [GLANDS_STEP], parts: ['preparation'] })),
+      ['nobodyTrained'],
+      'glands',
+    ),
+  }),
+  school('sideOrder', 'a'),
+  school('productAndScissors', 'a', {
+    coats: ['scissored', ...notOf(['scissored', 'smooth'])],
+    otherUsual: notOf(['scissored']),
+    a: side([{ edit: 'longer', steps: ['fineTrim'], minutes: 5, coats: ['scissored'] }]),
+  }),
+  school('throat', 'b', {
+    coats: ['jacketedTrimmed'],
+    a: side([
+      { edit: 'row', steps: ['throat'], row: 'throat' },
+      {
+        edit: 'window',
+        steps: ['throat'],
+        from: { of: 'prepDay', day: -12, at: 'start' },
+        to: { of: 'prepDay', day: -7, at: 'end' },
+        aim: { of: 'prepDay', day: -8, time: '10:00' },
+      },
+      { edit: 'move', step: 'throat', before: 'brushOut1', parts: ['preparation'] },
+    ]),
+  }),
+  school('earTop', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed'] }),
+  school('bodyShears', 'a', { coats: ['scissored'] }),
+  school('footEdge', 'a', { coats: ['jacketedNatural', 'drop', 'scissored'], otherUsual: ['drop', 'scissored'] }),
+  school('brushingRoute', 'a', { coats: LONG }),
+  school('tanglesAtShow', 'a', {
+    coats: ['heavySheepdog', 'double'],
+    otherUsual: ['heavySheepdog'],
+    b: side([{ edit: 'insert', before: 'takedown', steps: [TANGLES_OUT], parts: ['after'] }]),
+  }),
+  school('preTreat', 'a', {
+    coats: LONG.filter((c) => c !== 'wire'),
+    b: side([
+      { edit: 'row', steps: ['preTreat'], row: 'preTreatShort' },
+      { edit: 'since', step: 'bath', since: 'preTreat', min: 0, max: 120 },
+      { edit: 'since', step: 'bathWhites', since: 'preTreat', min: 0, max: 120 },
+    ]),
+  }),
+  school('smallTrimsBy', 'a', {
+    coats: ['smooth', 'jacketedNatural'],
+    b: side([{ edit: 'factor', steps: ['fineTrim', 'whiskers'], factor: TRIMMER, coats: ['smooth'] }]),
+  }),
+  school('puppyWhiskers', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed', 'smooth'] }),
+  school('whiskers', 'a', {
+    coats: ['jacketedNatural', 'jacketedTrimmed', 'smooth'],
+    b: side([{ edit: 'drop', steps: ['whiskers'] }]),
+  }),
+  school('curlDrying', 'a', {
+    coats: ['scissored'],
+    b: side([
+      { edit: 'drop', steps: ['forceDry'] },
+      { edit: 'factor', steps: ['heatDry'], factor: STRETCH_DRY },
+      { edit: 'lag', step: 'heatDry', min: 20, max: 40 },
+    ]),
+  }),
+  school('soakLength', 'a', { coats: LONG, b: side([{ edit: 'longer', steps: ['condition'], minutes: -2 }]) }),
+  school('coloredBulk', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed', 'double'], b: side([], ['paleRoots']) }),
+  school('tableTime', 'a', { otherUsual: notOf(TRIMMED) }),
+  school('posture', 'a'),
+  school('gate', 'a', { b: side([{ edit: 'longer', steps: ['gate'], minutes: 4 }]) }),
+];

@@ -1,0 +1,40 @@
+/*
+ * Tools that steps need by class of coat: which shears, brush or clipper somebody's kit must hold. Common practice.
+ */
+import type { CoatClass, StepId, ToolKind } from '@loyal-mane/core';
+
+type ByCoat = Readonly<Partial<Record<CoatClass | 'any', readonly ToolKind[]>>>;
+
+const THINNED: readonly ToolKind[] = ['thinners', 'shortStraight'];
+
+const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
+  brushOut1: { any: ['slicker', 'wideComb'], drop: ['pinBrush', 'wideComb'], heavySheepdog: ['pinBrush', 'wideComb'] },
+  brushOut2: { any: ['slicker', 'wideComb'], drop: ['pinBrush', 'wideComb'], heavySheepdog: ['pinBrush', 'wideComb'] },
+  keepUpBrush: { any: ['slicker'], drop: ['pinBrush'], heavySheepdog: ['pinBrush'], smooth: ['curry'] },
+  mittClean: { any: ['curry'] },
+  undercoat: { any: ['rake', 'slicker'] },
+  lineBrush: { any: ['slicker'], drop: ['pinBrush'], heavySheepdog: ['pinBrush'] },
+  combThrough: { any: ['wideComb'] },
+  clip: { any: ['clipper'] },
+  nails: { any: ['grinder'] },
+  ears: { any: ['thinners'] },
+  throat: { any: ['thinners'] },
+  whiskers: { any: ['shortStraight'] },
+  naturalTrim: { any: THINNED },
+  roughTrim: { any: THINNED, scissored: ['longStraight', 'longCurved'] },
+  fineTrim: {
+    any: THINNED,
+    scissored: ['longStraight', 'longCurved'],
+    drop: ['longStraight'],
+    smooth: ['shortStraight'],
+  },
+  shapeTrim: { any: THINNED, scissored: ['longStraight', 'longCurved'] },
+  strip: { any: ['strippingKnife'] },
+  tidies: { any: ['thinners'] },
+};
+
+/** What a step needs on a class of coat; empty where no tool decides. */
+export function toolsFor(step: StepId, coat: CoatClass): readonly ToolKind[] {
+  const row = TOOLS[step];
+  return row?.[coat] ?? row?.any ?? [];
+}

@@ -1,0 +1,32 @@
+/*
+ * Words in English. The one module that turns codes into sentences: reasons, problems, issues, steps, cautions.
+ */
+export { CAUTIONS, DEFER } from './cautions.js';
+export type { CautionId } from './cautions.js';
+export { METHODS } from './methods.js';
+export type { StepWords, Tone } from './methods/stepWords.js';
+export { issueWords } from './issueWords.js';
+export { namesOf } from './names.js';
+export type { Names } from './names.js';
+export { reasonWords, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
+export { clockWords, dayWords, durationWords, restsOnWords, spareWords } from './timeWords.js';
+export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
+export type { SchoolWords, SideWords } from './schoolWords.js';
+export { CONSENT_WORDS, RULE_WORDS, STATE_WORDS, dropWords, noteWords, strippingWords } from './programWords.js';
+export { COAT_WORDS, CONDITION_WORDS, SKILL_WORDS, STATION_NAMES, TOOL_WORDS } from './coatWords.js';
+export { faultWords } from './faultWords.js';
+export { GOES_WRONG } from './goesWrong.js';
+export {
+  COLOR_WORDS,
+  PRODUCT_NAMES,
+  PURPOSE_WORDS,
+  RINSE_WORDS,
+  SCOPE_WORDS,
+  SETTLED_WORDS,
+  productWhyWords,
+  productWords,
+  whereWords,
+  zonesWords,
+} from './productWords.js';
+export { TOOL_NOTES } from './toolNotes.js';
+export { SCHOOL_STEPS, schoolLines } from './schoolSteps.js';

@@ -1,0 +1,69 @@
+/*
+ * What is wrong with a kennel file, in words.
+ */
+import { faultWords } from './faultWords.js';
+import type { KennelIssue } from '../reader/kennelIssue.js';
+
+function schemaWords(keyword: string, detail: string): string {
+  switch (keyword) {
+    case 'required':
+      return 'is missing';
+    case 'additionalProperties':
+      return 'is not a field of a kennel file';
+    case 'enum':
+    case 'const':
+      return `must be one of ${detail}`;
+    case 'format':
+      return detail.includes('uuid') ? 'must be a UUID' : detail.replace('must match format', 'must be a');
+    default:
+      return detail;
+  }
+}
+
+/** One sentence, without the path. */
+export function issueWords(issue: KennelIssue): string {
+  switch (issue.code) {
+    case 'json':
+      return `is not JSON (${issue.detail})`;
+    case 'schema':
+      return schemaWords(issue.keyword, issue.detail);
+    case 'duplicateId':
+      return `id ${issue.id} is used twice`;
+    case 'unknownId':
+      return `there is no ${issue.what} with id ${issue.id}`;
+    case 'unknownZone':
+      return `"${issue.zone}" is not a time zone; write it like "Europe/Oslo"`;
+    case 'unknownBreed':
+      return `breed "${issue.breed}" is not in the library${issue.nearest === null ? '' : `; did you mean "${issue.nearest}"?`}`;
+    case 'unknownBadge':
+      return `there is no silhouette "${issue.badge}"`;
+    case 'programFault':
+      return faultWords(issue.fault);
+    case 'endsBeforeStart':
+      return `ends (${issue.end}) before it begins (${issue.start})`;
+    case 'overtimeBeforeEnd':
+      return `overtimeEnd (${issue.overtimeEnd}) is before the end (${issue.end})`;
+    case 'pauseOutside':
+      return 'lies outside its shift';
+    case 'arrivesBeforeDeparting':
+      return 'arrives before it leaves; a transport arrives on the day it leaves';
+    case 'outsideShow':
+      return `ring time on ${issue.day} is outside its show (${issue.first} to ${issue.last})`;
+    case 'ringOfOtherShow':
+      return 'this ring belongs to another show';
+    case 'twiceInRing':
+      return `${issue.dog} is twice in the same ring on ${issue.day}`;
+    case 'noHome':
+      return 'exactly one site must be the home';
+    case 'nobodyCan':
+      return `nobody has the skill "${issue.skill}", which ${issue.dog} needs for "${issue.step}"`;
+    case 'handlerCannotShow':
+      return `${issue.person} does not have the skill "ring"`;
+    case 'sameSignIn':
+      return `two people sign in as "${issue.signIn}"`;
+    case 'twoShifts':
+      return `${issue.person} has two shifts on ${issue.day}`;
+    case 'noLead':
+      return 'at least one person must have the role "lead"';
+  }
+}

@@ -1,0 +1,17 @@
+/*
+ * How each step is done, in order, what shows that it is finished, and its cautions. Common practice of the trade,
+ * written to be read in twenty seconds with wet hands. One entry per step; a test counts them.
+ */
+import type { StepId } from '@loyal-mane/core';
+import { CARE_METHODS } from './methods/careMethods.js';
+import { SHOW_METHODS } from './methods/showMethods.js';
+import type { StepWords } from './methods/stepWords.js';
+import { TRIM_METHODS } from './methods/trimMethods.js';
+import { WASH_METHODS } from './methods/washMethods.js';
+
+export const METHODS: Readonly<Record<StepId, StepWords>> = {
+  ...CARE_METHODS,
+  ...WASH_METHODS,
+  ...TRIM_METHODS,
+  ...SHOW_METHODS,
+};

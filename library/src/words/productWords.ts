@@ -1,0 +1,123 @@
+/*
+ * Products in words: names, how they are thinned and leave the coat, why one is taken or not.
+ */
+import type {
+  BathPurpose,
+  CoatColor,
+  Product,
+  ProductAdvice,
+  ProductId,
+  ProductWhy,
+  Rinse,
+  Settled,
+  UseScope,
+  ZoneId,
+} from '@loyal-mane/core';
+import { ZONE_NAMES } from '../zones/zones.js';
+
+export const PRODUCT_NAMES: Readonly<Record<ProductId, string>> = {
+  cleansingWash: 'Cleansing wash',
+  clarifyingWash: 'Clarifying wash',
+  textureWash: 'Texture wash',
+  mildWash: 'Mild wash',
+  whiteningWash: 'Whitening wash',
+  stainPreTreat: 'Stain pre-treat',
+  richConditioner: 'Rich conditioner',
+  lightConditioner: 'Light conditioner',
+  leaveIn: 'Leave-in spray',
+  loosening: 'Loosening spray',
+  liftSpray: 'Lift or texture spray',
+  foam: 'Foam, fixative',
+  cream: 'Cream, powder, stick',
+  dressing: 'Dressing',
+  stainBarrier: 'Stain barrier',
+};
+
+export const RINSE_WORDS: Readonly<Record<Rinse, string>> = {
+  out: 'rinse out completely',
+  withBath: 'goes out with the bath',
+  mayStay: 'may stay in part',
+  stays: 'stays to the next bath',
+  nextWash: 'goes out with the next wash',
+  afterShow: 'out after the show',
+};
+
+export const COLOR_WORDS: Readonly<Record<CoatColor, string>> = {
+  white: 'white',
+  pale: 'pale',
+  dark: 'dark',
+  darkOverPale: 'dark over pale roots',
+};
+
+export const SCOPE_WORDS: Readonly<Record<UseScope, string>> = {
+  whole: 'all over',
+  zones: 'some zones',
+  stains: 'stains only',
+};
+
+export const PURPOSE_WORDS: Readonly<Record<BathPurpose, string>> = {
+  keepUp: 'Keep-up bath',
+  trim: 'Trim bath',
+  show: 'Show bath',
+};
+
+export const SETTLED_WORDS: Readonly<Record<Settled, string>> = {
+  sameDay: 'right at once',
+  nextDay: 'right the next day',
+  afterTwo: 'right after two days',
+};
+
+/** Zones in one line; more than four are told by their number. */
+export function zonesWords(zones: readonly ZoneId[], most = 6): string {
+  const names = zones.map((z) => ZONE_NAMES[z]);
+  return names.length <= most
+    ? names.join(', ')
+    : `${names.slice(0, most - 1).join(', ')} and ${String(names.length - most + 1)} more`;
+}
+
+/** "1 part to 10 of water, 5 to 10 min, rinse out completely". */
+export function productWords(p: Product): string {
+  const thinned = p.parts === null ? 'ready to use' : `1 part to ${String(p.parts)} of water`;
+  const soak =
+    p.soakMin === null
+      ? ''
+      : p.soakMin[0] === p.soakMin[1]
+        ? `, ${String(p.soakMin[0])} min`
+        : `, ${String(p.soakMin[0])} to ${String(p.soakMin[1])} min`;
+  return `${thinned}${soak}, ${RINSE_WORDS[p.rinse]}`;
+}
+
+/** Where a product goes: "all over", "stains: muzzle, beard". */
+export function whereWords(a: Pick<ProductAdvice, 'scope' | 'zones'>): string {
+  if (a.scope === 'whole') return 'all over';
+  const zones = zonesWords(a.zones);
+  return a.scope === 'stains' ? `stains only${zones === '' ? '' : `: ${zones}`}` : zones;
+}
+
+/** Why a product is taken or left, in a sentence; empty where it is simply usual. */
+export function productWhyWords(why: ProductWhy): string {
+  switch (why.code) {
+    case 'usual':
+      return '';
+    case 'clarifyDue':
+      return why.last === null
+        ? 'No clarifying wash is logged, and product has been used.'
+        : `The last clarifying wash was on ${why.last}; product builds up in a month.`;
+    case 'white':
+      return 'Only what is white or pale.';
+    case 'notConsecutive':
+      return `Whitened all over lately: until ${why.until} stains only, or it turns violet under hall lights.`;
+    case 'keepUpEverywhere':
+      return 'A keep-up bath is conditioned everywhere, also in show season.';
+    case 'showSpares':
+      return why.zones.length === 0 ? '' : `Not on ${zonesWords(why.zones)}: body is wanted there.`;
+    case 'notThisCoat':
+      return 'This coat does not bear it: it softens, weighs down or strips it.';
+    case 'showRules':
+      return `The show’s rules say “${why.value}” of products left in the coat. Check the show’s own rules.`;
+    case 'mild':
+      return 'Faces, puppies and upset skin: mild only, away from the eyes.';
+    case 'nothingWhite':
+      return 'Nothing on this coat is white.';
+  }
+}

@@ -1,0 +1,77 @@
+/*
+ * What drops out of a dog's work and what people should mind, in whole sentences.
+ */
+import type { ConsentKind, DogStateKind, DropReason, LocalDay, ProgramNote, ShowRule, StepId } from '@loyal-mane/core';
+import { strippingArea } from '@loyal-mane/core';
+import { STRIPPING_EVERY_DAYS } from '../stripping.js';
+import { ZONE_NAMES } from '../zones/zones.js';
+import { METHODS } from './methods.js';
+import { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
+
+export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
+  productsLeft: 'products left in the coat',
+  whiskersRemoved: 'removing whiskers',
+  alteredShown: 'altered tails or ears',
+  scissoringNatural: 'scissoring breeds shown natural',
+};
+
+export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
+  season: 'In season: no entry where the show forbids it, gentle under the belly.',
+  falsePregnancy: 'False pregnancy: the underline is trimmed sideways, only what hangs.',
+  afterWhelping: 'After whelping: the coat drops for some months; what is thin is left alone.',
+  injury: 'Injured: no scissors, no hard air, no tub until a vet has looked.',
+  medicine: 'On medicine: label and vet decide what may touch the skin.',
+  allergy: 'Allergic: only products that are known to suit.',
+  treatment: 'Treated against parasites: baths keep their distance.',
+};
+
+export const CONSENT_WORDS: Readonly<Record<ConsentKind, string>> = {
+  shaveOut: 'shaving out',
+  strip: 'stripping',
+  firstEars: 'a first ear trim',
+  whiskers: 'removing whiskers',
+};
+
+/** Why a step is left out: "Whiskers: the show’s rules forbid it. Check the show’s own rules." */
+export function dropWords(step: StepId, why: DropReason): string {
+  const name = METHODS[step].name;
+  switch (why.code) {
+    case 'past':
+      return `${name}: its days had passed.`;
+    case 'passedOver':
+      return `${name}: what follows it was done first, so it counts as done with it.`;
+    case 'showRules':
+      return `${name}: the show’s rules say “${why.value}” of ${RULE_WORDS[why.rule]}. Check the show’s own rules.`;
+    case 'tooYoung':
+      return `${name}: whiskers stay on dogs under nine months here.`;
+    case 'state':
+      return `${name}: ${STATE_WORDS[why.state].charAt(0).toLowerCase()}${STATE_WORDS[why.state].slice(1)}`;
+    case 'allLocked':
+      return `${name}: every zone that it would cut is locked or left to grow.`;
+    case 'sharedTrim':
+      return `${name}: the trim for the show on ${why.day} holds for this one as well.`;
+    case 'noConsent':
+      return `${name}: the owner’s consent to ${CONSENT_WORDS[why.what]} is not recorded.`;
+  }
+}
+
+/** Which area is stripped on a day: "Today: back, loin, croup, withers." */
+export function strippingWords(day: LocalDay, everyDays = STRIPPING_EVERY_DAYS): string {
+  return `This time: ${strippingArea(day, everyDays)
+    .map((z) => ZONE_NAMES[z])
+    .join(', ')}.`;
+}
+
+/** A note on a dog's work as a sentence. */
+export function noteWords(note: ProgramNote): string {
+  switch (note.code) {
+    case 'schoolRefused':
+      return `${SCHOOL_WORDS[note.school].question}: “${SCHOOL_WORDS[note.school][note.side].name}”. ${REFUSAL_WORDS[note.why]}`;
+    case 'underAge':
+      return `Younger than ${String(note.leastMonths)} months on the day: the show does not take it.`;
+    case 'checkRules':
+      return `Not known of this show: ${note.rules.map((r) => RULE_WORDS[r]).join(', ')}. Check the show’s own rules.`;
+    case 'state':
+      return STATE_WORDS[note.state];
+  }
+}

@@ -1,0 +1,50 @@
+/*
+ * Schools that speak at a step: whoever does it reads which side this kennel, or this dog, goes by.
+ */
+import type { Chosen, SchoolId, StepId } from '@loyal-mane/core';
+import { SCHOOL_WORDS } from './schoolWords.js';
+
+/** Steps at which each question is answered in the how-to. */
+export const SCHOOL_STEPS: Readonly<Record<SchoolId, readonly StepId[]>> = {
+  matsAndWater: ['knots', 'bath'],
+  matsAndTime: ['knots'],
+  doubleBeforeBath: ['blowOut', 'brushOut1'],
+  whenToBathe: ['bath'],
+  clusterDays: ['touchUp', 'bath'],
+  ringDryness: ['finish'],
+  sheepdogForceDryer: ['heatDry', 'forceDry'],
+  bathScope: ['bath', 'bathWhites'],
+  shampooOn: ['bath', 'trimBath'],
+  headInBath: ['bath', 'trimBath'],
+  tubShaking: ['bath', 'trimBath', 'condition'],
+  glands: ['glands'],
+  sideOrder: ['fineTrim', 'roughTrim', 'lineBrush', 'finish'],
+  productAndScissors: ['fineTrim', 'finish'],
+  throat: ['throat'],
+  earTop: ['ears'],
+  bodyShears: ['roughTrim', 'fineTrim', 'shapeTrim'],
+  footEdge: ['naturalTrim', 'fineTrim'],
+  brushingRoute: ['brushOut1', 'brushOut2', 'lineBrush', 'keepUpBrush'],
+  tanglesAtShow: ['touchUp', 'takedown'],
+  preTreat: ['preTreat'],
+  smallTrimsBy: ['clip', 'whiskers', 'tidies'],
+  puppyWhiskers: ['whiskers'],
+  whiskers: ['whiskers'],
+  curlDrying: ['heatDry', 'forceDry'],
+  soakLength: ['condition'],
+  coloredBulk: ['roughTrim', 'fineTrim', 'shapeTrim'],
+  tableTime: ['fineTrim', 'roughTrim', 'naturalTrim'],
+  posture: ['lineBrush', 'brushOut1', 'keepUpBrush'],
+  gate: ['gate'],
+};
+
+/** What the sides in force say at a step: "Head in the bath: last." Each question once. */
+export function schoolLines(step: StepId, chosen: readonly Chosen[]): string[] {
+  return chosen
+    .filter((c) => SCHOOL_STEPS[c.school.id].includes(step))
+    .map((c) => `${SCHOOL_WORDS[c.school.id].question}: ${lowerFirst(SCHOOL_WORDS[c.school.id][c.side].name)}.`);
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,0 +1,51 @@
+/*
+ * Times and durations in words.
+ */
+import { localDayOf, wallTimeOf, weekday } from '@loyal-mane/core';
+
+const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+const MINUTE_MS = 60_000;
+
+/** A wall time, "14:05" or "2:05 pm". */
+export function clockWords(ms: number, zone: string, clock: '24h' | '12h'): string {
+  const wall = wallTimeOf(ms, zone);
+  if (clock === '24h') return wall;
+  const hour = Number(wall.slice(0, 2));
+  return `${String(hour % 12 === 0 ? 12 : hour % 12)}:${wall.slice(3)} ${hour < 12 ? 'am' : 'pm'}`;
+}
+
+/** Name of the local day of an instant. */
+export function dayWords(ms: number, zone: string): string {
+  return DAYS[weekday(localDayOf(ms, zone))] ?? '';
+}
+
+/** "45 min", "3 h", "3 h 20", "2 d 3 h": cut to what matters at that size. */
+export function durationWords(ms: number): string {
+  const minutes = Math.round(ms / MINUTE_MS);
+  if (minutes < 60) return `${String(minutes)} min`;
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  if (hours < 24) return rest === 0 ? `${String(hours)} h` : `${String(hours)} h ${String(rest).padStart(2, '0')}`;
+  const days = Math.floor(hours / 24);
+  return hours % 24 === 0 ? `${String(days)} d` : `${String(days)} d ${String(hours % 24)} h`;
+}
+
+/**
+ * Slack of a chain: "3 h 20 to spare" in 5 minutes, from six hours in half hours, from a day in hours; under an hour
+ * "only 45 min to spare". Never a minus.
+ */
+export function spareWords(ms: number): string {
+  const minutes = Math.max(0, ms / MINUTE_MS);
+  if (minutes < 60) return `only ${String(Math.floor(minutes / 5) * 5)} min to spare`;
+  const step = minutes < 360 ? 5 : minutes < 1440 ? 30 : 60;
+  return `${durationWords(Math.floor(minutes / step) * step * MINUTE_MS)} to spare`;
+}
+
+/** What an estimate rests on: "It rests on 6 finished tasks of this dog, which is 8 % slower than usual." */
+export function restsOnWords(m: { readonly middle: number; readonly usual: number; readonly logs: number }): string {
+  if (m.logs === 0) return 'It rests on the table for this coat and weight; no task of this dog is finished yet.';
+  const percent = Math.round((m.middle / m.usual - 1) * 100);
+  const pace =
+    percent === 0 ? 'as usual' : `${String(Math.abs(percent))} % ${percent > 0 ? 'slower' : 'faster'} than usual`;
+  return `It rests on ${String(m.logs)} finished ${m.logs === 1 ? 'task' : 'tasks'} of this dog, which is ${pace}.`;
+}

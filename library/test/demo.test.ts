@@ -1,0 +1,332 @@
+/*
+ * The demo kennel's intended answer: most dogs ready, a handful of true problems, and all 18 ready with each problem's remedy
+ * taken. And what every plan of it must be: valid, quick, explained truly.
+ */
+import { readFileSync } from 'node:fs';
+import {
+  aimInYard,
+  assembleProblem,
+  comparePlans,
+  instantToMs,
+  kennelOnDay,
+  makePlanInput,
+  makeRng,
+  planKennel,
+  placementOf,
+  validatePlan,
+  wallToMs,
+  yardWith,
+} from '@loyal-mane/core';
+import type {
+  Yard,
+  Blocker,
+  KennelFile,
+  Placement,
+  Plan,
+  PlannedActivity,
+  Problem,
+  Remedy,
+  WallTime,
+} from '@loyal-mane/core';
+import { CARE_LIBRARY, liveDemo } from '../src/index.js';
+
+const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const zone = file.settings.timeZone;
+const dawn = wallToMs(file.startDay, '00:00' as WallTime, zone);
+const plan = planKennel(file, CARE_LIBRARY, { nowMs: dawn });
+const nameOf = (id: string): string => file.dogs.find((d) => d.id === id)?.name ?? '';
+
+function withRemedy(kennel: KennelFile, r: Remedy): KennelFile {
+  if (r.code === 'otherHandler') {
+    return { ...kennel, entries: kennel.entries.map((e) => (e.id === r.entryId ? { ...e, handlerId: r.otherId } : e)) };
+  }
+  if (r.code === 'openStation') {
+    const from = instantToMs(r.from);
+    const open = (s: KennelFile['stations'][number]) => ({
+      ...s,
+      closures: s.closures.filter((c) => wallToMs(c.day, c.end, zone) <= from),
+    });
+    return { ...kennel, stations: kennel.stations.map((s) => (s.id === r.stationId ? open(s) : s)) };
+  }
+  throw new Error(`no test for ${r.code}`);
+}
+
+function notReady(p: Plan): string[] {
+  return [...new Set(p.unplaced.filter((u) => u.kind === 'show').map((u) => nameOf(u.dogId)))].sort();
+}
+
+it('has 16 of 18 ready at the start: Tamsin’s handler stands in the other ring, Odran’s drying has no place', () => {
+  expect(notReady(plan)).toEqual(['Odran', 'Tamsin']);
+  const tamsin = plan.unplaced.find((u) => nameOf(u.dogId) === 'Tamsin');
+  const remedy = tamsin?.reason.remedies[0];
+  expect(remedy?.code).toBe('otherHandler');
+  expect(remedy?.code === 'otherHandler' && nameOf(remedy.rivalDogId ?? '')).toBe('Brisk');
+});
+
+it('has all 18 ready when each problem’s first remedy is taken', () => {
+  let kennel = file;
+  for (const u of plan.unplaced) {
+    const remedy = u.reason.remedies[0];
+    if (u.kind === 'show' && remedy !== undefined) kennel = withRemedy(kennel, remedy);
+  }
+  const after = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, previous: plan });
+  expect(notReady(after)).toEqual([]);
+});
+
+it.each(['2026-11-25', '2026-11-26', '2026-11-28', '2026-11-30'])(
+  'is alive on any day of the week, at any hour (%s)',
+  (day) => {
+    const { kennel, plan: live } = liveDemo(file, Date.parse(`${day}T12:40:00Z`));
+    expect(kennel.work.filter((w) => w.state === 'running').length + live.activities.length).toBeGreaterThan(300);
+    expect(notReady(live)).toContain('Tamsin');
+    expect(notReady(live).length).toBeLessThanOrEqual(5);
+    const assembled = assembleProblem(makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`)));
+    expect(validatePlan(assembled.problem, placementOf(assembled, live))).toEqual([]);
+  },
+);
+
+it('gives the same plan for the same seed, and another for another', () => {
+  expect(planKennel(file, CARE_LIBRARY, { nowMs: dawn, seed: 1 })).toEqual(plan);
+  expect(planKennel(file, CARE_LIBRARY, { nowMs: dawn, seed: 2 }).activities).not.toEqual(plan.activities);
+});
+
+it('is planned in a small multiple of a fixed piece of work, whatever the machine', () => {
+  // In processor time and as a ratio to a loop of the same run: machines differ, and the suite shares its cores.
+  const loop = cpuMs(yardstick);
+  const plan = cpuMs(() => planKennel(file, CARE_LIBRARY, { nowMs: dawn }));
+  expect(plan / loop).toBeLessThan(60);
+});
+
+/** Milliseconds of processor time that this process spends on something. */
+function cpuMs(work: () => void): number {
+  const before = process.cpuUsage();
+  work();
+  const { user, system } = process.cpuUsage(before);
+  return (user + system) / 1000;
+}
+
+/** A fixed loop of integer work, about 100 ms on a calm machine. */
+function yardstick(): void {
+  const bits = new Int32Array(4096);
+  let x = 1;
+  for (let i = 0; i < 40_000_000; i++) {
+    x = (x * 1103515245 + 12345) | 0;
+    bits[x & 4095] = (bits[x & 4095] ?? 0) ^ x;
+  }
+  if (bits.every((b) => b === 0)) throw new Error('the loop was optimized away');
+}
+
+it('keeps what holds, freezes what is done or running, and says what moved when a person falls ill', () => {
+  const asta = file.people.find((p) => p.signIn === 'asta');
+  const { kennel, plan: live } = liveDemo(file, Date.parse('2026-06-17T08:20:00Z'));
+  const ill: KennelFile = {
+    ...kennel,
+    absences: [
+      {
+        id: '019b8b74-1800-7000-8000-00000000aaaa' as never,
+        personId: asta?.id as never,
+        day: file.startDay,
+        reason: 'ill',
+      },
+    ],
+  };
+  const again = planKennel(ill, CARE_LIBRARY, { nowMs: Date.parse('2026-06-17T08:20:00Z'), previous: live });
+  const change = comparePlans(live, again);
+  expect(change.updated.length).toBeGreaterThan(0);
+  expect(change.updated.length).toBeLessThan(live.activities.length / 2);
+  const today = again.activities.filter((a) => a.state === 'planned' && a.start.startsWith('2026-06-17'));
+  expect(today.some((a) => a.people.includes(asta?.id as never))).toBe(false);
+  const running = (p: Plan): string[] =>
+    p.activities.filter((a) => a.state === 'running').map((a) => `${a.key} ${a.start}`);
+  expect(running(again)).toEqual(running(live));
+  expect(running(live).length).toBeGreaterThan(0);
+});
+
+it('counts back from the departure, and offers the public tub to dogs shown later', () => {
+  const ferry = wallToMs('2026-06-19' as never, '06:40' as WallTime, zone);
+  const baths = plan.activities.filter((a) => a.kind === 'show' && a.step === 'bath' && a.start > '2026-06-17');
+  expect(baths.length).toBeGreaterThan(8);
+  const haldvik = new Set(file.entries.filter((e) => e.day > '2026-06-25').map((e) => e.id as string));
+  for (const b of baths) {
+    if (b.entryId !== null && haldvik.has(b.entryId)) continue;
+    const entry = file.entries.find((e) => e.id === b.entryId);
+    if (instantToMs(b.start) > ferry) expect(entry?.day).not.toBe('2026-06-19');
+  }
+});
+
+/** The problem with one rule gone, made without the code that named it. */
+function without(problem: Problem, index: number, by: Blocker): Problem {
+  const a = problem.activities[index];
+  if (a === undefined) throw new Error('no such activity');
+  const dog = problem.dogs[problem.chains[a.chain]?.dog ?? -1];
+  const dogSite = dog?.site ?? new Int8Array(0);
+  switch (by) {
+    case 'personBusy':
+    case 'shift':
+    case 'personLimit': {
+      // One more person who can do everything, always there, never tired.
+      const helper = {
+        name: 'helper',
+        skills: new Set([a.skill, a.second].filter((s) => s !== null)),
+        site: dogSite,
+        over: new Uint8Array(problem.horizon + 1),
+        scissorCap: 9e6,
+        noiseCap: 9e6,
+      };
+      return problem.with({
+        people: [...problem.people, helper, { ...helper, name: 'second' }],
+        activities: problem.activities.map((x) => (x.index === index ? x.with({ only: -1 }) : x)),
+      });
+    }
+    case 'stationBusy':
+    case 'stationClosed':
+    case 'cleanDown':
+    case 'circuit': {
+      const sites = [...new Set(problem.stations.map((s) => s.site))];
+      const added = sites.map((site) => ({
+        name: 'extra',
+        kind: a.station ?? ('table' as const),
+        site,
+        circuit: -1,
+        ramp: true,
+        lengthCm: Infinity,
+        closed: new Uint8Array(problem.horizon + 1),
+      }));
+      return problem.with({ stations: [...problem.stations, ...added] });
+    }
+    case 'standing':
+      return problem.with({ dogs: problem.dogs.map((d) => ({ ...d, standCap: 9e6 })) });
+    case 'dogBusy':
+      // The chain goes to a dog that has no other work.
+      return problem.with({
+        dogs: [...problem.dogs, { name: 'free', site: dogSite, standCap: dog?.standCap ?? 0 }],
+        chains: problem.chains.map((c) => (c.index === a.chain ? { ...c, dog: problem.dogs.length } : c)),
+      });
+    default:
+      return problem;
+  }
+}
+
+/** Whether one activity alone, everything else where it is, can sit nearer its aim in a problem. Judged by the validator. */
+function canMoveNearer(
+  problem: Problem,
+  placement: Placement,
+  index: number,
+  aim: number,
+  ignore: readonly number[],
+): boolean {
+  const at = placement[index];
+  const a = problem.activities[index];
+  if (at == null || a === undefined) return false;
+  const step = at.start > aim ? -1 : 1;
+  const people = problem.people
+    .map((_, k) => k)
+    .filter((k) => a.skill !== null && problem.people[k]?.skills.has(a.skill) === true);
+  const stations = problem.stations.map((_, k) => k).filter((k) => problem.stations[k]?.kind === a.station);
+  const others: Placement = placement.map((p, i) => (ignore.includes(i) ? null : p));
+  const chains = problem.chains.map((c) =>
+    ignore.length === 0 ? c : { ...c, activities: c.activities.filter((i) => !ignore.includes(i)) },
+  );
+  const looked = problem.with({ chains });
+  for (let start = at.start + step; Math.abs(start - aim) < Math.abs(at.start - aim); start += step) {
+    for (const person of a.skill === null ? [-1] : people) {
+      for (const second of a.second === null ? [-1] : problem.people.map((_, k) => k).filter((k) => k !== person)) {
+        for (const station of a.station === null ? [-1] : stations) {
+          const moved = others.map((p, i) => (i === index ? { start, person, second, station } : p));
+          if (validatePlan(looked, moved).filter((f) => f.activities.includes(index)).length === 0) return true;
+        }
+      }
+    }
+    if (Math.abs(start - at.start) > 120) return false;
+  }
+  return false;
+}
+
+it('names true reasons: with the named rule gone, each of 50 random items can move toward its aim', () => {
+  const assembled = assembleProblem(makePlanInput(file, CARE_LIBRARY, dawn));
+  const { problem } = assembled;
+  const placement = placementOf(assembled, plan);
+  const yard: Yard = yardWith(problem, placement);
+  const byKey = new Map(problem.activities.map((a) => [a.key as string, a.index]));
+  const blocked = plan.activities.filter(
+    (a): a is PlannedActivity & { reason: { code: 'blocked'; by: Blocker } } => a.reason.code === 'blocked',
+  );
+  const rng = makeRng(50);
+  const sample = Array.from({ length: 50 }, () => blocked[rng.below(blocked.length)]);
+  expect(blocked.length).toBeGreaterThan(100);
+  const kinds = new Set<string>();
+  for (const item of sample) {
+    if (item === undefined) continue;
+    const { by } = item.reason;
+    kinds.add(by);
+    const index = byKey.get(item.key) ?? -1;
+    const a = problem.activities[index];
+    if (a === undefined) throw new Error(item.key);
+    const list = problem.chains[a.chain]?.activities ?? [];
+    const position = list.indexOf(index);
+    const ignore = by === 'before' ? list.slice(0, position) : by === 'after' ? list.slice(position + 1) : [];
+    const changed = without(problem, index, by);
+    expect(`${item.key} ${by} ${String(canMoveNearer(changed, placement, index, aimInYard(yard, a), ignore))}`).toBe(
+      `${item.key} ${by} true`,
+    );
+  }
+  expect(kinds.size).toBeGreaterThan(1);
+});
+
+it('gives every unplaced chain a reason, and a remedy that is named works', () => {
+  for (const u of plan.unplaced) {
+    if (u.reason.code === 'needsOther') continue;
+    expect(u.reason.remedies.length).toBeGreaterThan(0);
+    const first = u.reason.remedies[0] as Remedy;
+    const after = planKennel(withRemedy(file, first), CARE_LIBRARY, { nowMs: dawn, previous: plan });
+    expect(after.unplaced.map((x) => x.key)).not.toContain(u.key);
+  }
+});
+
+it('moves in time without changing: a week later the same plan a week later', () => {
+  const later = kennelOnDay(file, '2026-06-24' as never);
+  const shifted = planKennel(later, CARE_LIBRARY, { nowMs: wallToMs(later.startDay, '00:00' as WallTime, zone) });
+  expect(notReady(shifted)).toEqual(notReady(plan));
+});
+
+describe('work out of order', () => {
+  const at = dawn + 10 * 3_600_000;
+  const koro = file.dogs.find((d) => d.name === 'Koro');
+  const ahead = plan.activities.filter((a) => a.dogId === koro?.id && a.entryId !== null && a.state === 'planned');
+  const bath = ahead.find((a) => a.step === 'bath');
+  const done = (a: PlannedActivity): KennelFile['work'][number] => ({
+    taskKey: a.key,
+    dogId: a.dogId,
+    step: a.step,
+    state: 'done',
+    startedAt: new Date(at - 3_600_000).toISOString() as never,
+    finishedAt: new Date(at - 1_800_000).toISOString() as never,
+    workedMs: 1_800_000,
+    personId: file.people[3]?.id as never,
+  });
+
+  it('never costs a dog its place: what came before is done next or counts as passed over, and is said', () => {
+    if (bath === undefined) throw new Error('Koro has no bath ahead');
+    const work = [...file.work, done(bath)];
+    const after = planKennel({ ...file, work }, CARE_LIBRARY, { nowMs: at, previous: plan });
+    expect(notReady(after)).toEqual(notReady(plan));
+    const mine = after.activities.filter((a) => a.dogId === koro?.id && a.entryId === bath.entryId);
+    expect(mine.find((a) => a.key === bath.key)?.state).toBe('done');
+    const passed = after.leftOut.filter((l) => l.dogId === koro?.id && l.why.code === 'passedOver').map((l) => l.step);
+    expect(passed).toEqual(expect.arrayContaining(['brushOut1', 'preTreat', 'brushOut2']));
+    expect(passed).not.toContain('nails');
+    const nails = mine.find((a) => a.step === 'nails');
+    expect(nails?.state).toBe('planned');
+    expect(instantToMs(nails?.start ?? after.now)).toBeGreaterThanOrEqual(at);
+  });
+
+  it('a mat found in the middle of the preparation comes out next, and the dog stays ready', () => {
+    const nocci = file.dogs.find((d) => d.name === 'Nocci');
+    const mats = [{ zone: 'behindEar' as const, tightness: 'loose' as const }];
+    const dogs = file.dogs.map((d) => (d.id === nocci?.id ? { ...d, mats } : d));
+    const after = planKennel({ ...file, dogs }, CARE_LIBRARY, { nowMs: at, previous: plan });
+    expect(notReady(after)).toEqual(notReady(plan));
+    const knots = after.activities.filter((a) => a.dogId === nocci?.id && a.step === 'knots' && a.state === 'planned');
+    expect(knots).toHaveLength(1);
+  });
+});

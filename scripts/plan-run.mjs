@@ -1,0 +1,126 @@
+/* The headless planner itself, once core and library are built. */
+import { readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import Papa from 'papaparse';
+import { isLocalDay, kennelOnDay, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
+import { CARE_LIBRARY, METHODS } from '@loyal-mane/library';
+import { readKennel } from '@loyal-mane/library/reader';
+import { issueWords, namesOf, reasonWords, whyNotWords } from '@loyal-mane/library/words';
+
+const USAGE = 'usage: npm run -s plan -- kennel.json --out plan.json [--csv FILE] [--today YYYY-MM-DD] [--seed N]';
+
+function fail(lines) {
+  for (const line of lines) console.error(line);
+  return 2;
+}
+
+/** Returns the exit code: 0 done, 2 bad input with nothing written. */
+export function runPlan(argv) {
+  let args;
+  try {
+    args = parseArgs({
+      args: argv,
+      allowPositionals: true,
+      options: {
+        out: { type: 'string' },
+        csv: { type: 'string' },
+        today: { type: 'string' },
+        seed: { type: 'string' },
+      },
+    });
+  } catch (error) {
+    return fail([`arguments: ${error.message}`, USAGE]);
+  }
+  const { positionals, values } = args;
+  if (positionals.length !== 1 || values.out === undefined) return fail([USAGE]);
+  if (values.today !== undefined && !isLocalDay(values.today))
+    return fail([`--today: "${values.today}" is not a day, YYYY-MM-DD`]);
+  const seed = values.seed === undefined ? 1 : Number(values.seed);
+  if (!Number.isSafeInteger(seed)) return fail([`--seed: "${values.seed}" is not a whole number`]);
+  let text;
+  try {
+    text = readFileSync(positionals[0], 'utf8');
+  } catch (error) {
+    return fail([`${positionals[0]}: cannot be read (${error.code ?? error.message})`]);
+  }
+  const read = readKennel(text, CARE_LIBRARY);
+  if (!read.ok) return fail(read.issues.map((issue) => `${issue.path}: ${issueWords(issue)}`));
+  const kennel = values.today === undefined ? read.kennel : kennelOnDay(read.kennel, values.today);
+  const nowMs = wallToMs(kennel.startDay, '00:00', kennel.settings.timeZone);
+  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs, seed });
+  return write(kennel, plan, values);
+}
+
+function write(kennel, plan, values) {
+  const names = namesOf(kennel);
+  const activities = plan.activities.map((a) => ({
+    key: a.key,
+    dog: names.dog(a.dogId),
+    dogId: a.dogId,
+    entry: a.entryId,
+    step: a.step,
+    state: a.state,
+    start: a.start,
+    end: a.end,
+    attendedUntil: a.attendedUntil,
+    people: a.people.map((id) => names.person(id)),
+    stations: a.stationId === null ? [] : [names.station(a.stationId)],
+    reason: { ...a.reason, words: reasonWords(a, names) },
+  }));
+  const unplaced = plan.unplaced.map((u) => ({
+    key: u.key,
+    kind: u.kind,
+    dog: names.dog(u.dogId),
+    dogId: u.dogId,
+    entry: u.entryId,
+    step: u.step,
+    reason: { ...u.reason, words: whyNotWords(u, names) },
+  }));
+  const { format, version, now, seed, rounds, inputHash, libraryVersion, cost, leftOut, calendar } = plan;
+  const out = {
+    format,
+    version,
+    kennel: kennel.name,
+    now,
+    seed,
+    rounds,
+    inputHash,
+    libraryVersion,
+    cost,
+    activities,
+    unplaced,
+    leftOut,
+    calendar,
+  };
+  try {
+    // Written beside and moved into place, so that a half-written plan never stands under its name.
+    writeFileSync(`${values.out}.part`, `${JSON.stringify(out, null, 1)}\n`);
+    renameSync(`${values.out}.part`, values.out);
+    if (values.csv !== undefined) writeFileSync(values.csv, csvOf(kennel, activities));
+  } catch (error) {
+    return fail([`${values.out}: cannot be written (${error.code ?? error.message})`]);
+  }
+  const ready = new Set(kennel.entries.map((e) => e.id));
+  for (const u of unplaced) if (u.entry !== null) ready.delete(u.entry);
+  console.log(
+    `${kennel.name}: ${activities.length} tasks placed, ${ready.size} of ${kennel.entries.length} entries ready.`,
+  );
+  for (const u of unplaced) console.log(`  ${u.dog}: ${u.reason.words}`);
+  return 0;
+}
+
+function csvOf(kennel, activities) {
+  const zone = kennel.settings.timeZone;
+  const rows = activities.map((a) => ({
+    day: a.start.slice(0, 10),
+    start: wallTimeOf(instantToMs(a.start), zone),
+    end: wallTimeOf(instantToMs(a.end), zone),
+    dog: a.dog,
+    step: METHODS[a.step].name,
+    people: a.people.join('; '),
+    stations: a.stations.join('; '),
+    state: a.state,
+    why: a.reason.words,
+  }));
+  return `${Papa.unparse(rows, { newline: '\r\n' })}\r\n`;
+}

@@ -1,0 +1,119 @@
+/*
+ * npm run screenshots: the README's pictures from the demo kennel, on a throw-away database with the clock on the demo's
+ * Wednesday morning.
+ */
+import { spawn } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const { chromium } = createRequire(path.join(root, 'e2e/'))('@playwright/test');
+const dataDir = path.join(root, '.data/shots');
+const port = 8499;
+const base = `http://127.0.0.1:${port}`;
+const out = (name) => path.join(root, 'docs/screenshots', `${name}.png`);
+
+function start() {
+  rmSync(dataDir, { recursive: true, force: true });
+  const env = {
+    ...process.env,
+    PORT: String(port),
+    DATA_DIR: dataDir,
+    CLOCK_START: '2026-06-17T08:20:00Z',
+    DATABASE_DURABILITY: 'fast',
+  };
+  const child = spawn(process.execPath, [path.join(root, 'scripts/start.mjs')], {
+    env,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  return new Promise((resolve, reject) => {
+    child.stdout.on('data', (chunk) => {
+      if (String(chunk).includes('Ready:')) resolve(child);
+    });
+    child.on('exit', () => reject(new Error('the server did not start')));
+  });
+}
+
+async function open(browser, name, room, width, height) {
+  const page = await (await browser.newContext({ baseURL: base, viewport: { width, height } })).newPage();
+  await page.goto(room);
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Password').fill('wrenfold-demo');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.locator('main#room, main.bench').first().waitFor({ state: 'attached' });
+  await page.waitForTimeout(1500);
+  return page;
+}
+
+const server = await start();
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+try {
+  const lead = await open(browser, 'maren', '/', 1280, 800);
+  await lead.screenshot({ path: out('countdown') });
+  await lead.getByRole('button', { name: /^Tamsin / }).click();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('dog') });
+  await lead.getByRole('button', { name: 'Do that' }).first().click();
+  await lead.keyboard.press('Escape');
+  await lead.getByRole('region', { name: 'Draft plan' }).waitFor({ timeout: 60_000 });
+  await lead.waitForTimeout(4000);
+  await lead.screenshot({ path: out('draft') });
+  await lead.goto('/day');
+  await lead.locator('.block').first().waitFor();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('day-sheet') });
+  await lead.locator('.block.planned:not([aria-haspopup])').first().click();
+  await lead.waitForTimeout(2500);
+  await lead.screenshot({ path: out('task') });
+  await lead.goto('/methods');
+  await lead.getByRole('radio', { name: /Keep misting/ }).click();
+  await lead.getByText(/Moves \d+ tasks/).waitFor({ timeout: 60_000 });
+  await lead.mouse.wheel(0, -5000);
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('methods') });
+  await lead.goto('/methods?part=programs&coat=jacketedTrimmed');
+  await lead.waitForTimeout(1200);
+  await lead.screenshot({ path: out('methods-program') });
+  await lead.goto('/methods?part=zones&breed=Irish%20Setter&zone=throat');
+  await lead.waitForTimeout(1200);
+  await lead.screenshot({ path: out('methods-zones') });
+  await lead.goto('/dogs');
+  await lead.getByRole('link', { name: /^Fenn/ }).click();
+  await lead.getByRole('group', { name: 'Head under the lens' }).waitFor();
+  await lead.getByRole('button', { name: 'behind the ear', exact: true }).click();
+  await lead.getByText('Tight mat', { exact: true }).click();
+  await lead.getByText('A tight mat: behind the ear, left.').waitFor();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('coat-file') });
+  await lead.getByText('Clear', { exact: true }).click();
+  await lead.goto('/dogs');
+  await lead.getByRole('link', { name: /^Isbrin/ }).click();
+  await lead.getByRole('button', { name: 'Products and recipe' }).click();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('coat-file-products') });
+  const bench = await open(browser, 'tuva', '/bench', 1024, 768);
+  await bench.screenshot({ path: out('bench') });
+  const phone = await open(browser, 'pia', '/', 390, 844);
+  await phone.screenshot({ path: out('countdown-phone') });
+  await phone.goto('/day');
+  await phone.waitForTimeout(1200);
+  await phone.screenshot({ path: out('my-day-phone') });
+  const benchPhone = await open(browser, 'jonas', '/bench', 390, 844);
+  await benchPhone.screenshot({ path: out('bench-phone') });
+} finally {
+  await browser.close();
+  server.kill('SIGINT');
+}

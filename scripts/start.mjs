@@ -1,0 +1,137 @@
+/*
+ * The start command once packages are there: database, build, kennel, server. Says what it does; its last line when all is
+ * up is `Ready: http://HOST:PORT`.
+ */
+import { spawn, spawnSync } from 'node:child_process';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { parseArgs } from 'node:util';
+import { buildIfNeeded } from './build.mjs';
+import { PrivateDatabase, ensureMariaDb } from './database.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const say = (line) => console.log(line);
+
+function readArgs() {
+  try {
+    const { values } = parseArgs({ options: { kennel: { type: 'string' }, from: { type: 'string' } } });
+    if (values.kennel !== undefined && !/^[a-z][a-z0-9-]{0,30}$/.test(values.kennel)) {
+      throw new Error(`--kennel: "${values.kennel}" must be small letters, digits and dashes`);
+    }
+    if (values.from !== undefined && (values.kennel ?? 'demo') === 'demo') {
+      throw new Error('--from needs --kennel NAME: the demo keeps its own kennel');
+    }
+    return values;
+  } catch (error) {
+    console.error(error.message);
+    console.error('usage: ./start [--kennel NAME [--from kennel.json]]');
+    process.exit(2);
+  }
+}
+
+function portIsFree(host, port) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.on('error', () => resolve(false));
+    probe.listen(port, host, () => probe.close(() => resolve(true)));
+  });
+}
+
+const args = readArgs();
+const host = process.env.HOST ?? '127.0.0.1';
+const port = Number(process.env.PORT ?? '8480');
+if (!Number.isInteger(port) || port < 1 || port > 65535) {
+  console.error(`PORT: "${process.env.PORT}" is no port`);
+  process.exit(2);
+}
+if (!(await portIsFree(host, port))) {
+  console.error(`Port ${port} is taken. Nothing was started. Choose another: PORT=${port + 1} ./start`);
+  process.exit(3);
+}
+
+let database = null;
+let server = null;
+let leaving = false;
+
+async function leave(code) {
+  if (leaving) return;
+  leaving = true;
+  if (server !== null && server.exitCode === null) {
+    server.kill('SIGTERM');
+    await new Promise((done) => {
+      server.once('exit', done);
+      setTimeout(() => server.kill('SIGKILL'), 10_000).unref();
+    });
+  }
+  if (database !== null) await database.close();
+  process.exit(code);
+}
+
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
+  process.on(signal, () => {
+    say('Stopping.');
+    void leave(0);
+  });
+}
+
+try {
+  buildIfNeeded(root, say);
+  let databaseUrl = process.env.DATABASE_URL;
+  if (databaseUrl === undefined) {
+    ensureMariaDb(say);
+    say('Starting the database.');
+    database = new PrivateDatabase(path.resolve(process.env.DATA_DIR ?? path.join(root, '.data')), say);
+    databaseUrl = await database.open();
+    database.watch();
+  }
+  const kennel = args.kennel ?? 'demo';
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    KENNEL: kennel,
+    HOST: host,
+    PORT: String(port),
+    ...(args.from === undefined ? {} : { KENNEL_FILE: path.resolve(args.from) }),
+  };
+  const prepared = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], {
+    env,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    encoding: 'utf8',
+  });
+  if (leaving) await new Promise(() => {});
+  if (prepared.status !== 0) {
+    await leave(prepared.status ?? 1);
+  } else {
+    const setUp = JSON.parse(prepared.stdout.trim().split('\n').pop());
+    serve(env, setUp, kennel);
+  }
+} catch (error) {
+  console.error(error.message);
+  await leave(1);
+}
+
+function serve(env, setUp, kennel) {
+  server = spawn(process.execPath, [path.join(root, 'server/dist/main.js')], {
+    env,
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    // Ctrl+C is answered here, so that server and database stop in order.
+    detached: true,
+  });
+  server.on('message', () => announce(setUp, kennel));
+  server.on('exit', (code) => {
+    if (!leaving) void leave(code ?? 1);
+  });
+}
+
+function announce(setUp, kennel) {
+  say(`Kennel ${setUp.kennel}.`);
+  if (kennel === 'demo') {
+    say('Sign in with one of these names, password "wrenfold-demo":');
+    for (const s of setUp.signIns) say(`  ${s.signIn.padEnd(10)} ${s.role}`);
+  }
+  for (const s of setUp.signIns) {
+    if (s.password !== null) say(`One-time password for ${s.signIn} (${s.role}): ${s.password}`);
+  }
+  say(`Ready: http://${host}:${port}`);
+}

@@ -1,0 +1,124 @@
+/*
+ * Runs every check and counts: one closing line, `N passed, N failed`. Exit code 1 when anything failed.
+ */
+import { spawn } from 'node:child_process';
+import { existsSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { stripVTControlCharacters } from 'node:util';
+import { buildIfNeeded } from './build.mjs';
+import { PrivateDatabase, aptInstall, ensureMariaDb } from './database.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const bin = (name) => path.join(root, 'node_modules/.bin', name);
+const say = (line) => console.log(line);
+const began = Date.now();
+let passed = 0;
+let failed = 0;
+
+function ensureChromium() {
+  if (existsSync('/usr/bin/chromium')) return;
+  if (process.getuid?.() !== 0)
+    throw new Error('Chromium is not installed. Ask for it once: sudo apt-get install chromium');
+  say('Installing Chromium from Debian’s packages (once).');
+  aptInstall('chromium');
+}
+
+/** Runs a command, passes its output on and returns it with the exit code. */
+function run(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      cwd: root,
+      ...options,
+      env: { ...process.env, ...options.env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let text = '';
+    const take = (chunk) => {
+      text += chunk;
+      process.stdout.write(chunk);
+    };
+    child.stdout.on('data', take);
+    child.stderr.on('data', take);
+    child.on('close', (code) => resolve({ code: code ?? 1, text }));
+  });
+}
+
+/** One check that counts as one test. */
+async function check(name, command, args) {
+  const start = Date.now();
+  const { code } = await run(command, args);
+  if (code === 0) passed++;
+  else failed++;
+  say(`${code === 0 ? 'ok' : 'FAILED'}: ${name} (${Math.round((Date.now() - start) / 1000)} s)`);
+}
+
+/** A test runner's own count; a runner that counted nothing has failed. */
+async function counted(name, result, readCount) {
+  const start = Date.now();
+  const { code, text } = await result();
+  const count = readCount(text);
+  passed += count.passed;
+  failed += count.failed;
+  if (count.passed + count.failed === 0 || (code !== 0 && count.failed === 0)) failed++;
+  say(`${name}: ${count.passed} passed, ${count.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`);
+}
+
+const plain = (text) => stripVTControlCharacters(text);
+const number = (text, pattern) => Number(pattern.exec(plain(text))?.[1] ?? 0);
+const jestCount = (text) => ({
+  passed: number(text, /^Tests:.*?(\d+) passed/m),
+  failed: number(text, /^Tests:.*?(\d+) failed/m),
+});
+const playwrightCount = (text) => ({
+  passed: number(text, /^\s*(\d+) passed/m),
+  failed: number(text, /^\s*(\d+) failed/m),
+});
+
+async function main() {
+  ensureMariaDb(say);
+  ensureChromium();
+  buildIfNeeded(root, say);
+  await check('types', bin('tsc'), ['-b']);
+  await check('lint', bin('eslint'), ['.', '--cache', '--cache-location', '.cache/eslint', '--max-warnings', '0']);
+  await check('format', bin('prettier'), [
+    '--check',
+    '.',
+    '--log-level',
+    'warn',
+    '--cache',
+    '--cache-location',
+    '.cache/prettier',
+  ]);
+  await check('API types are current', process.execPath, ['scripts/api-types.mjs', '--check']);
+  const dataDir = path.join(root, '.data', 'test');
+  rmSync(dataDir, { recursive: true, force: true });
+  process.env.DATABASE_DURABILITY = 'fast';
+  const database = new PrivateDatabase(dataDir, say);
+  try {
+    const url = await database.open();
+    await counted(
+      'unit and server tests',
+      () => run(bin('jest'), ['--maxWorkers=2'], { env: { TEST_DATABASE_URL: url } }),
+      jestCount,
+    );
+  } finally {
+    await database.close();
+  }
+  rmSync(path.join(root, '.data', 'e2e'), { recursive: true, force: true });
+  await counted(
+    'browser tests',
+    () => run(bin('playwright'), ['test'], { cwd: path.join(root, 'e2e') }),
+    playwrightCount,
+  );
+}
+
+try {
+  await main();
+} catch (error) {
+  console.error(error.message);
+  failed++;
+}
+say(`All checks took ${Math.round((Date.now() - began) / 1000)} s.`);
+say(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 && passed > 0 ? 0 : 1);

@@ -1,0 +1,140 @@
+/*
+ * Commands and their events. Every write runs in a transaction that ends with one event row; its number comes from a
+ * single row that is incremented last, so numbers follow the order of commits without gaps. A command that is given
+ * twice (a retry, a second tap) answers what it answered the first time.
+ */
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { databaseErrorKind, mayRetry } from '../db/databaseError.js';
+import { fromJson } from '../db/rows.js';
+import { Clock } from '../clock.js';
+import { KNEX } from '../tokens.js';
+
+/** What a command changed, with what undoes it, and what its caller is told. */
+export interface Written<R> {
+  readonly kind: string;
+  readonly subject: string;
+  readonly change: { readonly before: unknown; readonly after: unknown };
+  readonly result: R;
+}
+
+export interface EventRow {
+  readonly number: number;
+  readonly at: string;
+  readonly kind: string;
+  readonly subject: string;
+  readonly actorId: string | null;
+}
+
+const MOST_TRIES = 5;
+
+@Injectable()
+export class EventStore {
+  private readonly wakers = new Set<() => void>();
+
+  constructor(
+    @Inject(KNEX) private readonly knex: Knex,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Calls back after each write of this server, so that its streams need not wait for their next look. */
+  onWrite(wake: () => void): () => void {
+    this.wakers.add(wake);
+    return () => this.wakers.delete(wake);
+  }
+
+  /** Runs one command in a transaction of its own. `commandId` null: not repeatable (the server's own writes). */
+  async run<R>(
+    commandId: string | null,
+    actorId: string | null,
+    write: (trx: Knex.Transaction) => Promise<Written<R>>,
+  ): Promise<R> {
+    for (let tries = 1; ; tries++) {
+      try {
+        const result = await this.knex.transaction((trx) => this.runIn(trx, commandId, actorId, write));
+        for (const wake of this.wakers) wake();
+        return result;
+      } catch (error) {
+        const kind = databaseErrorKind(error);
+        // Two copies of one command at once: the second, whatever it met, sees the first one's answer when it looks again.
+        const again =
+          mayRetry(kind) ||
+          (kind !== 'away' && commandId !== null && (await this.answered(this.knex, commandId)) !== null);
+        if (!again || tries >= MOST_TRIES) throw error;
+      }
+    }
+  }
+
+  private async runIn<R>(
+    trx: Knex.Transaction,
+    commandId: string | null,
+    actorId: string | null,
+    write: (trx: Knex.Transaction) => Promise<Written<R>>,
+  ): Promise<R> {
+    if (commandId !== null) {
+      const answered = await this.answered(trx, commandId);
+      if (answered !== null) return (fromJson(answered.result) as { result: R }).result;
+    }
+    const written = await write(trx);
+    await trx('stream_head').where({ id: 1 }).increment('number', 1);
+    const head = await trx<{ id: number; number: number }>('stream_head').where({ id: 1 }).first('number');
+    await trx('events').insert({
+      number: head?.number,
+      at: new Date(this.clock.nowMs()),
+      command_id: commandId,
+      actor_id: actorId,
+      kind: written.kind,
+      subject: written.subject,
+      change: JSON.stringify(written.change),
+      result: JSON.stringify({ result: written.result }),
+    });
+    return written.result;
+  }
+
+  private async answered(db: Knex, commandId: string): Promise<{ result: unknown } | null> {
+    return (
+      (await db<{ result: unknown; command_id: string }>('events').where({ command_id: commandId }).first('result')) ??
+      null
+    );
+  }
+
+  /** Number of the newest event. */
+  async head(): Promise<number> {
+    const row = await this.knex<{ id: number; number: number }>('stream_head').where({ id: 1 }).first('number');
+    return row?.number ?? 0;
+  }
+
+  /** Events after a number, in order, at most `limit`. */
+  async after(number: number, limit: number): Promise<EventRow[]> {
+    const rows = await this.knex('events')
+      .where('number', '>', number)
+      .orderBy('number')
+      .limit(limit)
+      .select<{ number: number; at: Date; kind: string; subject: string; actor_id: string | null }[]>(
+        'number',
+        'at',
+        'kind',
+        'subject',
+        'actor_id',
+      );
+    return rows.map((r) => ({
+      number: r.number,
+      at: r.at.toISOString(),
+      kind: r.kind,
+      subject: r.subject,
+      actorId: r.actor_id,
+    }));
+  }
+
+  /** Changes of one subject, oldest first, inside a transaction. */
+  async changesOf(
+    trx: Knex.Transaction,
+    subject: string,
+  ): Promise<{ kind: string; change: Written<unknown>['change'] }[]> {
+    const rows = await trx('events')
+      .where({ subject })
+      .orderBy('number')
+      .select<{ kind: string; change: unknown }[]>('kind', 'change');
+    return rows.map((r) => ({ kind: r.kind, change: fromJson(r.change) as Written<unknown>['change'] }));
+  }
+}

@@ -1,0 +1,229 @@
+/*
+ * What the interface reads of a kennel. The shapes are those of the kennel file; each row that people edit has its version.
+ */
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
+import type { KennelShow, Role, RuleValue, Skill, StationKind, Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
+
+export class SettingsDto {
+  @ApiProperty() timeZone!: string;
+  @ApiProperty({ enum: ['24h', '12h'] }) clock!: '24h' | '12h';
+}
+
+export class ClosureDto {
+  @ApiProperty() day!: string;
+  @ApiProperty() start!: string;
+  @ApiProperty() end!: string;
+  @ApiProperty() reason!: string;
+}
+
+export class SiteDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() home!: boolean;
+}
+
+export class StationDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() siteId!: string;
+  @ApiProperty({ enum: STATION_KINDS }) kind!: StationKind;
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: [ClosureDto] }) closures!: ClosureDto[];
+  @ApiProperty() version!: number;
+}
+
+export class PersonDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty({ enum: ROLES }) role!: Role;
+  @ApiProperty({ enum: SKILLS, isArray: true }) skills!: Skill[];
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'what is learned and the kit, as in a file' })
+  record!: Record<string, unknown>;
+  @ApiProperty() version!: number;
+}
+
+export class PauseDto {
+  @ApiProperty() start!: string;
+  @ApiProperty() end!: string;
+  @ApiProperty({ enum: ['break', 'care'] }) what!: 'break' | 'care';
+}
+
+export class ShiftDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() personId!: string;
+  @ApiProperty() day!: string;
+  @ApiProperty() start!: string;
+  @ApiProperty() end!: string;
+  @ApiProperty() overtimeEnd!: string;
+  @ApiProperty({ type: [PauseDto] }) pauses!: PauseDto[];
+  @ApiProperty() version!: number;
+}
+
+export class AbsenceDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() personId!: string;
+  @ApiProperty() day!: string;
+  @ApiProperty({ enum: ['ill', 'away'] }) reason!: 'ill' | 'away';
+}
+
+export class TransportDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() fromSiteId!: string;
+  @ApiProperty() toSiteId!: string;
+  @ApiProperty() day!: string;
+  @ApiProperty() depart!: string;
+  @ApiProperty() arrive!: string;
+  @ApiProperty({ type: [String] }) people!: string[];
+  @ApiProperty({ type: [String] }) dogs!: string[];
+}
+
+export class OwnerDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() contact!: string;
+}
+
+export class MatDto {
+  @ApiProperty({ enum: ZONE_IDS })
+  @IsIn(ZONE_IDS)
+  zone!: ZoneId;
+
+  @ApiProperty({ enum: TIGHTNESSES })
+  @IsIn(TIGHTNESSES)
+  tightness!: Tightness;
+
+  @ApiPropertyOptional({ enum: ['left', 'right'], description: 'side of a paired zone' })
+  @IsOptional()
+  @IsIn(['left', 'right'])
+  side?: 'left' | 'right';
+}
+
+export class UnreadyDto {
+  @ApiProperty({ enum: ZONE_IDS })
+  @IsIn(ZONE_IDS)
+  zone!: ZoneId;
+
+  @ApiProperty({ enum: ZONE_TESTS, description: 'which test it failed' })
+  @IsIn(ZONE_TESTS)
+  test!: ZoneTest;
+}
+
+/** What somebody found in a coat since its last bath. */
+export class CoatMarksDto {
+  @ApiProperty({ enum: ZONE_IDS, isArray: true, description: 'soiled since the last bath' })
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(ZONE_IDS, { each: true })
+  soiled!: ZoneId[];
+
+  @ApiProperty({ type: [MatDto], description: 'mats that are known' })
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => MatDto)
+  mats!: MatDto[];
+
+  @ApiProperty({ type: [UnreadyDto], description: 'zones that failed the dry or the straight test' })
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => UnreadyDto)
+  unready!: UnreadyDto[];
+}
+
+export class DogDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() breed!: string;
+  @ApiProperty({ enum: ['dog', 'bitch'] }) sex!: 'dog' | 'bitch';
+  @ApiProperty() born!: string;
+  @ApiProperty() weightKg!: number;
+  @ApiPropertyOptional({ description: 'leads only' }) ownerId?: string;
+  @ApiPropertyOptional() note?: string;
+  @ApiProperty({ description: 'silhouette of the breed' }) badge!: string;
+  @ApiProperty({ description: 'class of coat' }) coat!: string;
+  @ApiProperty({ type: CoatMarksDto }) marks!: CoatMarksDto;
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'coat and ways, as in a kennel file' })
+  record!: Record<string, unknown>;
+  @ApiProperty() version!: number;
+}
+
+/** What a show's own rules say; unknown until somebody enters it. */
+export class ShowRulesDto implements Required<NonNullable<KennelShow['rules']>> {
+  @ApiProperty({ enum: RULE_VALUES, description: 'products left in the coat' })
+  @IsIn(RULE_VALUES)
+  productsLeft!: RuleValue;
+
+  @ApiProperty({ enum: RULE_VALUES, description: 'whiskers removed' })
+  @IsIn(RULE_VALUES)
+  whiskersRemoved!: RuleValue;
+
+  @ApiProperty({ enum: RULE_VALUES, description: 'altered tails or ears shown' })
+  @IsIn(RULE_VALUES)
+  alteredShown!: RuleValue;
+
+  @ApiProperty({ enum: RULE_VALUES, description: 'scissoring on breeds shown natural' })
+  @IsIn(RULE_VALUES)
+  scissoringNatural!: RuleValue;
+
+  @ApiProperty({ description: 'months of age on the day; 0 = none or unknown' })
+  @IsInt()
+  @Min(0)
+  @Max(36)
+  leastAgeMonths!: number;
+}
+
+export class ShowDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() siteId!: string;
+  @ApiProperty() firstDay!: string;
+  @ApiProperty() lastDay!: string;
+  @ApiProperty({ type: ShowRulesDto }) rules!: ShowRulesDto;
+  @ApiProperty() version!: number;
+}
+
+export class RingDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() showId!: string;
+  @ApiProperty() name!: string;
+}
+
+export class EntryDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() dogId!: string;
+  @ApiProperty() showId!: string;
+  @ApiProperty() ringId!: string;
+  @ApiProperty() day!: string;
+  @ApiProperty() ringTime!: string;
+  @ApiPropertyOptional() handlerId?: string;
+  @ApiProperty() importance!: number;
+  @ApiProperty() version!: number;
+}
+
+export class OwnBreedDto {
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'the breed, as in a kennel file' })
+  facts!: Record<string, unknown>;
+  @ApiProperty() version!: number;
+}
+
+export class KennelDto {
+  @ApiProperty() name!: string;
+  @ApiProperty({ type: SettingsDto }) settings!: SettingsDto;
+  @ApiProperty({ type: [SiteDto] }) sites!: SiteDto[];
+  @ApiProperty({ type: [StationDto] }) stations!: StationDto[];
+  @ApiProperty({ type: [PersonDto] }) people!: PersonDto[];
+  @ApiProperty({ type: [ShiftDto] }) shifts!: ShiftDto[];
+  @ApiProperty({ type: [AbsenceDto] }) absences!: AbsenceDto[];
+  @ApiProperty({ type: [TransportDto] }) transports!: TransportDto[];
+  @ApiProperty({ type: [OwnerDto], description: 'empty for everybody but leads' }) owners!: OwnerDto[];
+  @ApiProperty({ type: [DogDto] }) dogs!: DogDto[];
+  @ApiProperty({ type: [OwnBreedDto], description: 'breeds of the kennel’s own' }) breeds!: OwnBreedDto[];
+  @ApiProperty({ type: [ShowDto] }) shows!: ShowDto[];
+  @ApiProperty({ type: [RingDto] }) rings!: RingDto[];
+  @ApiProperty({ type: [EntryDto] }) entries!: EntryDto[];
+}

@@ -1,0 +1,98 @@
+import { Controller, Get, Header } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { rulesOf, withKennelBreeds } from '@loyal-mane/core';
+import type { KennelDog, KennelFile } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { Me } from '../auth/session.js';
+import type { SignedIn } from '../auth/session.js';
+import { compact } from '../db/rows.js';
+import { KennelDto } from './dto.js';
+import type { MatDto } from './dto.js';
+import { KennelRepository } from './kennelRepository.js';
+
+@ApiTags('kennel')
+@Controller('api')
+export class KennelController {
+  constructor(private readonly kennels: KennelRepository) {}
+
+  @Get('kennel')
+  @ApiOkResponse({ type: KennelDto })
+  async read(@Me() me: SignedIn): Promise<KennelDto> {
+    const [kennel, versions, breedVersions] = await Promise.all([
+      this.kennels.read(),
+      this.kennels.versions(),
+      this.kennels.breedVersions(),
+    ]);
+    const { breeds } = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
+    const version = (id: string): number => versions.get(id) ?? 1;
+    const lead = me.role === 'lead';
+    return {
+      name: kennel.name,
+      settings: { timeZone: kennel.settings.timeZone, clock: kennel.settings.clock },
+      sites: kennel.sites,
+      stations: kennel.stations.map(({ id, siteId, kind, name, closures }) => ({
+        id,
+        siteId,
+        kind,
+        name,
+        closures,
+        version: version(id),
+      })),
+      people: kennel.people.map(({ id, name, role, skills, learning, kit }) => ({
+        id,
+        name,
+        role,
+        skills,
+        record: compact({ learning, kit }),
+        version: version(id),
+      })),
+      shifts: kennel.shifts.map((s) => ({ ...s, version: version(s.id) })),
+      absences: kennel.absences,
+      transports: kennel.transports,
+      owners: lead ? kennel.owners : [],
+      dogs: kennel.dogs.map((d) => ({
+        id: d.id,
+        name: d.name,
+        breed: d.breed,
+        sex: d.sex,
+        born: d.born,
+        weightKg: d.weightKg,
+        ...(d.note === undefined ? {} : { note: d.note }),
+        ...(lead && d.ownerId !== undefined ? { ownerId: d.ownerId } : {}),
+        badge: breeds.get(d.breed)?.badge ?? 'samoyed',
+        coat: breeds.get(d.breed)?.coat ?? '',
+        marks: {
+          soiled: d.soiled ?? [],
+          mats: (d.mats ?? []).map(({ zone, tightness, side }) => compact({ zone, tightness, side }) as MatDto),
+          unready: d.unready ?? [],
+        },
+        record: recordOf(d),
+        version: version(d.id),
+      })),
+      shows: kennel.shows.map((s) => {
+        const { leastAgeMonths, ...rules } = rulesOf(s);
+        return { ...s, rules: { ...rules, leastAgeMonths: leastAgeMonths ?? 0 }, version: version(s.id) };
+      }),
+      breeds: (kennel.breeds ?? []).map((b) => ({ name: b.name, facts: b, version: breedVersions.get(b.name) ?? 1 })),
+      rings: kennel.rings,
+      entries: kennel.entries.map((e) => ({ ...e, version: version(e.id) })),
+    };
+  }
+
+  @Get('export')
+  @Header('Content-Disposition', 'attachment; filename="kennel.json"')
+  async export(): Promise<KennelFile> {
+    return this.kennels.read();
+  }
+}
+
+/** Fields of a dog that the API tells by themselves, or that other commands keep. */
+const TOLD_APART: readonly string[] = [
+  ...['id', 'name', 'breed', 'sex', 'born', 'weightKg', 'ownerId'],
+  ...['schools', 'soiled', 'mats', 'unready'],
+];
+
+/** What forms read and change of a dog. */
+function recordOf(dog: KennelDog): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(dog).filter(([field]) => !TOLD_APART.includes(field)));
+}

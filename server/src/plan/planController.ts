@@ -1,0 +1,84 @@
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import type { TaskKey } from '@loyal-mane/core';
+import { Me } from '../auth/session.js';
+import type { SignedIn } from '../auth/session.js';
+import { Problem } from '../problem/problem.js';
+import { CommandDto, PlanJobDto, PlanViewDto, PublishedDto, StartPlanDto, StoredPlanDto, TaskRoomDto } from './dto.js';
+import { PlanRepository, jobDto } from './planRepository.js';
+import type { StoredPlan } from './planRepository.js';
+import { PlanService } from './planService.js';
+
+function storedDto(stored: StoredPlan | null): StoredPlanDto | null {
+  if (stored === null) return null;
+  const plan = JSON.parse(stored.body) as StoredPlanDto['plan'];
+  return {
+    id: stored.id,
+    madeAt: stored.madeAt.toISOString(),
+    summary: stored.summary as StoredPlanDto['summary'],
+    plan,
+  };
+}
+
+@ApiTags('plan')
+@Controller('api')
+export class PlanController {
+  constructor(
+    private readonly service: PlanService,
+    private readonly plans: PlanRepository,
+  ) {}
+
+  @Get('plan')
+  @ApiOkResponse({ type: PlanViewDto })
+  async read(@Me() me: SignedIn): Promise<PlanViewDto> {
+    const lead = me.role === 'lead';
+    const [published, draft, job] = await Promise.all([
+      this.plans.published(),
+      lead ? this.plans.draft() : null,
+      lead ? this.plans.openJob() : null,
+    ]);
+    return { published: storedDto(published), draft: storedDto(draft), job: job === null ? null : jobDto(job) };
+  }
+
+  @Get('tasks/:key/room')
+  @ApiOkResponse({ type: TaskRoomDto })
+  async room(@Param('key') key: string): Promise<TaskRoomDto> {
+    const room = await this.service.room(key as TaskKey);
+    return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
+  }
+
+  @Post('plan-jobs')
+  @HttpCode(200)
+  @ApiOkResponse({ type: PlanJobDto })
+  async start(@Me() me: SignedIn, @Body() body: StartPlanDto): Promise<PlanJobDto> {
+    return this.job(await this.service.request(body.commandId, me.personId, body.mode));
+  }
+
+  @Get('plan-jobs/:id')
+  @ApiOkResponse({ type: PlanJobDto })
+  async job(@Param('id', ParseUUIDPipe) id: string): Promise<PlanJobDto> {
+    const job = await this.plans.job(id);
+    if (job === null) throw new Problem('notFound', 'There is no such planning.');
+    return jobDto(job);
+  }
+
+  @Post('plan-jobs/:id/cancel')
+  @HttpCode(204)
+  async cancel(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<void> {
+    await this.service.cancel(body.commandId, me.personId, id);
+  }
+
+  @Post('plans/:id/publish')
+  @HttpCode(200)
+  @ApiOkResponse({ type: PublishedDto })
+  publish(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<PublishedDto> {
+    return this.service.settle(body.commandId, me.personId, id, 'published');
+  }
+
+  @Post('plans/:id/discard')
+  @HttpCode(200)
+  @ApiOkResponse({ type: PublishedDto })
+  discard(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<PublishedDto> {
+    return this.service.settle(body.commandId, me.personId, id, 'discarded');
+  }
+}

@@ -1,0 +1,62 @@
+/*
+ * What goes wrong, as problem bodies (RFC 9457). Services throw `Problem` with a code from a closed set; one filter turns
+ * everything else into one.
+ */
+export const PROBLEMS = {
+  notSignedIn: { status: 401, title: 'Sign in first' },
+  wrongPassword: { status: 401, title: 'This name and password do not go together' },
+  tooManyAttempts: { status: 429, title: 'Too many attempts' },
+  mustChangePassword: { status: 403, title: 'Choose a password of your own first' },
+  notAllowed: { status: 403, title: 'Your role does not allow this' },
+  badToken: { status: 403, title: 'This page is out of date; load it again' },
+  notFound: { status: 404, title: 'There is no such thing' },
+  badInput: { status: 400, title: 'Something in it is not right' },
+  tooLarge: { status: 413, title: 'That is too much at once' },
+  stale: { status: 409, title: 'Somebody changed this meanwhile' },
+  alreadyOver: { status: 409, title: 'This task is over already' },
+  notNow: { status: 409, title: 'This cannot be done in this state' },
+  databaseAway: { status: 503, title: 'The database is away' },
+  broken: { status: 500, title: 'Something went wrong here' },
+} as const;
+export type ProblemCode = keyof typeof PROBLEMS;
+
+export interface ProblemBody {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly instance: string;
+  readonly code: ProblemCode;
+  readonly errors: readonly { readonly path: string; readonly detail: string }[];
+  /** The newer state, for conflicts. */
+  readonly current?: unknown;
+}
+
+/** An expected failure of a request. */
+export class Problem extends Error {
+  readonly code: ProblemCode;
+  readonly errors: ProblemBody['errors'];
+  readonly current: unknown;
+
+  constructor(code: ProblemCode, detail: string, more: { errors?: ProblemBody['errors']; current?: unknown } = {}) {
+    super(detail);
+    this.code = code;
+    this.errors = more.errors ?? [];
+    this.current = more.current;
+  }
+}
+
+/** The body of a problem. */
+export function problemBody(problem: Problem, instance: string): ProblemBody {
+  const { status, title } = PROBLEMS[problem.code];
+  return {
+    type: `https://loyal-mane.invalid/problems/${problem.code}`,
+    title,
+    status,
+    detail: problem.message,
+    instance,
+    code: problem.code,
+    errors: problem.errors,
+    ...(problem.current === undefined ? {} : { current: problem.current }),
+  };
+}

@@ -1,0 +1,89 @@
+/*
+ * Records of dogs and people and the kennel's own breeds over the API: parts as a kennel file has them, checked by its schema.
+ */
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  Max,
+  Min,
+} from 'class-validator';
+import { PRODUCT_IDS, SETTLED, USE_SCOPES, ZONE_IDS } from '@loyal-mane/core';
+import type { ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
+import { VersionedCommandDto } from '../people/dto.js';
+import { CommandDto } from '../plan/dto.js';
+
+export class RecordCommandDto extends VersionedCommandDto {
+  @ApiProperty({
+    type: 'object',
+    additionalProperties: true,
+    description: 'fields to change, as in a kennel file; null takes a field away',
+  })
+  @IsObject()
+  record!: Record<string, unknown>;
+}
+
+export const COAT_LOGS = ['use', 'settle', 'hold'] as const;
+export type CoatLogKind = (typeof COAT_LOGS)[number];
+
+/** One thing seen or used on a dog today. */
+export class CoatLogDto extends CommandDto {
+  @ApiProperty({ enum: COAT_LOGS })
+  @IsIn(COAT_LOGS)
+  what!: CoatLogKind;
+
+  @ApiPropertyOptional({ enum: PRODUCT_IDS, description: 'of a use' })
+  @IsOptional()
+  @IsIn(PRODUCT_IDS)
+  product?: ProductId;
+
+  @ApiPropertyOptional({ enum: USE_SCOPES, description: 'of a use' })
+  @IsOptional()
+  @IsIn(USE_SCOPES)
+  scope?: UseScope;
+
+  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'of a use on some zones' })
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @ArrayMaxSize(60)
+  @IsIn(ZONE_IDS, { each: true })
+  zones?: ZoneId[];
+
+  @ApiPropertyOptional({ enum: SETTLED, description: 'when the coat was right after its bath' })
+  @IsOptional()
+  @IsIn(SETTLED)
+  right?: Settled;
+
+  @ApiPropertyOptional({ description: 'minutes that the finish held' })
+  @IsOptional()
+  @IsInt()
+  @Min(5)
+  @Max(600)
+  minutes?: number;
+}
+
+export class BreedCommandDto extends CommandDto {
+  @ApiProperty({ description: 'version that the sender saw; 0 for a new breed' })
+  @IsInt()
+  @Min(0)
+  version!: number;
+
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'the breed, as in a kennel file' })
+  @IsObject()
+  breed!: Record<string, unknown>;
+}
+
+export class BreedRemoveDto extends VersionedCommandDto {
+  @ApiProperty({ description: 'name of the breed' })
+  @IsString()
+  @Length(1, 80)
+  name!: string;
+}

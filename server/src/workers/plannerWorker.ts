@@ -1,0 +1,75 @@
+/*
+ * The planner's thread: pure computation on what it is sent, so that the server's own thread stays free.
+ */
+import { comparePlans, planEffect, planKennel, taskRoom } from '@loyal-mane/core';
+import type { KennelFile, Plan } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import type {
+  PlanAnswer,
+  PlanRequest,
+  PlannerAnswer,
+  PlannerRequest,
+  PreviewAnswer,
+  PreviewRequest,
+  RefusedChoice,
+} from './protocol.js';
+import { readyDogs } from './protocol.js';
+
+const MOST_MOVES = 40;
+
+export default function answer(request: PlannerRequest): PlannerAnswer {
+  if (request.kind === 'plan') return makePlan(request);
+  if (request.kind === 'preview') return preview(request);
+  const plan = JSON.parse(request.plan) as Plan;
+  return taskRoom(request.kennel, CARE_LIBRARY, plan, request.nowMs, request.key);
+}
+
+function makePlan(request: PlanRequest): PlanAnswer {
+  const stop = new Int32Array(request.stop);
+  const previous = request.previous === null ? null : (JSON.parse(request.previous) as Plan);
+  const published = request.published === null ? null : (JSON.parse(request.published) as Plan);
+  const plan = planKennel(request.kennel, CARE_LIBRARY, {
+    nowMs: request.nowMs,
+    seed: request.seed,
+    previous,
+    shouldStop: () => Atomics.load(stop, 0) === 1,
+    onProgress: (progress) => {
+      request.progress.postMessage(progress);
+    },
+  });
+  const change = comparePlans(published, plan);
+  return {
+    body: JSON.stringify(plan),
+    inputHash: plan.inputHash,
+    summary: {
+      ...readyDogs(plan, request.kennel),
+      tasks: plan.activities.filter((a) => a.state === 'planned').length,
+      moved: change.updated.length,
+      added: change.added.length,
+      removed: change.removed.length,
+      moves: [...change.updated]
+        .sort((x, y) => x.to.start.localeCompare(y.to.start))
+        .slice(0, MOST_MOVES)
+        .map((m) => ({ key: m.key, dogId: m.to.dogId, step: m.to.step, from: m.from.start, to: m.to.start })),
+    },
+  };
+}
+
+function preview(request: PreviewRequest): PreviewAnswer {
+  const published = request.published === null ? null : (JSON.parse(request.published) as Plan);
+  const make = (kennel: KennelFile): Plan =>
+    planKennel(kennel, CARE_LIBRARY, { nowMs: request.nowMs, previous: published });
+  const [before, after] = [make(request.kennel), make(request.changed)];
+  return { effect: planEffect(before, after), refused: refusedIn(before, after) };
+}
+
+/** Refusals that the change brings. */
+function refusedIn(before: Plan, after: Plan): RefusedChoice[] {
+  const of = (plan: Plan): RefusedChoice[] =>
+    plan.notes.flatMap(({ dogId, note }) =>
+      note.code === 'schoolRefused' ? [{ dogId, school: note.school, why: note.why }] : [],
+    );
+  const old = new Set(of(before).map((r) => `${r.dogId} ${r.school}`));
+  const fresh = of(after).filter((r) => !old.has(`${r.dogId} ${r.school}`));
+  return [...new Map(fresh.map((r) => [`${r.dogId} ${r.school}`, r])).values()];
+}

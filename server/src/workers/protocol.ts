@@ -1,0 +1,88 @@
+/*
+ * What goes to the planner's threads and comes back.
+ */
+import type { MessagePort } from 'node:worker_threads';
+import type { KennelFile, Plan, PlanEffect, SchoolId, SchoolRefusal, TaskKey, TaskRoom } from '@loyal-mane/core';
+
+export interface PlanRequest {
+  readonly kind: 'plan';
+  readonly kennel: KennelFile;
+  readonly nowMs: number;
+  readonly seed: number;
+  /** JSON of the published plan whose places are kept where they hold; null plans afresh. */
+  readonly previous: string | null;
+  /** JSON of the published plan that the summary compares with. */
+  readonly published: string | null;
+  /** One 32-bit word; 1 asks the search to stop. */
+  readonly stop: SharedArrayBuffer;
+  readonly progress: MessagePort;
+}
+
+export interface RoomRequest {
+  readonly kind: 'room';
+  readonly kennel: KennelFile;
+  readonly nowMs: number;
+  readonly plan: string;
+  readonly key: TaskKey;
+}
+
+export interface PreviewRequest {
+  readonly kind: 'preview';
+  readonly kennel: KennelFile;
+  /** The kennel as it would become. */
+  readonly changed: KennelFile;
+  readonly nowMs: number;
+  /** JSON of the published plan, from which both are repaired; null plans both afresh. */
+  readonly published: string | null;
+}
+
+/** A dog for which a changed choice is refused. */
+export interface RefusedChoice {
+  readonly dogId: string;
+  readonly school: SchoolId;
+  readonly why: SchoolRefusal;
+}
+
+export interface PreviewAnswer {
+  readonly effect: PlanEffect;
+  readonly refused: readonly RefusedChoice[];
+}
+
+export type PlannerRequest = PlanRequest | RoomRequest | PreviewRequest;
+
+/** In numbers and ids, what a plan says; enough to decide whether to publish it. */
+export interface PlanSummary {
+  readonly ready: number;
+  readonly of: number;
+  readonly tasks: number;
+  readonly moved: number;
+  readonly added: number;
+  readonly removed: number;
+  /** The tasks that moved, soonest first, at most forty. */
+  readonly moves: readonly {
+    readonly key: string;
+    readonly dogId: string;
+    readonly step: string;
+    readonly from: string;
+    readonly to: string;
+  }[];
+}
+
+export interface PlanAnswer {
+  readonly body: string;
+  readonly inputHash: string;
+  readonly summary: PlanSummary;
+}
+
+export type PlannerAnswer = PlanAnswer | TaskRoom | PreviewAnswer | null;
+
+/** How dogs stand in a plan: a dog is ready when none of its show entries is out. */
+export function readyDogs(plan: Plan, kennel: KennelFile): { ready: number; of: number } {
+  const shown = new Set(
+    kennel.entries
+      .filter((e) => plan.activities.some((a) => a.entryId === e.id) || plan.unplaced.some((u) => u.entryId === e.id))
+      .map((e) => e.dogId),
+  );
+  const out = new Set(plan.unplaced.filter((u) => u.kind === 'show').map((u) => u.dogId));
+  return { ready: [...shown].filter((d) => !out.has(d)).length, of: shown.size };
+}

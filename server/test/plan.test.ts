@@ -1,0 +1,153 @@
+/* Planning as a job: draft, publish, discard, cancel; the server stays responsive while it plans; the kennel goes out as it came in. */
+import { monitorEventLoopDelay } from 'node:perf_hooks';
+import { v7 } from 'uuid';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { readKennel } from '@loyal-mane/library/reader';
+import { PlannerPool } from '../src/workers/plannerPool.js';
+import type { Hand, World } from './world.js';
+import { DAWN_MS, DEMO, openWorld, signInAs } from './world.js';
+
+let world: World;
+let maren: Hand;
+
+beforeAll(async () => {
+  world = await openWorld('plan');
+  maren = await signInAs(world, 'maren');
+  await world.app.get(PlannerPool).warmUp(DEMO, DAWN_MS);
+}, 120_000);
+afterAll(() => world.close());
+
+interface Job {
+  id: string;
+  state: string;
+  planId?: string;
+  progress?: { placed: number; of: number };
+}
+const ask = async (mode: string): Promise<Job> =>
+  (await maren.post('/api/plan-jobs', { commandId: v7(), mode }).expect(200)).body as Job;
+
+async function until(id: string, states: string[]): Promise<Job> {
+  for (let i = 0; i < 400; i++) {
+    const job = (await maren.get(`/api/plan-jobs/${id}`).expect(200)).body as Job;
+    if (states.includes(job.state)) return job;
+    await new Promise((done) => setTimeout(done, 50));
+  }
+  throw new Error(`job ${id} did not reach ${states.join()}`);
+}
+
+interface View {
+  published: {
+    id: string;
+    plan: { activities: { key: string; state: string; people: string[]; start: string }[] };
+  } | null;
+  draft: { id: string; summary: { ready: number; of: number; moved: number } } | null;
+}
+const view = async (hand = maren): Promise<View> => (await hand.get('/api/plan').expect(200)).body as View;
+
+it('drafts, discards without a trace, drafts again and publishes', async () => {
+  const before = await view();
+  const first = await until((await ask('fresh')).id, ['done']);
+  const drafted = await view();
+  expect(drafted.draft?.id).toBe(first.planId);
+  expect(drafted.published?.id).toBe(before.published?.id);
+  expect(drafted.draft?.summary).toMatchObject({ of: 18 });
+  const bather = await signInAs(world, 'tuva');
+  expect((await view(bather)).draft).toBeNull();
+  await maren.post(`/api/plans/${first.planId ?? ''}/discard`, { commandId: v7() }).expect(200);
+  expect((await view()).draft).toBeNull();
+  const second = await until((await ask('keep')).id, ['done']);
+  const command = { commandId: v7() };
+  await maren.post(`/api/plans/${second.planId ?? ''}/publish`, command).expect(200);
+  await maren.post(`/api/plans/${second.planId ?? ''}/publish`, command).expect(200);
+  expect((await view()).published?.id).toBe(second.planId);
+  const late = await maren.post(`/api/plans/${second.planId ?? ''}/publish`, { commandId: v7() });
+  expect(late.status).toBe(409);
+});
+
+it('stays responsive: the 99th percentile of the event loop’s delay is under 50 ms while it plans', async () => {
+  const delay = monitorEventLoopDelay({ resolution: 5 });
+  const job = await ask('fresh');
+  delay.enable();
+  const done = await until(job.id, ['done']);
+  delay.disable();
+  const p99Ms = delay.percentile(99) / 1e6;
+  console.log(`event loop delay while planning: p99 ${p99Ms.toFixed(1)} ms over ${String(delay.count)} looks`);
+  expect(delay.count).toBeGreaterThan(20);
+  expect(p99Ms).toBeLessThan(50);
+  await maren.post(`/api/plans/${done.planId ?? ''}/discard`, { commandId: v7() }).expect(200);
+});
+
+it('can be cancelled, and the newest request wins', async () => {
+  const job = await ask('fresh');
+  await maren.post(`/api/plan-jobs/${job.id}/cancel`, { commandId: v7() }).expect(204);
+  expect((await until(job.id, ['cancelled', 'done'])).state).toBe('cancelled');
+  expect((await view()).draft).toBeNull();
+  const first = await ask('fresh');
+  const second = await ask('fresh');
+  expect((await until(second.id, ['done'])).planId).toBeDefined();
+  expect(['cancelled']).toContain((await until(first.id, ['cancelled', 'done', 'failed'])).state);
+});
+
+it('plans again around somebody who is ill: nothing of that day is left with them', async () => {
+  const asta = await signInAs(world, 'asta');
+  await maren
+    .post(`/api/people/${asta.personId}/absences`, { commandId: v7(), day: DEMO.startDay, reason: 'ill' })
+    .expect(200);
+  const job = await until((await ask('keep')).id, ['done']);
+  await maren.post(`/api/plans/${job.planId ?? ''}/publish`, { commandId: v7() }).expect(200);
+  const { published } = await view();
+  const today =
+    published?.plan.activities.filter((a) => a.state === 'planned' && a.start.startsWith(DEMO.startDay)) ?? [];
+  expect(today.length).toBeGreaterThan(30);
+  expect(today.filter((a) => a.people.includes(asta.personId))).toEqual([]);
+  await maren.post(`/api/people/${asta.personId}/absences/remove`, { commandId: v7(), day: DEMO.startDay }).expect(200);
+});
+
+it('says how early and how late a task could be, and what waits for it', async () => {
+  const { published } = await view();
+  const bath = published?.plan.activities.find((a) => a.state === 'planned' && a.key.includes(':bath:'));
+  const room = (await maren.get(`/api/tasks/${encodeURIComponent(bath?.key ?? '')}/room`).expect(200)).body as {
+    earliest: string;
+    latest: string;
+    waits: string[];
+  };
+  expect(room.earliest <= (bath?.start ?? '')).toBe(true);
+  expect(room.latest >= (bath?.start ?? '')).toBe(true);
+  expect(room.waits.length).toBeGreaterThan(0);
+});
+
+it('reopens a station once, and says so when it is open', async () => {
+  const station = (
+    (await maren.get('/api/kennel')).body as {
+      stations: { id: string; name: string; version: number; closures: { day: string }[] }[];
+    }
+  ).stations.find((s) => s.name === 'Tub 2');
+  const body = (version: number) => ({ commandId: v7(), version, day: station?.closures[0]?.day });
+  await maren.post(`/api/stations/${station?.id ?? ''}/reopen`, body(1)).expect(200);
+  expect((await maren.post(`/api/stations/${station?.id ?? ''}/reopen`, body(2))).status).toBe(409);
+});
+
+it('exports a kennel that reads back as the same kennel, without passwords or sessions', async () => {
+  const text = (await maren.get('/api/export').expect(200)).text;
+  expect(text).not.toMatch(/argon2|token|csrf/);
+  const read = readKennel(text, CARE_LIBRARY);
+  expect(read.ok).toBe(true);
+  const out = JSON.parse(text) as typeof DEMO;
+  const sorted = (rows: readonly { id: string }[]) => [...rows].sort((x, y) => x.id.localeCompare(y.id));
+  for (const list of [
+    'sites',
+    'circuits',
+    'people',
+    'shifts',
+    'owners',
+    'dogs',
+    'shows',
+    'rings',
+    'entries',
+  ] as const) {
+    const mine = sorted(out[list]);
+    expect(mine).toEqual(sorted(DEMO[list]));
+    expect(mine.length).toBeGreaterThan(1);
+  }
+  expect(out.work).toHaveLength(DEMO.work.length);
+});

@@ -1,0 +1,223 @@
+/* Records of dogs and people, own breeds, and what work at the bench does to what was found in a coat. */
+import { v7 } from 'uuid';
+import type { PlannedActivity, StepId } from '@loyal-mane/core';
+import type { KennelDto } from '../src/kennel/dto.js';
+import { openWorld, signInAs } from './world.js';
+import type { Hand, World } from './world.js';
+
+let world: World;
+let lead: Hand;
+let bather: Hand;
+beforeAll(async () => {
+  world = await openWorld('records');
+  [lead, bather] = await Promise.all([signInAs(world, 'maren'), signInAs(world, 'tuva')]);
+}, 120_000);
+afterAll(() => world.close());
+
+const kennel = async (): Promise<KennelDto> => (await lead.get('/api/kennel').expect(200)).body as KennelDto;
+const dogOf = async (name: string) => {
+  const dog = (await kennel()).dogs.find((d) => d.name === name);
+  if (dog === undefined) throw new Error(name);
+  return dog;
+};
+const saveDog = async (name: string, record: object) => {
+  const dog = await dogOf(name);
+  return lead.post(`/api/dogs/${dog.id}/record`, { commandId: v7(), version: dog.version, record });
+};
+
+describe('a dog’s record', () => {
+  it('is saved by field, keeps the rest, and takes a field away with null', async () => {
+    const colors = [{ zone: 'muzzle', color: 'white' }];
+    expect((await saveDog('Tolle', { colors, ground: 'grass', note: 'Likes the mitt.' })).status).toBe(200);
+    expect((await dogOf('Tolle')).record).toMatchObject({ colors, ground: 'grass', density: 'normal' });
+    expect((await saveDog('Tolle', { ground: null })).status).toBe(200);
+    const { record } = await dogOf('Tolle');
+    expect(record).not.toHaveProperty('ground');
+    expect(record).toMatchObject({ colors });
+  });
+
+  it.each([
+    [{ cooperation: 3 }, 'cooperation', /<= 1.6/],
+    [{ locked: ['elbow'] }, 'locked[0]', /one of/],
+    [{ states: [{ kind: 'season' }] }, 'states[0].from', /is missing/],
+    [{ shoeSize: 4 }, 'shoeSize', /not a field/],
+    [{ mats: [] }, 'mats', /not a field/],
+    [{ lastBath: '17th of June' }, 'lastBath', /date/],
+    [{ density: null }, 'density', /it stays/],
+  ])('refuses %j by path and changes nothing', async (record, path, detail) => {
+    const before = await dogOf('Hale');
+    const answer = await saveDog('Hale', record);
+    expect(answer.status).toBe(400);
+    const { errors } = answer.body as { errors: { path: string; detail: string }[] };
+    expect(errors.map((e) => e.path)).toContain(path);
+    expect(errors.find((e) => e.path === path)?.detail).toMatch(detail);
+    expect(await dogOf('Hale')).toEqual(before);
+  });
+
+  it('tells a second writer what is there now', async () => {
+    const dog = await dogOf('Muir');
+    const body = { version: dog.version, record: { note: 'First.' } };
+    await lead.post(`/api/dogs/${dog.id}/record`, { ...body, commandId: v7() }).expect(200);
+    const late = await lead.post(`/api/dogs/${dog.id}/record`, { ...body, commandId: v7() }).expect(409);
+    expect(late.body).toMatchObject({ code: 'stale', current: { version: dog.version + 1 } });
+    await lead.post(`/api/dogs/${v7()}/record`, { ...body, commandId: v7() }).expect(404);
+  });
+});
+
+describe('logs', () => {
+  const log = async (name: string, body: object, hand = bather) =>
+    hand.post(`/api/dogs/${(await dogOf(name)).id}/log`, { commandId: v7(), ...body });
+
+  it('are appended by anybody on the floor, two at once losing nothing', async () => {
+    const before = ((await dogOf('Nemi')).record['holds'] as object[] | undefined)?.length ?? 0;
+    const answers = await Promise.all([50, 60, 70].map((minutes) => log('Nemi', { what: 'hold', minutes })));
+    expect(answers.map((a) => a.status)).toEqual([200, 200, 200]);
+    expect((await dogOf('Nemi')).record['holds']).toHaveLength(before + 3);
+    await log('Nemi', { what: 'settle', right: 'nextDay' });
+    await log('Nemi', { what: 'use', product: 'richConditioner' });
+    expect((await dogOf('Nemi')).record).toMatchObject({
+      settles: [{ day: '2026-06-17', right: 'nextDay' }],
+      uses: [{ day: '2026-06-17', product: 'richConditioner', scope: 'whole' }],
+    });
+  });
+
+  it('a clarifying wash takes the build-up with it', async () => {
+    await saveDog('Nemi', { buildUp: true });
+    await log('Nemi', { what: 'use', product: 'clarifyingWash' });
+    expect((await dogOf('Nemi')).record).toMatchObject({ buildUp: false });
+  });
+
+  it('the same command twice is one log', async () => {
+    const { id } = await dogOf('Pim');
+    const body = { commandId: v7(), what: 'hold', minutes: 45 };
+    await bather.post(`/api/dogs/${id}/log`, body).expect(200);
+    await bather.post(`/api/dogs/${id}/log`, body).expect(200);
+    expect((await dogOf('Pim')).record['holds']).toHaveLength(1);
+  });
+
+  it.each([
+    [{ what: 'use' }, 'product'],
+    [{ what: 'settle' }, 'right'],
+    [{ what: 'hold' }, 'minutes'],
+    [{ what: 'hold', minutes: 2 }, 'minutes'],
+    [{ what: 'dance' }, 'what'],
+  ])('refuse %j', async (body, path) => {
+    const answer = await log('Pim', body);
+    expect(answer.status).toBe(400);
+    expect((answer.body as { errors: { path: string }[] }).errors.map((e) => e.path)).toContain(path);
+  });
+});
+
+it('a person’s practice and kit are kept, checked and taken away', async () => {
+  const person = async () => (await kennel()).people.find((p) => p.name === 'Pia Dove') as KennelDto['people'][number];
+  const save = async (record: object) => {
+    const p = await person();
+    return lead.post(`/api/people/${p.id}/record`, { commandId: v7(), version: p.version, record });
+  };
+  const learning = [{ trim: 'ears', practiced: [{ day: '2026-04-01', outcome: 'good' }] }];
+  const kit = [{ tool: 'thinners', teeth: 46, lengthIn: 7, sharpened: '2026-05-02' }];
+  expect((await save({ learning, kit })).status).toBe(200);
+  expect((await person()).record).toEqual({ learning, kit });
+  expect((await save({ kit: null })).status).toBe(200);
+  expect((await person()).record).toEqual({ learning });
+  expect((await save({ kit: [{ tool: 'hammer' }] })).status).toBe(400);
+  expect((await save({ name: null })).status).toBe(400);
+  expect((await person()).record).toEqual({ learning });
+});
+
+describe('own breeds', () => {
+  const breed = {
+    name: 'Wrenfold Spitz',
+    coat: 'double',
+    variant: '',
+    badge: 'samoyed',
+    trimMap: 'naturalDouble',
+    growOn: ['tail'],
+    typicalKg: 20,
+    lengthToHeight: 1.05,
+  };
+  const save = (version: number, more: object = {}) =>
+    lead.post('/api/breeds', { commandId: v7(), version, breed: { ...breed, ...more } });
+
+  it('are added, changed by version, exported with the kennel and taken away', async () => {
+    await save(0).expect(200);
+    await save(0).expect(409);
+    await save(1, { typicalKg: 22 }).expect(200);
+    expect((await kennel()).breeds).toMatchObject([{ name: breed.name, version: 2, facts: { typicalKg: 22 } }]);
+    const out = (await lead.get('/api/export').expect(200)).body as { breeds?: object[] };
+    expect(out.breeds).toEqual([{ ...breed, typicalKg: 22 }]);
+    await lead.post('/api/breeds/remove', { commandId: v7(), version: 2, name: breed.name }).expect(200);
+    expect((await kennel()).breeds).toEqual([]);
+    await lead.post('/api/breeds/remove', { commandId: v7(), version: 2, name: breed.name }).expect(404);
+  });
+
+  it('stay while a dog is of them', async () => {
+    await save(0, { name: 'Kept' }).expect(200);
+    await world.knex('dogs').where({ name: 'Hale' }).update({ breed: 'Kept' });
+    const answer = await lead.post('/api/breeds/remove', { commandId: v7(), version: 1, name: 'Kept' }).expect(409);
+    expect((answer.body as { detail: string }).detail).toMatch(/Hale is of this breed/);
+    expect((await dogOf('Hale')).coat).toBe('double');
+    await world.knex('dogs').where({ name: 'Hale' }).update({ breed: 'Gordon Setter' });
+  });
+
+  it('refuse a silhouette and a coat that there is not', async () => {
+    const badge = await save(0, { badge: 'unicorn' }).expect(400);
+    expect(badge.body).toMatchObject({ errors: [{ path: 'breed.badge' }] });
+    const coat = await save(0, { coat: 'velvet' }).expect(400);
+    expect(coat.body).toMatchObject({ errors: [{ path: 'coat' }] });
+  });
+});
+
+describe('what was found in a coat', () => {
+  let dogs: readonly { id: string; name: string }[] = [];
+  const task = (name: string, step: StepId): PlannedActivity => {
+    const id = dogs.find((d) => d.name === name)?.id;
+    const found = world.plan.activities.find((a) => a.dogId === id && a.step === step && a.state === 'planned');
+    if (found === undefined) throw new Error(`${name}: no ${step}`);
+    return found;
+  };
+  beforeAll(async () => {
+    dogs = (await kennel()).dogs;
+  });
+  const mark = async (name: string, marks: object) => {
+    const dog = await dogOf(name);
+    const body = { commandId: v7(), version: dog.version, marks: { soiled: [], mats: [], unready: [], ...marks } };
+    return bather.post(`/api/dogs/${dog.id}/marks`, body);
+  };
+  const order = (a: PlannedActivity, version: number) => ({
+    commandId: v7(),
+    version,
+    dogId: a.dogId,
+    step: a.step,
+    stationId: a.stationId,
+  });
+  const path = (a: PlannedActivity, command: string): string => `/api/tasks/${encodeURIComponent(a.key)}/${command}`;
+
+  it('is cleared by the work that clears it, and is back when that is taken back', async () => {
+    const mats = [{ zone: 'behindEar', tightness: 'loose', side: 'left' }];
+    await mark('Lovage', { soiled: ['hindfoot'], mats, unready: [{ zone: 'ribs', test: 'damp' }] }).then((a) =>
+      expect(a.status).toBe(200),
+    );
+    const bath = task('Lovage', 'bath');
+    await bather.post(path(bath, 'start'), order(bath, 0)).expect(200);
+    await bather.post(path(bath, 'finish'), order(bath, 1)).expect(200);
+    expect((await dogOf('Lovage')).marks).toEqual({ soiled: [], mats, unready: [] });
+    const kinds = await world.knex('events').where({ subject: bath.key }).orderBy('number').pluck('kind');
+    expect(kinds).toEqual(['task.start', 'task.finishCoat']);
+    await bather.post(path(bath, 'undo'), { commandId: v7() }).expect(200);
+    expect((await dogOf('Lovage')).marks).toMatchObject({ soiled: ['hindfoot'], mats });
+  });
+
+  it('keeps scissors waiting where a zone is kinked, and says which', async () => {
+    await mark('Lovage', { unready: [{ zone: 'foreleg', test: 'kinked' }] });
+    const trim = task('Lovage', 'fineTrim');
+    const refused = await lead.post(path(trim, 'start'), order(trim, 0)).expect(409);
+    expect((refused.body as { detail: string }).detail).toMatch(
+      /Lovage: foreleg is still damp or kinked.*Back to heat/,
+    );
+    const work = (await lead.get('/api/work')).body as { work: { taskKey: string }[] };
+    expect(work.work.some((w) => w.taskKey === trim.key)).toBe(false);
+    await mark('Lovage', {});
+    await lead.post(path(trim, 'start'), order(trim, 0)).expect(200);
+  });
+});

@@ -1,0 +1,184 @@
+/* Tasks, events and the stream on a real database: one wins, nothing happens twice, nothing is lost. */
+import type { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { v7 } from 'uuid';
+import type { PlannedActivity } from '@loyal-mane/core';
+import type { Hand, World } from './world.js';
+import { openWorld, signInAs } from './world.js';
+
+let world: World;
+let tuva: Hand;
+let ivo: Hand;
+let maren: Hand;
+let origin = '';
+
+beforeAll(async () => {
+  world = await openWorld('work');
+  [tuva, ivo, maren] = await Promise.all([signInAs(world, 'tuva'), signInAs(world, 'ivo'), signInAs(world, 'maren')]);
+  await world.app.listen(0, '127.0.0.1');
+  origin = `http://127.0.0.1:${String((world.app.getHttpServer() as ReturnType<typeof createServer>).address() ? ((world.app.getHttpServer() as ReturnType<typeof createServer>).address() as AddressInfo).port : 0)}`;
+}, 120_000);
+afterAll(() => world.close());
+
+let used = 0;
+/** A planned task that no test has touched yet. */
+function freshTask(): PlannedActivity {
+  const planned = world.plan.activities.filter((a) => a.state === 'planned' && a.stationId !== null);
+  return planned[used++] as PlannedActivity;
+}
+
+const order = (a: PlannedActivity, version: number, more: object = {}) => ({
+  commandId: v7(),
+  version,
+  dogId: a.dogId,
+  step: a.step,
+  stationId: a.stationId,
+  ...more,
+});
+const path = (a: PlannedActivity, command: string): string => `/api/tasks/${encodeURIComponent(a.key)}/${command}`;
+interface TaskAnswer {
+  work: { state: string; version: number; workedMs: number; personId: string; finishedAt?: string } | null;
+}
+const work = (answer: { body: unknown }): TaskAnswer['work'] => (answer.body as TaskAnswer).work;
+
+it('starts, pauses, goes on and finishes, and keeps the minutes really needed', async () => {
+  const a = freshTask();
+  expect(work(await tuva.post(path(a, 'start'), order(a, 0)).expect(200))).toMatchObject({
+    state: 'running',
+    version: 1,
+  });
+  await new Promise((done) => setTimeout(done, 60));
+  const paused = work(await tuva.post(path(a, 'pause'), order(a, 1)).expect(200));
+  expect(paused?.workedMs).toBeGreaterThanOrEqual(50);
+  await new Promise((done) => setTimeout(done, 60));
+  await tuva.post(path(a, 'resume'), order(a, 2)).expect(200);
+  const done = work(await tuva.post(path(a, 'finish'), order(a, 3)).expect(200));
+  expect(done).toMatchObject({ state: 'done', personId: tuva.personId });
+  expect(done?.workedMs).toBeLessThan((paused?.workedMs ?? 0) + 60);
+  const listed = (await ivo.get('/api/work')).body as { work: { taskKey: string; state: string }[] };
+  expect(listed.work.find((w) => w.taskKey === a.key)?.state).toBe('done');
+});
+
+it('tells the second of two who finish the same task that the other was quicker', async () => {
+  const a = freshTask();
+  await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+  const answers = await Promise.all([tuva, ivo].map((h) => h.post(path(a, 'finish'), order(a, 1))));
+  expect(answers.map((x) => x.status).sort()).toEqual([200, 409]);
+  const loser = answers.find((x) => x.status === 409);
+  expect(loser?.body).toMatchObject({ code: 'alreadyOver', current: { state: 'done' } });
+  expect((loser?.body as { detail: string }).detail).toMatch(/was quicker/);
+});
+
+it('does a command that is sent twice once, and answers the same', async () => {
+  const a = freshTask();
+  const body = order(a, 0);
+  const first = await tuva.post(path(a, 'start'), body).expect(200);
+  const again = await tuva.post(path(a, 'start'), body).expect(200);
+  expect(again.body).toEqual(first.body);
+  const twice = order(a, 1);
+  const both = await Promise.all([tuva.post(path(a, 'pause'), twice), tuva.post(path(a, 'pause'), twice)]);
+  expect(both.map((x) => x.status)).toEqual([200, 200]);
+  expect(both[0].body).toEqual(both[1].body);
+  const events = await world.knex('events').where({ subject: a.key });
+  expect(events).toHaveLength(2);
+});
+
+it('refuses a stale version with the newer state', async () => {
+  const a = freshTask();
+  await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+  await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+  const stale = await ivo.post(path(a, 'finish'), order(a, 1));
+  expect([stale.status, (stale.body as { code: string }).code]).toEqual([409, 'stale']);
+  expect((stale.body as { current: { version: number } }).current.version).toBe(2);
+});
+
+it('skips only with a reason, and takes everything back step by step', async () => {
+  const a = freshTask();
+  expect((await tuva.post(path(a, 'skip'), order(a, 0))).status).toBe(400);
+  await tuva.post(path(a, 'skip'), order(a, 0, { reason: 'the owner did it' })).expect(200);
+  const undo = () => tuva.post(path(a, 'undo'), { commandId: v7() });
+  expect(work(await undo().expect(200))).toBeNull();
+  expect((await undo()).status).toBe(409);
+  await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+  await tuva.post(path(a, 'finish'), order(a, 1)).expect(200);
+  expect(work(await undo().expect(200))).toMatchObject({ state: 'running' });
+  expect(work(await undo().expect(200))).toBeNull();
+});
+
+it('numbers events in the order of commits without gaps, also when many write at once', async () => {
+  const tasks = Array.from({ length: 12 }, freshTask);
+  const answers = await Promise.all(
+    tasks.map((a, i) => (i % 2 === 0 ? tuva : ivo).post(path(a, 'start'), order(a, 0))),
+  );
+  expect(answers.every((x) => x.status === 200)).toBe(true);
+  const rows = await world.knex('events').orderBy('number').select<{ number: number }[]>('number');
+  expect(rows.map((r) => r.number)).toEqual(rows.map((_, i) => i + 1));
+});
+
+it('answers a stale change of a handler with what is there now', async () => {
+  const entry = await world.knex('entries').first<{ id: string }>();
+  const first = await maren
+    .post(`/api/entries/${entry.id}/handler`, { commandId: v7(), version: 1, handlerId: ivo.personId })
+    .expect(200);
+  expect(first.body).toEqual({ id: entry.id, version: 2 });
+  const stale = await maren.post(`/api/entries/${entry.id}/handler`, {
+    commandId: v7(),
+    version: 1,
+    handlerId: maren.personId,
+  });
+  expect(stale.status).toBe(409);
+  expect((stale.body as { current: { handler_id: string } }).current.handler_id).toBe(ivo.personId);
+});
+
+/** Reads events from the live stream until `count` came or the patience ends. */
+async function readStream(
+  hand: Hand,
+  after: number | null,
+  count: number,
+  meanwhile: () => Promise<unknown>,
+): Promise<number[]> {
+  const stop = new AbortController();
+  const headers: Record<string, string> = {
+    Cookie: hand.cookie,
+    ...(after === null ? {} : { 'Last-Event-ID': String(after) }),
+  };
+  const response = await fetch(`${origin}/api/stream`, { headers, signal: stop.signal });
+  expect(response.headers.get('content-type')).toMatch('text/event-stream');
+  const numbers: number[] = [];
+  const reader = response.body?.getReader();
+  const timer = setTimeout(() => stop.abort(), 8000);
+  await meanwhile();
+  let text = '';
+  try {
+    while (numbers.length < count) {
+      const chunk = await reader?.read();
+      if (chunk === undefined || chunk.done) break;
+      text += new TextDecoder().decode(chunk.value as Uint8Array);
+      numbers.length = 0;
+      for (const m of text.matchAll(/event: change\ndata: (.*)\n/g))
+        numbers.push((JSON.parse(m[1] ?? '{}') as { number: number }).number);
+    }
+  } finally {
+    clearTimeout(timer);
+    stop.abort();
+  }
+  return numbers;
+}
+
+it('streams what happens, and after a reconnect what happened meanwhile, without losing any', async () => {
+  const start = async (): Promise<void> => {
+    const a = freshTask();
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+  };
+  const live = await readStream(maren, null, 2, async () => {
+    await start();
+    await start();
+  });
+  expect(live).toHaveLength(2);
+  const last = live[1] as number;
+  await start();
+  await start();
+  await start();
+  const missed = await readStream(maren, last, 4, start);
+  expect(missed).toEqual([last + 1, last + 2, last + 3, last + 4]);
+});

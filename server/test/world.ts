@@ -1,0 +1,90 @@
+/*
+ * A throw-away kennel on a real MariaDB: the demo kennel without history, an application on a database of its own, people
+ * signed in. No mocks.
+ */
+import 'reflect-metadata';
+import { readFileSync } from 'node:fs';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { Knex } from 'knex';
+import { pino } from 'pino';
+import request from 'supertest';
+import type { KennelFile, Plan } from '@loyal-mane/core';
+import { planKennel, wallToMs } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { ShiftedClock } from '../src/clock.js';
+import type { Config } from '../src/config.js';
+import { createApp } from '../src/createApp.js';
+import { createDatabase, openDatabase } from '../src/db/connect.js';
+import { migrate } from '../src/db/migrations.js';
+import { DEMO_PASSWORD, putIn } from '../src/kennel/putIn.js';
+
+export const DEMO = JSON.parse(readFileSync(`${__dirname}/../../library/demo/demo-kennel.json`, 'utf8')) as KennelFile;
+export const DAWN_MS = wallToMs(DEMO.startDay, '07:00' as never, DEMO.settings.timeZone);
+
+function databaseUrl(): string {
+  const url = process.env['TEST_DATABASE_URL'];
+  if (url === undefined) throw new Error('TEST_DATABASE_URL is missing: run the tests with ./test');
+  return url;
+}
+
+export interface World {
+  readonly app: NestExpressApplication;
+  readonly knex: Knex;
+  readonly plan: Plan;
+  readonly config: Config;
+  readonly close: () => Promise<void>;
+}
+
+/** Opens a world of its own name; what an earlier run left of it is dropped. */
+export async function openWorld(name: string, kennel: KennelFile = DEMO): Promise<World> {
+  const config: Config = {
+    host: '127.0.0.1',
+    port: 0,
+    kennel: `t-${name}`,
+    databaseUrl: databaseUrl(),
+    webDist: '/nowhere',
+    clockStartMs: DAWN_MS,
+  };
+  await createDatabase(config);
+  const knex = openDatabase(config);
+  await knex.raw('SET FOREIGN_KEY_CHECKS = 0');
+  const [rows] = (await knex.raw('SHOW TABLES')) as [Record<string, string>[]];
+  await knex.transaction(async (trx) => {
+    await trx.raw('SET FOREIGN_KEY_CHECKS = 0');
+    for (const row of rows) await trx.raw(`DROP TABLE IF EXISTS \`${Object.values(row)[0] ?? ''}\``);
+    await trx.raw('SET FOREIGN_KEY_CHECKS = 1');
+  });
+  await migrate(knex);
+  const clock = new ShiftedClock(DAWN_MS);
+  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 4 });
+  await putIn(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
+  const app = await createApp({ config, clock, knex, logger: pino({ level: 'silent' }) });
+  const close = async (): Promise<void> => {
+    await app.close();
+    await knex.destroy();
+  };
+  return { app, knex, plan, config, close };
+}
+
+/** Somebody signed in, with what every request of theirs needs. */
+export interface Hand {
+  readonly personId: string;
+  readonly cookie: string;
+  readonly csrf: string;
+  get(path: string): request.Test;
+  post(path: string, body: object): request.Test;
+}
+
+export async function signInAs(world: World, signIn: string, password = DEMO_PASSWORD): Promise<Hand> {
+  const server = world.app.getHttpServer();
+  const answer = await request(server).post('/api/session').send({ signIn, password }).expect(200);
+  const cookie = (answer.headers['set-cookie'] as unknown as string[])[0]?.split(';')[0] ?? '';
+  const { csrf, personId } = answer.body as { csrf: string; personId: string };
+  return {
+    personId,
+    cookie,
+    csrf,
+    get: (path) => request(server).get(path).set('Cookie', cookie),
+    post: (path, body) => request(server).post(path).set('Cookie', cookie).set('x-csrf-token', csrf).send(body),
+  };
+}

@@ -1,0 +1,2152 @@
+/* Generated from server/openapi.json by `npm run api`. */
+export interface paths {
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Health.live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/health/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Health.ready"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Session.read"];
+        put?: never;
+        post: operations["Session.signIn"];
+        delete: operations["Session.signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.changePassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kennel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Kennel.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Kennel.export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Plan.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Plan.room"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Plan.job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.discard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Work.list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.resume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Work.undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/absences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.absent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/absences/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/one-time-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/{id}/handler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.handler"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.rules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.marks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shifts/{id}/overtime": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.overtime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stations/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Methods.read"];
+        put?: never;
+        post: operations["Methods.change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Methods.preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Methods.changeDog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/schools/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Methods.previewDog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Records.dog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Records.log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Records.person"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/breeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Records.breed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/breeds/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Records.removeBreed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+    schemas: {
+        HealthDto: {
+            /** @enum {string} */
+            status: "ok";
+        };
+        SignInDto: {
+            /** @description name to sign in with */
+            signIn: string;
+            password: string;
+        };
+        SessionDto: {
+            personId: string;
+            name: string;
+            /** @enum {string} */
+            role: "lead" | "finisher" | "bather" | "hand";
+            /** @description sent back in the x-csrf-token header of every write */
+            csrf: string;
+            /** @description a one-time password that must be changed first */
+            mustChange: boolean;
+            /** @description name of the kennel */
+            kennel: string;
+            /** @description the server’s clock, ISO 8601 */
+            now: string;
+        };
+        ChangePasswordDto: {
+            /** @description the present password */
+            old: string;
+            fresh: string;
+        };
+        SettingsDto: {
+            timeZone: string;
+            /** @enum {string} */
+            clock: "24h" | "12h";
+        };
+        SiteDto: {
+            id: string;
+            name: string;
+            home: boolean;
+        };
+        ClosureDto: {
+            day: string;
+            start: string;
+            end: string;
+            reason: string;
+        };
+        StationDto: {
+            id: string;
+            siteId: string;
+            /** @enum {string} */
+            kind: "tub" | "forceDryer" | "standDryer" | "table" | "pen";
+            name: string;
+            closures: components["schemas"]["ClosureDto"][];
+            version: number;
+        };
+        PersonDto: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "lead" | "finisher" | "bather" | "hand";
+            skills: ("bath" | "dry" | "brush" | "scissor" | "ring" | "hand" | "decide" | "harshDryer" | "glands")[];
+            /** @description what is learned and the kit, as in a file */
+            record: {
+                [key: string]: unknown;
+            };
+            version: number;
+        };
+        PauseDto: {
+            start: string;
+            end: string;
+            /** @enum {string} */
+            what: "break" | "care";
+        };
+        ShiftDto: {
+            id: string;
+            personId: string;
+            day: string;
+            start: string;
+            end: string;
+            overtimeEnd: string;
+            pauses: components["schemas"]["PauseDto"][];
+            version: number;
+        };
+        AbsenceDto: {
+            id: string;
+            personId: string;
+            day: string;
+            /** @enum {string} */
+            reason: "ill" | "away";
+        };
+        TransportDto: {
+            id: string;
+            name: string;
+            fromSiteId: string;
+            toSiteId: string;
+            day: string;
+            depart: string;
+            arrive: string;
+            people: string[];
+            dogs: string[];
+        };
+        OwnerDto: {
+            id: string;
+            name: string;
+            contact: string;
+        };
+        MatDto: {
+            /** @enum {string} */
+            zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+            /** @enum {string} */
+            tightness: "loose" | "tight" | "solid";
+            /**
+             * @description side of a paired zone
+             * @enum {string}
+             */
+            side?: "left" | "right";
+        };
+        UnreadyDto: {
+            /** @enum {string} */
+            zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+            /**
+             * @description which test it failed
+             * @enum {string}
+             */
+            test: "damp" | "kinked";
+        };
+        CoatMarksDto: {
+            /** @description soiled since the last bath */
+            soiled: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            /** @description mats that are known */
+            mats: components["schemas"]["MatDto"][];
+            /** @description zones that failed the dry or the straight test */
+            unready: components["schemas"]["UnreadyDto"][];
+        };
+        DogDto: {
+            id: string;
+            name: string;
+            breed: string;
+            /** @enum {string} */
+            sex: "dog" | "bitch";
+            born: string;
+            weightKg: number;
+            /** @description leads only */
+            ownerId?: string;
+            note?: string;
+            /** @description silhouette of the breed */
+            badge: string;
+            /** @description class of coat */
+            coat: string;
+            marks: components["schemas"]["CoatMarksDto"];
+            /** @description coat and ways, as in a kennel file */
+            record: {
+                [key: string]: unknown;
+            };
+            version: number;
+        };
+        OwnBreedDto: {
+            name: string;
+            /** @description the breed, as in a kennel file */
+            facts: {
+                [key: string]: unknown;
+            };
+            version: number;
+        };
+        ShowRulesDto: {
+            /**
+             * @description products left in the coat
+             * @enum {string}
+             */
+            productsLeft: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description whiskers removed
+             * @enum {string}
+             */
+            whiskersRemoved: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description altered tails or ears shown
+             * @enum {string}
+             */
+            alteredShown: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description scissoring on breeds shown natural
+             * @enum {string}
+             */
+            scissoringNatural: "free" | "restricted" | "forbidden" | "unknown";
+            /** @description months of age on the day; 0 = none or unknown */
+            leastAgeMonths: number;
+        };
+        ShowDto: {
+            id: string;
+            name: string;
+            siteId: string;
+            firstDay: string;
+            lastDay: string;
+            rules: components["schemas"]["ShowRulesDto"];
+            version: number;
+        };
+        RingDto: {
+            id: string;
+            showId: string;
+            name: string;
+        };
+        EntryDto: {
+            id: string;
+            dogId: string;
+            showId: string;
+            ringId: string;
+            day: string;
+            ringTime: string;
+            handlerId?: string;
+            importance: number;
+            version: number;
+        };
+        KennelDto: {
+            name: string;
+            settings: components["schemas"]["SettingsDto"];
+            sites: components["schemas"]["SiteDto"][];
+            stations: components["schemas"]["StationDto"][];
+            people: components["schemas"]["PersonDto"][];
+            shifts: components["schemas"]["ShiftDto"][];
+            absences: components["schemas"]["AbsenceDto"][];
+            transports: components["schemas"]["TransportDto"][];
+            /** @description empty for everybody but leads */
+            owners: components["schemas"]["OwnerDto"][];
+            dogs: components["schemas"]["DogDto"][];
+            /** @description breeds of the kennel’s own */
+            breeds: components["schemas"]["OwnBreedDto"][];
+            shows: components["schemas"]["ShowDto"][];
+            rings: components["schemas"]["RingDto"][];
+            entries: components["schemas"]["EntryDto"][];
+        };
+        MoveDto: {
+            key: string;
+            dogId: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            from: string;
+            to: string;
+        };
+        SummaryDto: {
+            ready: number;
+            of: number;
+            tasks: number;
+            moved: number;
+            added: number;
+            removed: number;
+            moves: components["schemas"]["MoveDto"][];
+        };
+        MinutesDto: {
+            middle: number;
+            p20: number;
+            p80: number;
+        };
+        PlannedActivityDto: {
+            key: string;
+            /** @enum {string} */
+            kind: "show" | "keepUp";
+            dogId: string;
+            entryId: string | null;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /** @enum {string} */
+            state: "done" | "running" | "planned";
+            start: string;
+            end: string;
+            attendedUntil: string;
+            people: string[];
+            stationId: string | null;
+            minutes: components["schemas"]["MinutesDto"];
+            aim: string;
+            bound: boolean;
+            latest: string | null;
+            /** @description code and fields of the reason */
+            reason: {
+                [key: string]: unknown;
+            };
+        };
+        UnplacedDto: {
+            key: string;
+            /** @enum {string} */
+            kind: "show" | "keepUp";
+            dogId: string;
+            entryId: string | null;
+            /** @enum {string|null} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown" | null;
+            /** @description why, and what would help */
+            reason: {
+                [key: string]: unknown;
+            };
+            waiting: {
+                [key: string]: unknown;
+            }[];
+        };
+        PlanDto: {
+            now: string;
+            firstDay: string;
+            seed: number;
+            rounds: number;
+            inputHash: string;
+            activities: components["schemas"]["PlannedActivityDto"][];
+            unplaced: components["schemas"]["UnplacedDto"][];
+            leftOut: {
+                [key: string]: unknown;
+            }[];
+            calendar: {
+                [key: string]: unknown;
+            }[];
+        };
+        StoredPlanDto: {
+            id: string;
+            madeAt: string;
+            summary: components["schemas"]["SummaryDto"];
+            plan: components["schemas"]["PlanDto"];
+        };
+        ProgressDto: {
+            round: number;
+            rounds: number;
+            placed: number;
+            of: number;
+        };
+        PlanJobDto: {
+            id: string;
+            /** @enum {string} */
+            state: "queued" | "running" | "done" | "cancelled" | "failed";
+            progress?: components["schemas"]["ProgressDto"];
+            planId?: string;
+            trouble?: string;
+        };
+        PlanViewDto: {
+            published: components["schemas"]["StoredPlanDto"] | null;
+            /** @description leads only */
+            draft: components["schemas"]["StoredPlanDto"] | null;
+            /** @description a job that is under way; leads only */
+            job: components["schemas"]["PlanJobDto"] | null;
+        };
+        TaskRoomDto: {
+            earliest: string | null;
+            latest: string | null;
+            /** @description keys of the tasks that wait for it */
+            waits: string[];
+        };
+        StartPlanDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /**
+             * @description keep what still holds, or plan everything afresh
+             * @enum {string}
+             */
+            mode: "keep" | "fresh";
+        };
+        CommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+        };
+        PublishedDto: {
+            planId: string;
+        };
+        WorkDto: {
+            taskKey: string;
+            dogId: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /** @enum {string} */
+            state: "running" | "paused" | "done" | "skipped";
+            personId?: string;
+            stationId?: string;
+            startedAt?: string;
+            runningSince?: string;
+            finishedAt?: string;
+            workedMs: number;
+            expectedMin?: number;
+            reason?: string;
+            version: number;
+        };
+        WorkListDto: {
+            work: components["schemas"]["WorkDto"][];
+        };
+        TaskCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the record that the sender saw; 0 when there was none */
+            version: number;
+            dogId: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            stationId?: string | null;
+            /** @description minutes that the plan expected of any dog and person; kept when it starts */
+            expectedMin?: number;
+            /** @description why it is skipped */
+            reason?: string;
+        };
+        TaskAnswerDto: {
+            /** @description null: nobody has touched the task */
+            work: components["schemas"]["WorkDto"] | null;
+        };
+        AbsenceCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description YYYY-MM-DD */
+            day: string;
+            /** @enum {string} */
+            reason: "ill" | "away";
+        };
+        RowVersionDto: {
+            id: string;
+            version: number;
+        };
+        AbsenceRemoveDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description YYYY-MM-DD */
+            day: string;
+        };
+        OneTimePasswordDto: {
+            signIn: string;
+            password: string;
+        };
+        HandlerDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            handlerId: string;
+        };
+        ShowRulesCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            rules: components["schemas"]["ShowRulesDto"];
+        };
+        CoatMarksCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            marks: components["schemas"]["CoatMarksDto"];
+        };
+        OvertimeDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description HH:MM, the latest that the person can stay */
+            overtimeEnd: string;
+        };
+        ReopenDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description day of the closure to lift, YYYY-MM-DD */
+            day: string;
+        };
+        DogChoicesDto: {
+            dogId: string;
+            version: number;
+            /** @description class of coat */
+            coat: string;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+        };
+        MethodsVersionDto: {
+            number: number;
+            madeAt: string;
+            madeBy: string | null;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+            /** @description changed steps of care programs, as in a kennel file */
+            steps: {
+                [key: string]: unknown;
+            }[];
+            /** @description changed intervals of keep-up work, as in a kennel file */
+            intervals: {
+                [key: string]: unknown;
+            }[];
+        };
+        MethodsDto: {
+            /** @description version in force; 0 = as the library has it */
+            number: number;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+            /** @description changed steps of care programs, as in a kennel file */
+            steps: {
+                [key: string]: unknown;
+            }[];
+            /** @description changed intervals of keep-up work, as in a kennel file */
+            intervals: {
+                [key: string]: unknown;
+            }[];
+            dogs: components["schemas"]["DogChoicesDto"][];
+            /** @description newest first */
+            history: components["schemas"]["MethodsVersionDto"][];
+        };
+        ChangeMethodsDto: {
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+            /** @description changed steps of care programs, as in a kennel file */
+            steps?: {
+                [key: string]: unknown;
+            }[];
+            /** @description changed intervals of keep-up work, as in a kennel file */
+            intervals?: {
+                [key: string]: unknown;
+            }[];
+            /** @description made by the sender; the same command again answers as before */
+            commandId: string;
+            /** @description version that the sender saw */
+            number: number;
+        };
+        MethodsBodyDto: {
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+            /** @description changed steps of care programs, as in a kennel file */
+            steps?: {
+                [key: string]: unknown;
+            }[];
+            /** @description changed intervals of keep-up work, as in a kennel file */
+            intervals?: {
+                [key: string]: unknown;
+            }[];
+        };
+        RefusedDto: {
+            dogId: string;
+            school: string;
+            why: string;
+        };
+        MethodsEffectDto: {
+            /** @description tasks that would sit elsewhere */
+            moved: number;
+            added: number;
+            removed: number;
+            /** @description dogs it touches */
+            dogs: string[];
+            /** @description crew minutes, after less before */
+            crewMin: number;
+            /** @description dogs that would become ready */
+            gained: string[];
+            /** @description dogs that would lose their place */
+            lost: string[];
+            /** @description dogs for which the choice is refused */
+            refused: components["schemas"]["RefusedDto"][];
+        };
+        ChangeDogSchoolsDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the dog that the sender saw */
+            version: number;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+        };
+        PreviewMethodsDto: {
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: {
+                [key: string]: "a" | "b";
+            };
+        };
+        RecordCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description fields to change, as in a kennel file; null takes a field away */
+            record: {
+                [key: string]: unknown;
+            };
+        };
+        CoatLogDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @enum {string} */
+            what: "use" | "settle" | "hold";
+            /**
+             * @description of a use
+             * @enum {string}
+             */
+            product?: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /**
+             * @description of a use
+             * @enum {string}
+             */
+            scope?: "whole" | "zones" | "stains";
+            /** @description of a use on some zones */
+            zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            /**
+             * @description when the coat was right after its bath
+             * @enum {string}
+             */
+            right?: "sameDay" | "nextDay" | "afterTwo";
+            /** @description minutes that the finish held */
+            minutes?: number;
+        };
+        BreedCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version that the sender saw; 0 for a new breed */
+            version: number;
+            /** @description the breed, as in a kennel file */
+            breed: {
+                [key: string]: unknown;
+            };
+        };
+        BreedRemoveDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description name of the breed */
+            name: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+    "Health.live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthDto"];
+                };
+            };
+        };
+    };
+    "Health.ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthDto"];
+                };
+            };
+        };
+    };
+    "Session.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+        };
+    };
+    "Session.signIn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+        };
+    };
+    "Session.signOut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Session.changePassword": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangePasswordDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+        };
+    };
+    "Kennel.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KennelDto"];
+                };
+            };
+        };
+    };
+    "Kennel.export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Plan.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanViewDto"];
+                };
+            };
+        };
+    };
+    "Plan.room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRoomDto"];
+                };
+            };
+        };
+    };
+    "Plan.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartPlanDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanJobDto"];
+                };
+            };
+        };
+    };
+    "Plan.job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanJobDto"];
+                };
+            };
+        };
+    };
+    "Plan.cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Plan.publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublishedDto"];
+                };
+            };
+        };
+    };
+    "Plan.discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublishedDto"];
+                };
+            };
+        };
+    };
+    "Work.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkListDto"];
+                };
+            };
+        };
+    };
+    "Work.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Work.pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Work.resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Work.finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Work.skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Work.undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+        };
+    };
+    "Yard.absent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AbsenceCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AbsenceRemoveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OneTimePasswordDto"];
+                };
+            };
+        };
+    };
+    "Yard.handler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandlerDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShowRulesCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatMarksCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.overtime": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OvertimeDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Yard.reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReopenDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Methods.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+        };
+    };
+    "Methods.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeMethodsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+        };
+    };
+    "Methods.preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodsBodyDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsEffectDto"];
+                };
+            };
+        };
+    };
+    "Methods.changeDog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeDogSchoolsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+        };
+    };
+    "Methods.previewDog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewMethodsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsEffectDto"];
+                };
+            };
+        };
+    };
+    "Records.dog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Records.log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatLogDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Records.person": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Records.breed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreedCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Records.removeBreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreedRemoveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+}

@@ -1,0 +1,84 @@
+/*
+ * The frame around the rooms: query client, theme, who is signed in, which room is open. Rooms are loaded when opened.
+ */
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { App as AntApp, ConfigProvider } from 'antd';
+import { Suspense, lazy } from 'react';
+import { Navigate, createBrowserRouter } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
+import { isAway, isSignedOut } from '../api/client';
+import { sessionQuery } from '../api/queries';
+import { problemWords } from '../parts/ProblemNote';
+import { OwnPasswordPage, SignInPage } from '../rooms/signIn/SignInPage';
+import { DAY, themeOf } from '../theme/tokens';
+import { Frame } from './Frame';
+import { RoomError } from './RoomError';
+
+const CountdownRoom = lazy(() => import('../rooms/countdown/CountdownRoom'));
+const DaySheetRoom = lazy(() => import('../rooms/daySheet/DaySheetRoom'));
+const DogsRoom = lazy(() => import('../rooms/dogs/DogsRoom'));
+const CoatFileRoom = lazy(() => import('../rooms/dogs/CoatFileRoom'));
+const MethodsRoom = lazy(() => import('../rooms/methods/MethodsRoom'));
+const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      refetchOnWindowFocus: false,
+      retry: (count, error) => isAway(error) && count < 120,
+      retryDelay: 500,
+      networkMode: 'always',
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Frame />,
+    errorElement: <RoomError />,
+    children: [
+      { path: '/', element: <CountdownRoom />, errorElement: <RoomError /> },
+      { path: '/day', element: <DaySheetRoom />, errorElement: <RoomError /> },
+      { path: '/dogs', element: <DogsRoom />, errorElement: <RoomError /> },
+      { path: '/dogs/:id', element: <CoatFileRoom />, errorElement: <RoomError /> },
+      { path: '/methods', element: <MethodsRoom />, errorElement: <RoomError /> },
+      { path: '*', element: <Navigate to="/" replace /> },
+    ],
+  },
+  { path: '/bench', element: <BenchRoom />, errorElement: <RoomError /> },
+]);
+
+const THEME = themeOf(DAY, 32, 14);
+
+export function App() {
+  return (
+    <ConfigProvider theme={THEME} wave={{ disabled: true }}>
+      <AntApp>
+        <QueryClientProvider client={client}>
+          <Door />
+        </QueryClientProvider>
+      </AntApp>
+    </ConfigProvider>
+  );
+}
+
+/** Nobody passes without a session. */
+function Door() {
+  const session = useQuery(sessionQuery);
+  if (session.data !== undefined && !isSignedOut(session.error)) {
+    if (session.data.mustChange) return <OwnPasswordPage />;
+    return (
+      <Suspense fallback={<p className="room soft">Loading.</p>}>
+        <RouterProvider router={router} />
+      </Suspense>
+    );
+  }
+  if (isSignedOut(session.error)) return <SignInPage />;
+  if (session.failureCount > 0)
+    return (
+      <p className="notice bad" role="status">
+        {problemWords(session.failureReason)} Trying again.
+      </p>
+    );
+  return <p className="room soft">Loading.</p>;
+}

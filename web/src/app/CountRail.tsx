@@ -1,0 +1,125 @@
+/*
+ * The next 28 days at a glance: how much work each holds, and the shows as flags. A day that is pressed opens its sheet.
+ */
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { addDays, daysBetween, instantToMs, localDayOf, weekday } from '@loyal-mane/core';
+import type { LocalDay, Plan } from '@loyal-mane/core';
+import { dayWords } from '@loyal-mane/library/words';
+import type { Kennel } from '../api/queries';
+import { useWidth } from '../parts/useWidth';
+import { monthDay } from '../parts/monthDay';
+
+const DAYS = 28;
+const HEIGHT = 32;
+
+function loadByDay(plan: Plan | null, zone: string): Map<string, number> {
+  const load = new Map<string, number>();
+  for (const a of plan?.activities ?? []) {
+    const day = localDayOf(instantToMs(a.start), zone);
+    const minutes = (instantToMs(a.attendedUntil) - instantToMs(a.start)) / 60_000;
+    load.set(day, (load.get(day) ?? 0) + minutes * Math.max(1, a.people.length));
+  }
+  return load;
+}
+
+export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan | null; today: LocalDay }) {
+  const navigate = useNavigate();
+  const [ref, width] = useWidth(640);
+  const zone = kennel.settings.timeZone;
+  const load = useMemo(() => loadByDay(plan, zone), [plan, zone]);
+  const most = Math.max(60, ...load.values());
+  const step = width / DAYS;
+  const days = Array.from({ length: DAYS }, (_, k) => addDays(today, k));
+  const waits = new Set(
+    (plan?.unplaced ?? []).flatMap((u) =>
+      u.waiting.filter((w) => w.blocked).map((w) => localDayOf(instantToMs(w.aim), zone)),
+    ),
+  );
+  return (
+    <div ref={ref} style={{ width: '100%' }}>
+      <svg width={width} height={46} role="group" aria-label="The next 28 days">
+        <line x1={0} x2={width} y1={HEIGHT} y2={HEIGHT} stroke="var(--edge)" />
+        {days.map((day, k) => {
+          const height = ((load.get(day) ?? 0) / most) * (HEIGHT - 10);
+          const name = `${dayWords(Date.parse(`${day}T12:00:00Z`), 'UTC')} ${monthDay(day)}, ${String(Math.round((load.get(day) ?? 0) / 60))} hours of work`;
+          return (
+            <g
+              key={day}
+              role="button"
+              tabIndex={0}
+              aria-label={name}
+              style={{ cursor: 'pointer' }}
+              onClick={() => void navigate(`/day?day=${day}`)}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter' || e.key === ' ') void navigate(`/day?day=${day}`);
+              }}
+            >
+              <title>{name}</title>
+              <rect
+                x={k * step}
+                y={0}
+                width={step}
+                height={HEIGHT}
+                fill={weekday(day) % 6 === 0 ? 'var(--sunk)' : 'transparent'}
+                fillOpacity={0.6}
+              />
+              <rect
+                x={k * step + step * 0.26}
+                y={HEIGHT - height}
+                width={step * 0.48}
+                height={height}
+                fill={waits.has(day) ? 'var(--clay)' : 'var(--worn)'}
+              />
+              {k === 0 && (
+                <rect
+                  x={1}
+                  y={5}
+                  width={step - 2}
+                  height={HEIGHT - 5}
+                  fill="none"
+                  stroke="var(--ink)"
+                  strokeWidth={2}
+                />
+              )}
+            </g>
+          );
+        })}
+        {kennel.shows.map((s) => {
+          const from = daysBetween(today, s.firstDay as LocalDay);
+          const to = daysBetween(today, s.lastDay as LocalDay) + 1;
+          if (to <= 0 || from >= DAYS) return null;
+          const x = Math.max(0, from) * step;
+          return (
+            <g key={s.id} aria-hidden>
+              <path
+                d={`M${String(x + 1)} ${String(HEIGHT)}V2H${String(Math.max(x + 34, to * step))}l-5 3.5 5 3.5H${String(x + 1)}`}
+                fill="var(--moss)"
+                stroke="var(--moss)"
+                style={{ pointerEvents: 'none' }}
+              />
+              <text x={x + 2} y={44} fontSize={12} fontWeight={650} fill="var(--ink)">
+                {s.name}
+              </text>
+            </g>
+          );
+        })}
+        {days.map((day, k) =>
+          k === 0 || weekday(day) === 1 ? (
+            <text
+              key={day}
+              x={k * step + step / 2}
+              y={44}
+              fontSize={12}
+              textAnchor="middle"
+              fill={k === 0 ? 'var(--ink)' : 'var(--soft)'}
+              fontWeight={k === 0 ? 650 : 400}
+            >
+              {String(Number(day.slice(8)))}
+            </text>
+          ) : null,
+        )}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,148 @@
+/*
+ * Header, count rail, tabs, live mark, shortcuts; the phone's bottom bar. The rooms stand inside.
+ */
+import { useIsFetching } from '@tanstack/react-query';
+import { App as AntApp, Button, Modal } from 'antd';
+import { Suspense, useEffect, useState } from 'react';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { localDayOf } from '@loyal-mane/core';
+import { clockWords, dayWords } from '@loyal-mane/library/words';
+import { api, dataOf } from '../api/client';
+import { useLiveStream } from '../api/liveStream';
+import { Sign } from '../parts/Glyph';
+import { isTyping } from '../parts/isTyping';
+import { monthDay } from '../parts/monthDay';
+import { useNow } from '../parts/useNow';
+import { useRooms } from '../parts/useRooms';
+import { CountRail } from './CountRail';
+import { FindAndGo } from './FindAndGo';
+
+const ROOMS = [
+  { to: '/', name: 'Countdown', key: 'c', glyph: 'comb' },
+  { to: '/day', name: 'Day sheet', key: 'd', glyph: 'line-brush' },
+  { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath' },
+  { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection' },
+  { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set' },
+] as const;
+
+const SHORTCUTS = [
+  ['g c, g d, g b, g o, g m', 'Countdown, Day sheet, Bench, Dogs, Methods'],
+  ['[ and ]', 'a day back, a day on (Day sheet)'],
+  ['/ or Ctrl+K', 'find and go'],
+  ['space', 'start or pause (Bench)'],
+  ['Enter', 'finish (Bench)'],
+  ['u', 'undo (Bench)'],
+  ['?', 'this list'],
+] as const;
+
+function useShortcuts(openList: () => void, openFind: () => void): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    let waiting = false;
+    const onKey = (e: KeyboardEvent): void => {
+      if ((e.key === 'k' && e.ctrlKey) || (e.key === '/' && !isTyping(e))) {
+        e.preventDefault();
+        openFind();
+        return;
+      }
+      if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
+      const room = waiting ? ROOMS.find((r) => r.key === e.key) : undefined;
+      waiting = e.key === 'g';
+      if (room !== undefined) void navigate(room.to);
+      if (e.key === '?') openList();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [navigate, openList, openFind]);
+}
+
+export function Frame() {
+  const { session, kennel, plan, names } = useRooms();
+  const now = useNow(10_000);
+  const stream = useLiveStream();
+  const failing = useIsFetching({ predicate: (q) => q.state.fetchFailureCount > 0 }) > 0;
+  const [list, setList] = useState(false);
+  const [find, setFind] = useState(false);
+  const { message } = AntApp.useApp();
+  useShortcuts(
+    () => setList(true),
+    () => setFind(true),
+  );
+  const away = stream === 'away' || failing;
+  const today = localDayOf(now, names.zone);
+
+  const signOut = async (): Promise<void> => {
+    try {
+      await dataOf(api.DELETE('/api/session'));
+    } catch {
+      void message.error('Signing out did not work; try again.');
+      return;
+    }
+    // A fresh page keeps nothing of what was read here.
+    window.location.assign('/');
+  };
+
+  return (
+    <>
+      <a className="skip" href="#room">
+        To the room
+      </a>
+      <header className="top">
+        <NavLink to="/" className="brand" aria-label="Loyal Mane, Countdown">
+          <img src="/sprites/mark.svg" width={26} height={26} alt="" />
+          <b className="serif">Loyal Mane</b>
+        </NavLink>
+        <div className="rail">
+          <CountRail kennel={kennel} plan={plan} today={today} />
+        </div>
+        <span className="find">
+          <Button shape="round" onClick={() => setFind(true)} aria-keyshortcuts="/ Control+K">
+            <span className="soft">Search and go</span> <kbd>/</kbd>
+          </Button>
+        </span>
+        <button className="plain who" onClick={() => void signOut()}>
+          <b>{session.name}</b>
+          <span>{session.role}, sign out</span>
+        </button>
+      </header>
+      <nav className="tabs" aria-label="Rooms">
+        {ROOMS.map((r) => (
+          <NavLink key={r.to} to={r.to} end={r.to === '/'}>
+            {r.name}
+          </NavLink>
+        ))}
+        <span className={`live${away ? ' away' : ''}`} role="status">
+          <i aria-hidden />
+          {away ? 'no connection, trying again' : `${dayWords(now, names.zone).slice(0, 3)} ${monthDay(today)},`}
+          {!away && <b>{clockWords(now, names.zone, names.clock)}</b>}
+        </span>
+      </nav>
+      <main id="room">
+        <Suspense fallback={<p className="room soft">Loading.</p>}>
+          <Outlet />
+        </Suspense>
+      </main>
+      <nav className="phone-bar" aria-label="Rooms on the floor">
+        {ROOMS.map((r) => (
+          <NavLink key={r.to} to={r.to} end={r.to === '/'}>
+            <Sign id={r.glyph} size={22} />
+            {r.name}
+          </NavLink>
+        ))}
+      </nav>
+      <FindAndGo open={find} onClose={() => setFind(false)} kennel={kennel} today={today} />
+      <Modal open={list} onCancel={() => setList(false)} footer={null} title="Shortcuts">
+        <dl className="fact">
+          {SHORTCUTS.map(([keys, what]) => (
+            <div key={keys} style={{ display: 'contents' }}>
+              <dt>
+                <kbd>{keys}</kbd>
+              </dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </>
+  );
+}

@@ -1,0 +1,92 @@
+/*
+ * What was found in a dog's coat, entered where it was found: touch a zone, say what it is. Mats come out before the bath;
+ * dirt asks for a spot wash; damp or kinked zones go back to heat and keep scissors waiting.
+ */
+import { App as AntApp, Radio } from 'antd';
+import { useState } from 'react';
+import type { Tightness, ZoneId } from '@loyal-mane/core';
+import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
+import { command, setMarks, useCommand } from '../api/commands';
+import type { Kennel } from '../api/queries';
+import { CoatMap } from './coatMap/CoatMap';
+import type { MapSide } from './coatMap/ZoneButton';
+import { FOUND_TINTS, foundAt, foundWords, onSide } from './foundWords';
+import type { Found } from './foundWords';
+import { problemWords } from './ProblemNote';
+
+type Dog = Kennel['dogs'][number];
+const CHOICES: readonly { readonly value: Found; readonly label: string }[] = [
+  { value: 'clear', label: 'Clear' },
+  { value: 'soiled', label: 'Soiled' },
+  { value: 'damp', label: 'Damp' },
+  { value: 'kinked', label: 'Kinked' },
+  { value: 'loose', label: 'Loose mat' },
+  { value: 'tight', label: 'Tight mat' },
+  { value: 'solid', label: 'Solid mat' },
+];
+
+/** The map with what was found, and the choice for the zone that was touched. */
+export default function CoatMarks({ dog }: { dog: Dog }) {
+  const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
+  const shape = BODY_SHAPES[dog.badge];
+  if (shape === undefined) return null;
+  return (
+    <section aria-label="Found in the coat">
+      <h3 style={{ fontSize: 15, margin: '14px 0 2px' }}>Found in the coat</h3>
+      <p className="soft" style={{ margin: '2px 0 6px' }}>
+        {foundWords(dog)}
+      </p>
+      <CoatMap
+        shape={shape}
+        tintOf={(z, side) => FOUND_TINTS[foundAt(dog, z, side)]}
+        chosen={at?.zone ?? null}
+        chosenSide={at?.side ?? null}
+        onChoose={(zone, side) => setAt({ zone, side })}
+      />
+      {at !== null && <FoundChoice dog={dog} zone={at.zone} side={at.side} />}
+    </section>
+  );
+}
+
+/** What was found in one zone; a mat is marked on the side that was touched. */
+export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side: MapSide }) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(setMarks);
+  const mark = (found: Found): void => {
+    const { soiled, mats, unready } = dog.marks;
+    const others = {
+      soiled: soiled.filter((z) => z !== zone),
+      mats: mats.filter((m) => m.zone !== zone || !onSide(m.side, side)),
+      unready: unready.filter((u) => u.zone !== zone),
+    };
+    const here = side === null ? { zone } : { zone, side };
+    const marks = {
+      soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
+      mats: isMat(found) ? [...others.mats, { ...here, tightness: found }] : others.mats,
+      unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
+    };
+    send.mutate(command({ dogId: dog.id, version: dog.version, marks }), {
+      onError: (error) => void message.error(problemWords(error), 8),
+    });
+  };
+  return (
+    <div className="found">
+      <b>
+        {ZONE_NAMES[zone]}
+        {side === null ? '' : `, ${side}`}
+      </b>
+      <Radio.Group
+        aria-label={`Found: ${ZONE_NAMES[zone]}`}
+        value={foundAt(dog, zone, side)}
+        disabled={send.isPending}
+        options={[...CHOICES]}
+        optionType="button"
+        onChange={(e) => mark(e.target.value as Found)}
+      />
+    </div>
+  );
+}
+
+function isMat(found: Found): found is Tightness {
+  return found === 'loose' || found === 'tight' || found === 'solid';
+}

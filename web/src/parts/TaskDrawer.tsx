@@ -1,0 +1,104 @@
+/*
+ * One task, opened: what, why there, how early and how late it could be with everything else as it is, what waits for it,
+ * how it is done, what to mind.
+ */
+import { useQuery } from '@tanstack/react-query';
+import { Drawer } from 'antd';
+import { instantToMs } from '@loyal-mane/core';
+import type { Instant, PlannedActivity, StepId } from '@loyal-mane/core';
+import {
+  CAUTIONS,
+  DEFER,
+  METHODS,
+  clockWords,
+  dayWords,
+  durationWords,
+  reasonWords,
+  restsOnWords,
+} from '@loyal-mane/library/words';
+import { methodsQuery, roomQuery } from '../api/queries';
+import { StepGlyph } from './Glyph';
+import { howLines } from './howLines';
+import { useRooms } from './useRooms';
+
+function stepOfKey(key: string): StepId {
+  return key.split(':').at(-3) as StepId;
+}
+
+export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) {
+  const words = METHODS[step];
+  return (
+    <>
+      <h3 style={{ fontSize: 16, marginTop: 16 }}>How</h3>
+      <ol className="how">
+        {(how ?? words.how).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      <p>
+        <b>Finished when:</b> {words.done}
+      </p>
+      {words.cautions.map((id) => (
+        <p className="caution" key={id}>
+          {CAUTIONS[id]}
+        </p>
+      ))}
+      <p className="soft">{DEFER}</p>
+    </>
+  );
+}
+
+export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | null; onClose: () => void }) {
+  const { kennel, names, stored, looksAtDraft } = useRooms();
+  const methods = useQuery({ ...methodsQuery, enabled: activity !== null }).data;
+  const ask = activity !== null && activity.state === 'planned' && !looksAtDraft;
+  const room = useQuery({ ...roomQuery(activity?.key ?? '', stored?.id ?? ''), enabled: ask });
+  if (activity === null) return null;
+  const a = activity;
+  const at = (iso: string): string => {
+    const ms = instantToMs(iso as Instant);
+    return `${dayWords(ms, names.zone)} ${clockWords(ms, names.zone, names.clock)}`;
+  };
+  const rest = instantToMs(a.end) - instantToMs(a.attendedUntil);
+  return (
+    <Drawer open onClose={onClose} size={480} title={`${names.dog(a.dogId)}: ${METHODS[a.step].name.toLowerCase()}`}>
+      <p style={{ display: 'flex', gap: 10, alignItems: 'center', margin: 0 }}>
+        <StepGlyph step={a.step} size={28} />
+        <span>
+          <b>{at(a.start)}</b> to {clockWords(instantToMs(a.attendedUntil), names.zone, names.clock)}
+          {a.people.length > 0 && `, ${a.people.map((p) => names.person(p)).join(' and ')}`}
+          {a.stationId !== null && `, ${names.station(a.stationId)}`}
+          {rest > 0 && `. Then ${durationWords(rest)} alone in the pen.`}
+        </span>
+      </p>
+      <dl className="fact">
+        <dt>Minutes</dt>
+        <dd>
+          about {Math.round(a.minutes.middle)}, usually {Math.round(a.minutes.p20)} to {Math.round(a.minutes.p80)}
+          <div className="soft">{restsOnWords(a.minutes)}</div>
+        </dd>
+        <dt>Why there</dt>
+        <dd>{reasonWords(a, names)}</dd>
+        {ask && (
+          <>
+            <dt>Earliest</dt>
+            <dd>
+              {room.data?.earliest == null ? (room.isPending ? 'computing' : 'as planned') : at(room.data.earliest)}
+            </dd>
+            <dt>Latest</dt>
+            <dd>{room.data?.latest == null ? (room.isPending ? 'computing' : 'as planned') : at(room.data.latest)}</dd>
+            <dt>Waits for it</dt>
+            <dd>
+              {room.data === undefined
+                ? 'computing'
+                : room.data.waits.length === 0
+                  ? 'nothing'
+                  : room.data.waits.map((k) => METHODS[stepOfKey(k)].name.toLowerCase()).join(', ')}
+            </dd>
+          </>
+        )}
+      </dl>
+      <HowTo step={a.step} how={howLines(a, kennel, names, methods)} />
+    </Drawer>
+  );
+}

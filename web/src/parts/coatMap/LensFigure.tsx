@@ -1,0 +1,102 @@
+/*
+ * A lens over the left side: head, feet or rear, larger, with the zones that side view is too small for. What is under it
+ * is named beside it, so that it can be chosen by its name as well.
+ */
+import { useId, useState } from 'react';
+import { pathOf } from '@loyal-mane/core';
+import type { DogOutline, Lens, LensPlace, View, ZoneShape } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
+import { SideZones, inView } from './SideFigure';
+import { ZoneButton, ZoneMark, isChosen, sideOf } from './ZoneButton';
+import type { MapProps } from './ZoneButton';
+
+const SIZE = 176;
+const RADIUS = 84;
+const NAMES: Readonly<Record<LensPlace, string>> = { head: 'Head', feet: 'Feet', rear: 'Rear' };
+
+interface Props extends MapProps {
+  readonly outline: DogOutline;
+  readonly shapes: readonly ZoneShape[];
+  readonly lenses: readonly Lens[];
+}
+
+export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
+  const id = useId();
+  const [place, setPlace] = useState<LensPlace>('head');
+  const lens = lenses.find((l) => l.place === place);
+  if (lens === undefined) return null;
+  const scale = RADIUS / lens.radius;
+  const view: View = {
+    scale,
+    x: SIZE / 2 + lens.center[0] * scale,
+    y: SIZE / 2 + lens.center[1] * scale,
+    mirrored: true,
+  };
+  return (
+    <figure className="lens">
+      <figcaption role="group" aria-label="Lens over">
+        <b>Lens</b>
+        {lenses.map((l) => (
+          <button
+            key={l.place}
+            type="button"
+            className="plain"
+            aria-pressed={l.place === place}
+            onClick={() => setPlace(l.place)}
+          >
+            {NAMES[l.place]}
+          </button>
+        ))}
+      </figcaption>
+      <div>
+        <svg viewBox={`0 0 ${String(SIZE)} ${String(SIZE)}`} role="group" aria-label={`${NAMES[place]} under the lens`}>
+          <clipPath id={id}>
+            <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} />
+          </clipPath>
+          <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} fill="var(--sheet)" />
+          <g clipPath={`url(#${id})`}>
+            <SideZones side="left" outline={outline} shapes={shapes} view={{ ...view, scale }} {...map} />
+            {lens.zones.map((z) => (
+              <ZoneButton
+                key={z.zone}
+                zone={z.zone}
+                side={sideOf(z.zone, 'left')}
+                d={pathOf(z.polygon, view)}
+                at={inView(z.center, view)}
+                stop={false}
+                {...map}
+              />
+            ))}
+            {lens.zones.map((z) => (
+              <ZoneMark
+                key={z.zone}
+                at={inView(z.center, view)}
+                tint={map.tintOf(z.zone, sideOf(z.zone, 'left'))}
+                chosen={isChosen(map, z.zone, sideOf(z.zone, 'left'))}
+              />
+            ))}
+          </g>
+          <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} fill="none" stroke="var(--ink)" strokeWidth={2.2} />
+        </svg>
+        <ul>
+          {lens.zones.map((z) => {
+            const tint = map.tintOf(z.zone, sideOf(z.zone, 'left'));
+            return (
+              <li key={z.zone}>
+                <button
+                  type="button"
+                  className="plain"
+                  aria-pressed={isChosen(map, z.zone, sideOf(z.zone, 'left'))}
+                  title={tint.words}
+                  onClick={() => map.onChoose(z.zone, sideOf(z.zone, 'left'))}
+                >
+                  <i style={{ background: tint.fill }}>{tint.mark}</i> {ZONE_NAMES[z.zone]}
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+    </figure>
+  );
+}

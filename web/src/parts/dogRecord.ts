@@ -1,0 +1,64 @@
+/*
+ * A dog's record as the interface reads and saves it: the same fields as in a kennel file.
+ */
+import { App as AntApp } from 'antd';
+import type { CoatClass, DogParts, KennelBreed, LocalDay, PersonParts } from '@loyal-mane/core';
+import { withKennelBreeds } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { command, logCoat, setDogRecord, useCommand } from '../api/commands';
+import type { CoatLog } from '../api/commands';
+import type { Kennel } from '../api/queries';
+import { problemWords } from './ProblemNote';
+
+export type Dog = Kennel['dogs'][number];
+
+/** The API hands records on as they are in a kennel file; the server has checked them by its schema. */
+export function recordOf(dog: Dog): DogParts {
+  return dog.record;
+}
+
+export function personRecordOf(person: Kennel['people'][number]): PersonParts {
+  return person.record;
+}
+
+/** The kennel's own breeds. */
+export function ownBreeds(kennel: Pick<Kennel, 'breeds'>): KennelBreed[] {
+  return kennel.breeds.map((b) => b.facts as unknown as KennelBreed);
+}
+
+/** The library with the kennel's own breeds. */
+export function libraryOf(kennel: Pick<Kennel, 'breeds'>): typeof CARE_LIBRARY {
+  return withKennelBreeds(CARE_LIBRARY, ownBreeds(kennel));
+}
+
+export function coatOf(dog: Dog): CoatClass {
+  return dog.coat as CoatClass;
+}
+
+export function bornOf(dog: Dog): LocalDay {
+  return dog.born as LocalDay;
+}
+
+/** Saves parts of a dog's record, and logs what was used or seen; what goes wrong is said. */
+export function useDogRecord(dog: Dog) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(setDogRecord);
+  const log = useCommand(logCoat);
+  const onError = (error: unknown): void => void message.error(problemWords(error), 8);
+  return {
+    busy: send.isPending || log.isPending,
+    save: (record: object, done?: () => void): void =>
+      send.mutate(command({ dogId: dog.id, version: dog.version, record }), {
+        onSuccess: () => {
+          void message.success('Saved. Plan again to work by it.');
+          done?.();
+        },
+        onError,
+      }),
+    log: (entry: CoatLog, words: string): void =>
+      log.mutate(command({ dogId: dog.id, log: entry }), {
+        onSuccess: () => void message.success(words),
+        onError,
+      }),
+  };
+}

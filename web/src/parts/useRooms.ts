@@ -1,0 +1,30 @@
+/*
+ * What every room reads: kennel, plan, work, names. The draft is shown instead of the published plan when the address says so.
+ */
+import { useSuspenseQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { namesOf } from '@loyal-mane/library/words';
+import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries';
+
+export function useRooms() {
+  const session = useSuspenseQuery(sessionQuery).data;
+  const kennel = useSuspenseQuery(kennelQuery).data;
+  const view = useSuspenseQuery(planQuery).data;
+  const work = useSuspenseQuery(workQuery).data;
+  const [params] = useSearchParams();
+  const names = useMemo(() => namesOf(kennel), [kennel]);
+  const looksAtDraft = params.get('plan') === 'draft' && view.draft !== null;
+  const stored = looksAtDraft ? view.draft : view.published;
+  return {
+    session,
+    kennel,
+    view,
+    work,
+    names,
+    stored,
+    plan: stored?.plan ?? null,
+    looksAtDraft,
+    lead: session.role === 'lead',
+  };
+}

@@ -1,0 +1,122 @@
+/*
+ * Countdown: will every dog be ready, what is in the way? One strand a dog on the count-back scale.
+ */
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { LocalDay, WallTime } from '@loyal-mane/core';
+import { dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { useNow } from '../../parts/useNow';
+import { useRooms } from '../../parts/useRooms';
+import { useWidth } from '../../parts/useWidth';
+import { monthDay } from '../../parts/monthDay';
+import { DogDrawer } from './DogDrawer';
+import { nightsOf } from './nights';
+import { PhoneRows } from './PhoneRows';
+import { DraftBar, PlanButton, usePlanning } from './PlanBar';
+import { Plot } from './Plot';
+import { byWords } from './rowWords';
+
+const NUMBERS = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+const PHONE_PX = 640;
+
+export default function CountdownRoom() {
+  const { kennel, view, plan, work, names, lead } = useRooms();
+  const now = useNow(10_000);
+  const [params, setParams] = useSearchParams();
+  const [ref, width] = useWidth(1224);
+  const planning = usePlanning(view);
+  const read = useMemo(() => countdown(kennel, plan, work, now), [kennel, plan, work, now]);
+  const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
+  const scale = useMemo(() => countBackScale(reach * 24), [reach]);
+  const set = (key: string, value: string | null): void =>
+    setParams((p) => {
+      if (value === null) p.delete(key);
+      else p.set(key, value);
+      return p;
+    });
+  const openDog = kennel.dogs.find((d) => d.id === params.get('dog')) ?? null;
+  const today = localDayOf(now, names.zone);
+  const nights = useMemo(() => nightsOf(kennel, today), [kennel, today]);
+
+  if (read.show === null) {
+    return (
+      <div className="room">
+        <h1 style={{ fontSize: 34, lineHeight: '48px', fontWeight: 400 }}>No show is ahead.</h1>
+        <p className="soft">
+          Enter dogs for a show in the kennel file, and every dog is counted back from its ring time.
+        </p>
+      </div>
+    );
+  }
+  const problems = read.problems.length;
+  return (
+    <div className="room" ref={ref}>
+      <section className="answer" aria-label="Answer">
+        <div>
+          <h1>
+            <b>
+              {read.ready} of {read.of}
+            </b>{' '}
+            will be ready
+          </h1>
+          <p>
+            for {read.show.name}
+            {problems === 0
+              ? '. Nothing is in the way.'
+              : `. ${NUMBERS[problems] ?? String(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`}
+          </p>
+        </div>
+        <div style={{ display: 'flex', gap: 20, alignItems: 'flex-start' }}>
+          <ol className="way" style={{ flex: 1 }} aria-label="In the way">
+            {read.problems.map(({ row, byMs }) => (
+              <li key={row.dogId}>
+                <button className="plain" onClick={() => set('dog', row.dogId)}>
+                  <b>{names.dog(row.dogId)}</b>
+                </button>
+                <span>{row.problem === null ? '' : whyNotWords(row.problem, names)}</span>
+                <em>{byWords(byMs, now, names)}</em>
+              </li>
+            ))}
+          </ol>
+          {lead && <PlanButton planning={planning} />}
+        </div>
+      </section>
+      {lead && view.draft !== null && <DraftBar draft={view.draft} names={names} />}
+      {width < PHONE_PX ? (
+        <PhoneRows
+          days={read.days}
+          names={names}
+          kennel={kennel}
+          now={now}
+          width={width}
+          onOpen={(id) => set('dog', id)}
+          nights={nights}
+        />
+      ) : (
+        <Plot
+          read={read}
+          names={names}
+          kennel={kennel}
+          now={now}
+          width={width}
+          reach={reach}
+          scale={scale}
+          nights={nights}
+          onReach={(r) => set('reach', r === 7 ? null : String(r))}
+          onOpen={(id) => set('dog', id)}
+        />
+      )}
+      {read.later.map((l) => (
+        <p className="later" key={l.show.id}>
+          <b>
+            {dayWords(wallToMs(l.show.firstDay as LocalDay, '12:00' as WallTime, names.zone), names.zone)}{' '}
+            {monthDay(l.show.firstDay)}, {l.show.name}
+          </b>{' '}
+          {l.dogs} dogs, {l.notReady === 0 ? 'all on course.' : `${String(l.notReady)} without a place.`}
+        </p>
+      ))}
+      <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+    </div>
+  );
+}

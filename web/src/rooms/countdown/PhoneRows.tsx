@@ -1,0 +1,79 @@
+/*
+ * The countdown on a phone: one strip a dog, what is in the way first.
+ */
+import { countBackScale, wallToMs } from '@loyal-mane/core';
+import type { CountdownDay, WallTime } from '@loyal-mane/core';
+import { clockWords, dayWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { DogBadge } from '../../parts/Glyph';
+import { stateWords } from './rowWords';
+import { Strand } from './Strand';
+import type { Night } from './Strand';
+
+interface PhoneProps {
+  readonly days: readonly CountdownDay[];
+  readonly names: Names;
+  readonly kennel: Kennel;
+  readonly now: number;
+  readonly width: number;
+  readonly nights: readonly Night[];
+  readonly onOpen: (dogId: string) => void;
+}
+
+export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: PhoneProps) {
+  const scale = countBackScale(7 * 24);
+  const rows = days.flatMap((d) => d.rows);
+  const strips = [
+    { title: 'In the way', rows: rows.filter((r) => r.problem !== null) },
+    ...days.map((d) => ({
+      title: `${dayWords(wallToMs(d.day, '12:00' as WallTime, names.zone), names.zone)} ${String(Number(d.day.slice(8)))}`,
+      rows: d.rows.filter((r) => r.problem === null),
+    })),
+  ];
+  return (
+    <>
+      {strips
+        .filter((s) => s.rows.length > 0)
+        .map((s) => (
+          <section key={s.title} aria-label={s.title}>
+            <h2 className="serif" style={{ fontSize: 16, padding: '12px 0 4px' }}>
+              {s.title}
+            </h2>
+            {s.rows.map((row) => {
+              const dog = kennel.dogs.find((d) => d.id === row.dogId);
+              const remedy = row.problem?.reason.remedies[0];
+              return (
+                <button key={row.dogId} className="plain phone-row" onClick={() => onOpen(row.dogId)}>
+                  <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+                    <DogBadge badge={dog?.badge ?? 'samoyed'} width={36} tone={row.problem === null ? 'ink' : 'clay'} />
+                    <b style={{ fontSize: 16 }}>{names.dog(row.dogId)}</b>
+                    <span className="soft">{dog?.breed}</span>
+                    <b style={{ marginLeft: 'auto', fontSize: 16 }}>
+                      {clockWords(row.ringMs, names.zone, names.clock)}
+                    </b>
+                  </span>
+                  <svg width={width} height={24} style={{ display: 'block', overflow: 'visible' }}>
+                    <Strand row={row} scale={scale} left={0} width={width - 4} nowMs={now} nights={nights} />
+                    <path
+                      d={`M${String(Math.max(0, scale.x((row.ringMs - now) / 3_600_000)) * (width - 4))} 2v19`}
+                      stroke="var(--ink)"
+                      strokeWidth={2.2}
+                    />
+                  </svg>
+                  {row.problem === null ? (
+                    <span className="soft">{stateWords(row, names)}</span>
+                  ) : (
+                    <span className="bad">
+                      {whyNotWords(row.problem, names)}{' '}
+                      {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
+                    </span>
+                  )}
+                </button>
+              );
+            })}
+          </section>
+        ))}
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+/*
+ * The strands of all dogs on one count-back scale, with the ragged front of now between past and to come.
+ */
+import { REACHES_D, ticksOf, wallToMs } from '@loyal-mane/core';
+import type { WallTime, countBackScale, countdown } from '@loyal-mane/core';
+import { clockWords, dayWords, durationWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { LEFT_PX, RIGHT_PX, frontPath, layoutRows } from './layout';
+import { Row } from './Row';
+import { Strand } from './Strand';
+import type { Night } from './Strand';
+
+interface PlotProps {
+  readonly read: ReturnType<typeof countdown<Kennel>>;
+  readonly names: Names;
+  readonly kennel: Kennel;
+  readonly now: number;
+  readonly width: number;
+  readonly reach: number;
+  readonly scale: ReturnType<typeof countBackScale>;
+  readonly nights: readonly Night[];
+  readonly onReach: (days: number) => void;
+  readonly onOpen: (dogId: string) => void;
+}
+
+export function Plot({ read, names, kennel, now, width, reach, scale, nights, onReach, onOpen }: PlotProps) {
+  const strand = width - LEFT_PX - RIGHT_PX;
+  const boxes = layoutRows(read.days, scale, strand, now);
+  const last = boxes[boxes.length - 1];
+  const height = last === undefined ? 0 : last.top + last.height;
+  const front = frontPath(boxes);
+  const first = boxes.find((b) => b.kind === 'row');
+  return (
+    <>
+      <div className="axis">
+        {ticksOf(scale, strand)
+          .filter((t) => first === undefined || Math.abs(LEFT_PX + t.x * strand - first.nowX) > 50)
+          .map((t) => (
+            <span
+              key={t.label}
+              style={{
+                position: 'absolute',
+                left: LEFT_PX + t.x * strand,
+                transform: 'translateX(-50%)',
+                bottom: 2,
+                fontWeight: t.hours === 0 ? 650 : 400,
+                color: t.hours === 0 ? 'var(--ink)' : undefined,
+              }}
+            >
+              {t.label}
+            </span>
+          ))}
+        <span className="reach" role="group" aria-label="Reach back">
+          reach back
+          {REACHES_D.map((r) => (
+            <button key={r} className="plain" aria-pressed={r === reach} onClick={() => onReach(r)}>
+              {r} d
+            </button>
+          ))}
+        </span>
+      </div>
+      <div className="plot" style={{ height }}>
+        <svg width={width} height={height} aria-hidden>
+          <path d={`${front}H${String(LEFT_PX)}V0Z`} fill="var(--sunk)" />
+          {ticksOf(scale, strand).map((t) => (
+            <path
+              key={t.label}
+              d={`M${String(LEFT_PX + t.x * strand)} 0V${String(height)}`}
+              stroke="var(--line)"
+              strokeDasharray={t.hours === 0 || t.hours === 24 ? undefined : '1.5 4'}
+            />
+          ))}
+          {boxes.map((b) => {
+            const row = read.days[b.day]?.rows[b.row];
+            if (row === undefined) return null;
+            return (
+              <g key={row.dogId} transform={`translate(0 ${String(b.top)})`}>
+                <Strand row={row} scale={scale} left={LEFT_PX} width={strand} nowMs={now} nights={nights} />
+              </g>
+            );
+          })}
+          <path d={front} fill="none" stroke="var(--ink)" strokeWidth={2.2} />
+          <path d={`M${String(LEFT_PX + strand)} 0V${String(height)}`} stroke="var(--ink)" />
+        </svg>
+        {first !== undefined && (
+          <span className="now-tag" style={{ left: first.nowX, top: -16 }}>
+            now {clockWords(now, names.zone, names.clock)}
+          </span>
+        )}
+        {boxes.map((b) => {
+          const day = read.days[b.day];
+          if (day === undefined) return null;
+          if (b.kind === 'head') return <DayHead key={day.day} box={b} day={day} names={names} now={now} />;
+          const row = day.rows[b.row];
+          return row === undefined ? null : (
+            <Row key={row.dogId} box={b} row={row} names={names} kennel={kennel} width={width} onOpen={onOpen} />
+          );
+        })}
+      </div>
+    </>
+  );
+}
+
+function DayHead({
+  box,
+  day,
+  names,
+  now,
+}: {
+  box: ReturnType<typeof layoutRows>[number];
+  day: PlotProps['read']['days'][number];
+  names: Names;
+  now: number;
+}) {
+  const ms = wallToMs(day.day, '12:00' as WallTime, names.zone);
+  const left = day.firstRingMs - now;
+  return (
+    <div className="day-head" style={{ top: box.top, height: box.height }}>
+      <b>
+        {dayWords(ms, names.zone)} {Number(day.day.slice(8))}
+      </b>
+      <span className="count">{day.rows.length} dogs</span>
+      <span
+        className="soft"
+        style={{
+          position: 'absolute',
+          left: box.nowX + (box.top === 0 ? 48 : 10),
+          background: 'var(--paper)',
+          padding: '0 4px',
+        }}
+      >
+        {left > 0 ? `${durationWords(left)} to the first ring` : 'in the ring'}
+      </span>
+    </div>
+  );
+}

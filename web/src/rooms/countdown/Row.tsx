@@ -1,0 +1,83 @@
+/*
+ * One dog's row around its strand: name, ring time, state, and what is in the way.
+ */
+import type { CountdownRow } from '@loyal-mane/core';
+import { clockWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { DogBadge } from '../../parts/Glyph';
+import { LEFT_PX, RIGHT_PX } from './layout';
+import type { layoutRows } from './layout';
+import { alsoWords, stateWords } from './rowWords';
+
+interface RowProps {
+  readonly box: ReturnType<typeof layoutRows>[number];
+  readonly row: CountdownRow;
+  readonly names: Names;
+  readonly kennel: Kennel;
+  readonly width: number;
+  readonly onOpen: (dogId: string) => void;
+}
+
+export function Row({ box, row, names, kennel, width, onOpen }: RowProps) {
+  const dog = kennel.dogs.find((d) => d.id === row.dogId);
+  const bad = row.problem !== null;
+  const time = clockWords(row.ringMs, names.zone, names.clock);
+  const state = stateWords(row, names);
+  const remedy = row.problem?.reason.remedies[0];
+  return (
+    <>
+      <button
+        className="plain strand-row"
+        style={{ top: box.top, height: box.height }}
+        onClick={() => onOpen(row.dogId)}
+      >
+        <span style={{ position: 'absolute', left: 0, top: 1 }}>
+          <DogBadge badge={dog?.badge ?? 'samoyed'} width={32} tone={bad ? 'clay' : 'ink'} />
+        </span>
+        <span
+          style={{
+            position: 'absolute',
+            left: 48,
+            top: 1,
+            whiteSpace: 'nowrap',
+            width: LEFT_PX - 52,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+          }}
+        >
+          <span className={`dog-name${bad ? ' bad' : ''}`}>{names.dog(row.dogId)}</span>{' '}
+          <span className="soft" style={{ fontSize: 12, marginLeft: 6 }}>
+            {dog?.breed}
+          </span>
+        </span>
+        <span
+          style={{
+            position: 'absolute',
+            left: width - RIGHT_PX + 12,
+            top: 1,
+            width: RIGHT_PX - 12,
+            whiteSpace: 'nowrap',
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+          }}
+        >
+          <b style={{ fontSize: 15 }}>{time}</b>{' '}
+          <span className="soft" style={{ fontSize: 12, margin: '0 7px 0 3px' }}>
+            {row.ring.toLowerCase()}
+            {alsoWords(row, names)}
+          </span>{' '}
+          <span style={bad ? { color: 'var(--clay)', fontWeight: 650 } : undefined}>{state}</span>
+        </span>
+      </button>
+      {row.problem !== null && (
+        <div
+          className="why"
+          style={{ top: box.top + 22, left: Math.max(LEFT_PX, Math.min(box.nowX + 6, width - 640)) }}
+        >
+          {whyNotWords(row.problem, names)} {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
+        </div>
+      )}
+    </>
+  );
+}

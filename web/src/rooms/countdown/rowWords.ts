@@ -1,0 +1,32 @@
+/*
+ * What stands beside a strand, in words.
+ */
+import { daysBetween, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { CountdownRow, LocalDay, WallTime } from '@loyal-mane/core';
+import { clockWords, dayWords, shortWhyNot, spareWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+
+/** The dog's other show days of the circuit: ", +Sat, Sun". */
+export function alsoWords(row: CountdownRow, names: Names): string {
+  if (row.also.length === 0) return '';
+  return `, +${row.also.map((e) => dayWords(wallToMs(e.day as LocalDay, '12:00' as WallTime, names.zone), names.zone).slice(0, 3)).join(', ')}`;
+}
+
+/** Until when something must be decided: "tomorrow, by 08:00". */
+export function byWords(byMs: number, nowMs: number, names: Names): string {
+  const day = localDayOf(byMs, names.zone);
+  const time = clockWords(byMs, names.zone, names.clock);
+  const ahead = daysBetween(localDayOf(nowMs, names.zone), day);
+  if (byMs <= nowMs + 60_000) return 'now';
+  return ahead === 0
+    ? `today, by ${time}`
+    : ahead === 1
+      ? `tomorrow, by ${time}`
+      : `by ${dayWords(byMs, names.zone)} ${time}`;
+}
+
+/** What is in the dog's way, or how much time it has to spare. */
+export function stateWords(row: CountdownRow, names: Names): string {
+  if (row.problem !== null) return shortWhyNot(row.problem, names);
+  return row.spareMs === null ? 'all done' : spareWords(row.spareMs);
+}

@@ -1,0 +1,100 @@
+/*
+ * A dog's coat file: how is this coat, what goes on it, what do its estimates rest on, what is kept of it?
+ */
+import { Link, Navigate, useParams, useSearchParams } from 'react-router';
+import { localDayOf } from '@loyal-mane/core';
+import { clockWords, dayWords } from '@loyal-mane/library/words';
+import { foundWords, isClear } from '../../parts/foundWords';
+import { useNow } from '../../parts/useNow';
+import { useRooms } from '../../parts/useRooms';
+import { CoatPart } from './CoatPart';
+import { EstimatesPart } from './EstimatesPart';
+import { ProductsPart } from './ProductsPart';
+import { RecordPart } from './RecordPart';
+
+const PARTS = [
+  { id: 'coat', name: 'Coat' },
+  { id: 'products', name: 'Products and recipe' },
+  { id: 'estimates', name: 'Estimates' },
+  { id: 'record', name: 'Record' },
+] as const;
+
+export default function CoatFileRoom() {
+  const { id } = useParams();
+  const { kennel, names, lead, plan } = useRooms();
+  const [params, setParams] = useSearchParams();
+  const now = useNow(60_000);
+  const dog = kennel.dogs.find((d) => d.id === id);
+  if (dog === undefined) return <Navigate to="/dogs" replace />;
+  const part = PARTS.find((p) => p.id === params.get('part'))?.id ?? 'coat';
+  const today = localDayOf(now, names.zone);
+  const next = kennel.entries
+    .filter((e) => e.dogId === dog.id && e.day >= today)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))[0];
+  const out = (plan?.unplaced ?? []).some((u) => u.dogId === dog.id && u.kind === 'show');
+  const trouble = !isClear(dog);
+  return (
+    <div className="room">
+      <div className="coat-head">
+        <div>
+          <h1 className="serif">{dog.name}</h1>
+          <p className="soft">
+            {dog.breed}, {dog.sex}, {ageWords(dog.born, today)}, {dog.weightKg} kg
+          </p>
+        </div>
+        <p className="serif says">
+          {trouble ? (
+            <>
+              The coat is not clear. <b className="bad">{foundWords(dog)}</b>
+            </>
+          ) : (
+            'The coat is clear.'
+          )}{' '}
+          {dog.note ?? ''}
+        </p>
+        <p className="when">
+          {next === undefined ? (
+            <span className="soft">not entered</span>
+          ) : (
+            <>
+              <b>
+                {dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} {clockOf(next.ringTime)}
+              </b>
+              , {names.ring(next.id).toLowerCase()}
+              <br />
+              <Link to={`/?dog=${dog.id}`} className={out ? 'bad' : ''}>
+                {out ? 'not ready as things stand' : 'on course'}
+              </Link>
+            </>
+          )}
+        </p>
+      </div>
+      <nav className="parts" aria-label="Parts of the coat file">
+        {PARTS.map((p) => (
+          <button
+            key={p.id}
+            className="plain"
+            aria-current={p.id === part ? 'page' : undefined}
+            onClick={() => setParams(p.id === 'coat' ? {} : { part: p.id })}
+          >
+            {p.name}
+          </button>
+        ))}
+      </nav>
+      {part === 'coat' && <CoatPart dog={dog} today={today} lead={lead} />}
+      {part === 'products' && <ProductsPart key={dog.id} dog={dog} today={today} lead={lead} />}
+      {part === 'estimates' && <EstimatesPart dog={dog} />}
+      {part === 'record' && <RecordPart key={`${dog.id}${String(dog.version)}`} dog={dog} lead={lead} />}
+    </div>
+  );
+
+  function clockOf(wall: string): string {
+    return names.clock === '24h' ? wall : clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', names.clock);
+  }
+}
+
+function ageWords(born: string, today: string): string {
+  const months =
+    (Number(today.slice(0, 4)) - Number(born.slice(0, 4))) * 12 + Number(today.slice(5, 7)) - Number(born.slice(5, 7));
+  return months < 24 ? `${String(Math.max(0, months))} months` : `${String(Math.floor(months / 12))} years`;
+}

@@ -1,0 +1,288 @@
+/*
+ * The coat map of one dog, tinted by what is asked: what was found, what may be cut and what is locked, load of undercoat,
+ * color. Touching a zone says what holds there, and lets it be changed.
+ */
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import {
+  DEFAULT_LEAST_TRIM_SHARE,
+  daysBetween,
+  instantToMs,
+  localDayOf,
+  mayCut,
+  trimDogOf,
+  undercoatLoadAt,
+} from '@loyal-mane/core';
+import type { CoatColor, Instant, LocalDay, ZoneId } from '@loyal-mane/core';
+import { BODY_SHAPES, HAIR_SHARES, TRIM_MAPS, ZONES, ZONE_NAMES } from '@loyal-mane/library';
+import { COLOR_WORDS, METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
+import { StepGlyph } from '../../parts/Glyph';
+import { CoatMap } from '../../parts/coatMap/CoatMap';
+import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
+import { FoundChoice } from '../../parts/CoatMarks';
+import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
+import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+import { monthDay } from '../../parts/monthDay';
+import { useRooms } from '../../parts/useRooms';
+import { useQuery } from '@tanstack/react-query';
+import { methodsQuery } from '../../api/queries';
+
+const TINTS = [
+  { id: 'found', name: 'What was found' },
+  { id: 'cut', name: 'Cut and locks' },
+  { id: 'undercoat', name: 'Undercoat' },
+  { id: 'color', name: 'Color' },
+] as const;
+type TintId = (typeof TINTS)[number]['id'];
+
+const PUPPY_DAYS = 365;
+const COLORS: Readonly<Record<CoatColor, ZoneTint>> = {
+  white: { fill: 'var(--sheet)', mark: 'W', words: 'white' },
+  pale: { fill: 'var(--brass-tint)', mark: 'P', words: 'pale' },
+  dark: { fill: 'var(--worn)', mark: 'D', words: 'dark' },
+  darkOverPale: { fill: 'var(--plum-tint)', mark: 'R', words: 'dark over pale roots: cut from beneath only' },
+};
+const NONE: ZoneTint = { fill: 'var(--sunk)', mark: '', words: 'not entered' };
+
+interface Props {
+  readonly dog: Dog;
+  readonly today: LocalDay;
+  readonly lead: boolean;
+}
+
+export function CoatPart({ dog, today, lead }: Props) {
+  const { kennel } = useRooms();
+  const [tint, setTint] = useState<TintId>('found');
+  const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
+  const shape = BODY_SHAPES[dog.badge];
+  if (shape === undefined) return null;
+  const tintOf = (zone: ZoneId, side: MapSide): ZoneTint => tintsOf(dog, today, kennel)[tint](zone, side);
+  return (
+    <>
+      <div className="coats" role="group" aria-label="Show">
+        {TINTS.map((t) => (
+          <button key={t.id} className="plain" aria-pressed={t.id === tint} onClick={() => setTint(t.id)}>
+            {t.name}
+          </button>
+        ))}
+        <Legend tint={tint} />
+      </div>
+      <div className="zone-page">
+        <CoatMap
+          shape={shape}
+          tintOf={tintOf}
+          chosen={at?.zone ?? null}
+          chosenSide={at?.side ?? null}
+          onChoose={(zone, side) => setAt({ zone, side })}
+        />
+        <aside>
+          {at === null ? (
+            <p className="soft">Touch a zone to see what holds there and to mark what you find.</p>
+          ) : (
+            <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
+          )}
+          <WhatWeDid dog={dog} />
+          <Settings dog={dog} />
+        </aside>
+      </div>
+    </>
+  );
+}
+
+function tintsOf(
+  dog: Dog,
+  today: LocalDay,
+  kennel: Parameters<typeof libraryOf>[0],
+): Readonly<Record<TintId, (zone: ZoneId, side: MapSide) => ZoneTint>> {
+  const record = recordOf(dog);
+  return {
+    found: (zone, side) => FOUND_TINTS[foundAt(dog, zone, side)],
+    cut: (zone) => cutTint(answerOf(dog, zone, today, kennel)),
+    undercoat: (zone) => {
+      const load = undercoatLoadAt(undercoatDog(dog), zone, today);
+      if (load === null) return NONE;
+      const percent = Math.round(load * 100);
+      return {
+        fill: `color-mix(in srgb, var(--brass) ${String(Math.round(load * 60))}%, var(--sheet))`,
+        mark: percent >= 100 ? 'full' : String(percent),
+        words: `${String(percent)} % loaded again since its last removal`,
+      };
+    },
+    color: (zone) => colorTint(record, zone),
+  };
+}
+
+function colorTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
+  const color = record.colors?.find((c) => c.zone === zone)?.color;
+  return color === undefined ? NONE : COLORS[color];
+}
+
+function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
+  const record = recordOf(dog);
+  return { undercoat: 'light', coatChange: false, ...record };
+}
+
+function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<typeof libraryOf>[0]) {
+  const breed = libraryOf(kennel).breeds.get(dog.breed);
+  if (breed === undefined) return null;
+  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < PUPPY_DAYS);
+  return mayCut(TRIM_MAPS[breed.trimMap], zone, { ...own, growOn: breed.growOn, locked: new Set(own.locked) });
+}
+
+const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
+  shaped: { fill: 'var(--plum-tint)', mark: 'S', words: 'may be shaped' },
+  thinned: { fill: 'var(--tarn-tint)', mark: 'T', words: 'thinned only' },
+  strays: { fill: 'var(--moss-tint)', mark: '~', words: 'stray hairs only' },
+  byHand: { fill: 'var(--brass-tint)', mark: 'H', words: 'by hand, on the stripping calendar' },
+  notInMap: { fill: 'var(--sunk)', mark: '', words: 'never cut on this trim' },
+  growingOn: { fill: 'var(--sheet)', mark: 'G', words: 'left to grow' },
+  locked: { fill: 'var(--clay-tint)', mark: 'L', words: 'locked by somebody' },
+};
+
+function cutTint(answer: ReturnType<typeof answerOf>): ZoneTint {
+  if (answer === null) return NONE;
+  return CUT_TINTS[answer.ok ? answer.how : answer.why] ?? NONE;
+}
+
+function Legend({ tint }: { tint: TintId }) {
+  const rows: readonly ZoneTint[] =
+    tint === 'found'
+      ? Object.values(FOUND_TINTS)
+      : tint === 'cut'
+        ? Object.values(CUT_TINTS)
+        : tint === 'color'
+          ? Object.values(COLORS)
+          : [];
+  return (
+    <span className="legend">
+      {rows.map((t) => (
+        <span key={t.words}>
+          <i style={{ background: t.fill }}>{t.mark}</i> {t.words.split(':')[0]}
+        </span>
+      ))}
+      {tint === 'undercoat' && <span>percent loaded again since the last full removal</span>}
+    </span>
+  );
+}
+
+function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; side: MapSide }) {
+  const { kennel } = useRooms();
+  const record = recordOf(dog);
+  const { save, busy } = useDogRecord(dog);
+  const answer = answerOf(dog, zone, today, kennel);
+  const locked = (record.locked ?? []).includes(zone);
+  const color = record.colors?.find((c) => c.zone === zone)?.color;
+  const share = (HAIR_SHARES[coatOf(dog)].get(zone) ?? 0) * 100;
+  const others = (record.colors ?? []).filter((c) => c.zone !== zone);
+  const name = ZONE_NAMES[zone];
+  return (
+    <section aria-label="Zone">
+      <h2 className="serif">
+        {name.charAt(0).toUpperCase() + name.slice(1)}
+        {side === null ? '' : `, ${side}`}
+      </h2>
+      <p className="soft">
+        {cutTint(answer).words}; {share.toFixed(1)} % of the hair
+        {ZONES.find((z) => z.id === zone)?.friction === true ? '; rubbed: knots start here' : ''}.
+      </p>
+      <FoundChoice dog={dog} zone={zone} side={side} />
+      {lead && (
+        <div className="zone-tools">
+          <Select
+            aria-label={`Color: ${name}`}
+            placeholder="Color"
+            style={{ width: 180 }}
+            allowClear
+            disabled={busy}
+            value={color ?? null}
+            options={Object.entries(COLOR_WORDS).map(([value, label]) => ({ value, label }))}
+            onChange={(value: CoatColor | null | undefined) =>
+              save({ colors: value == null ? others : [...others, { zone, color: value }] })
+            }
+          />
+          {(answer?.ok === true || locked) && (
+            <Button
+              disabled={busy}
+              onClick={() => {
+                const rest = (record.locked ?? []).filter((z) => z !== zone);
+                save({ locked: locked ? rest : [...rest, zone] });
+              }}
+            >
+              {locked ? 'Unlock: it may be cut' : 'Lock: leave it to grow'}
+            </Button>
+          )}
+          {(dog.coat === 'double' || dog.coat === 'heavySheepdog') && (
+            <Button
+              disabled={busy}
+              onClick={() => {
+                const rest = (record.undercoatDone ?? []).filter((u) => u.zone !== zone);
+                save({ undercoatDone: [...rest, { zone, day: today }] });
+              }}
+            >
+              Undercoat out today
+            </Button>
+          )}
+        </div>
+      )}
+      {locked && (
+        <p className="soft">
+          Every trim goes around it; a trim that is mostly locked is planned shorter, never under{' '}
+          {Math.round(DEFAULT_LEAST_TRIM_SHARE * 100)} % of its minutes.
+        </p>
+      )}
+    </section>
+  );
+}
+
+const SHOWN_WORK = 6;
+
+function WhatWeDid({ dog }: { dog: Dog }) {
+  const { work, names } = useRooms();
+  const done = work
+    .filter((w) => w.dogId === dog.id && w.state === 'done' && w.finishedAt !== undefined)
+    .sort((x, y) => (y.finishedAt ?? '').localeCompare(x.finishedAt ?? ''))
+    .slice(0, SHOWN_WORK);
+  return (
+    <section aria-label="What we did">
+      <h2 className="serif">What we did</h2>
+      {done.length === 0 && <p className="soft">Nothing is logged yet.</p>}
+      <ul className="did">
+        {done.map((w) => {
+          const day = localDayOf(instantToMs(w.finishedAt as Instant), names.zone);
+          return (
+            <li key={w.taskKey}>
+              <span className="soft">{monthDay(day)}</span>
+              <StepGlyph step={w.step} size={16} />
+              <span>
+                <b>{METHODS[w.step].name}</b>, {Math.round(w.workedMs / 60_000)} min
+                {w.personId === undefined ? '' : `, ${names.first(w.personId)}`}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function Settings({ dog }: { dog: Dog }) {
+  const methods = useQuery(methodsQuery).data;
+  const own = Object.entries(methods?.dogs.find((d) => d.dogId === dog.id)?.schools ?? {});
+  return (
+    <section aria-label="Own ways">
+      <h2 className="serif">{dog.sex === 'bitch' ? 'Her' : 'His'} ways</h2>
+      {own.length === 0 && <p className="soft">Worked as the kennel does.</p>}
+      {own.map(([school, side]) => {
+        const words = SCHOOL_WORDS[school as keyof typeof SCHOOL_WORDS];
+        return (
+          <p key={school}>
+            <b>{words.question}:</b> {words[side].name.toLowerCase()}.
+          </p>
+        );
+      })}
+      <Link to={`/methods?dog=${dog.id}`}>Schools for {dog.name}</Link>
+    </section>
+  );
+}

@@ -1,0 +1,247 @@
+/*
+ * What is kept of a dog, as a form: coat, ways, dates, states, the owner's consents. Checked while it is typed, and again by
+ * the server against the same schema.
+ */
+import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
+import PlusOutlined from '@ant-design/icons/PlusOutlined';
+import { Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
+import dayjs from 'dayjs';
+import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS } from '@loyal-mane/core';
+import type { DogParts } from '@loyal-mane/core';
+import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+
+const asDay = {
+  getValueProps: (value: string | undefined) => ({ value: value === undefined ? null : dayjs(value) }),
+  getValueFromEvent: (value: dayjs.Dayjs | null) => value?.format('YYYY-MM-DD'),
+};
+const options = (values: readonly string[], words: (v: string) => string = (v) => v) =>
+  values.map((value) => ({ value, label: words(value) }));
+
+const SWITCHES: readonly (readonly [keyof DogParts, string])[] = [
+  ['coatChange', 'in coat change'],
+  ['jacketLies', 'the jacket lies by itself'],
+  ['liesForWork', 'lies for work'],
+  ['fringed', 'fringes dressed daily, washed weekly'],
+  ['wrapped', 'kept in wraps or bands'],
+  ['growsCoat', 'grows coat: the breed’s zones are locked'],
+  ['wholeBath', 'harsh coat bathed whole on request'],
+  ['bathSkippedWhenClean', 'bath skipped when mitt-cleaned and clean'],
+  ['paleRoots', 'dark over paler roots'],
+  ['buildUp', 'product has built up'],
+];
+const DAYS: readonly (readonly [keyof DogParts, string])[] = [
+  ['lastTrim', 'Last full trim'],
+  ['lastBrush', 'Last full brushing'],
+  ['lastBath', 'Last bath'],
+  ['lastUndercoat', 'Undercoat last out'],
+];
+/** Fields that a form clears by leaving them empty: sent as null, which takes them away. */
+const CLEARABLE: readonly (keyof DogParts)[] = [
+  ...DAYS.map(([field]) => field),
+  'ground',
+  'towelSets',
+  'standMinPerDay',
+  'note',
+];
+
+/** Forms leave empty fields undefined, null or empty. */
+function isGiven(value: unknown): boolean {
+  return value !== undefined && value !== null && value !== '';
+}
+
+export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
+  const [form] = Form.useForm<DogParts>();
+  const { save, busy } = useDogRecord(dog);
+  const record = recordOf(dog);
+  const send = (values: DogParts): void => {
+    const cleared = Object.fromEntries(
+      CLEARABLE.filter((f) => record[f] !== undefined && (values[f] ?? '') === '').map((f) => [f, null]),
+    );
+    const given = Object.fromEntries(Object.entries(values as object).filter(([, v]) => isGiven(v)));
+    save({ ...given, ...cleared });
+  };
+  return (
+    <Form
+      form={form}
+      layout="vertical"
+      initialValues={record}
+      onFinish={send}
+      disabled={!lead || busy}
+      className="record"
+    >
+      <div className="record-grid">
+        <Form.Item name="density" label="Density">
+          <Select options={options(['light', 'normal', 'heavy'])} />
+        </Form.Item>
+        <Form.Item name="undercoat" label="Loose undercoat, as seen">
+          <Select options={options(['light', 'heavy'])} />
+        </Form.Item>
+        <Form.Item
+          name="cooperation"
+          label="Cooperation (0.8 easy, 1.6 hard)"
+          rules={[{ type: 'number', min: 0.8, max: 1.6, message: 'Between 0.8 and 1.6.' }]}
+        >
+          <InputNumber step={0.1} style={{ width: '100%' }} />
+        </Form.Item>
+        <Form.Item
+          name="standMinPerDay"
+          label="Stands for trims, minutes a day"
+          rules={[{ type: 'integer', min: 5, max: 120, message: 'Whole minutes from 5 to 120, or nothing.' }]}
+        >
+          <InputNumber style={{ width: '100%' }} />
+        </Form.Item>
+        <Form.Item name="towelSets" label="Towel sets that the jacket needs">
+          <Select allowClear options={[1, 2].map((value) => ({ value, label: String(value) }))} />
+        </Form.Item>
+        <Form.Item name="ground" label="Ground of the run">
+          <Select allowClear options={options(GROUNDS)} />
+        </Form.Item>
+        {DAYS.map(([field, label]) => (
+          <Form.Item key={field} name={field} label={label} {...asDay}>
+            <DatePicker style={{ width: '100%' }} />
+          </Form.Item>
+        ))}
+      </div>
+      <div className="switches">
+        {SWITCHES.map(([field, label]) => (
+          <span key={field}>
+            <Form.Item name={field} valuePropName="checked" noStyle>
+              <Switch size="small" aria-label={label} />
+            </Form.Item>{' '}
+            {label}
+          </span>
+        ))}
+      </div>
+      <div className="two-columns">
+        <States />
+        <div>
+          <Consents />
+          <Bears />
+        </div>
+      </div>
+      <Form.Item name="note" label="Of note" rules={[{ max: 500, message: 'At most 500 characters.' }]}>
+        <Input.TextArea rows={2} />
+      </Form.Item>
+      {lead && (
+        <Button type="primary" htmlType="submit" loading={busy}>
+          Save the record
+        </Button>
+      )}
+    </Form>
+  );
+}
+
+function States() {
+  return (
+    <Form.List name="states">
+      {(rows, { add, remove }) => (
+        <section aria-label="States">
+          <h2 className="serif">States</h2>
+          <p className="soft">What changes or blocks work for a while. A vet comes before anything here.</p>
+          {rows.map((row) => (
+            <div key={row.key} className="row-form">
+              <Form.Item name={[row.name, 'kind']} rules={[{ required: true, message: 'Which?' }]}>
+                <Select
+                  aria-label="State"
+                  style={{ width: 170 }}
+                  options={options(DOG_STATES, (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v)}
+                />
+              </Form.Item>
+              <Form.Item name={[row.name, 'from']} rules={[{ required: true, message: 'Since when?' }]} {...asDay}>
+                <DatePicker placeholder="since" style={{ width: 130 }} />
+              </Form.Item>
+              <Form.Item
+                name={[row.name, 'until']}
+                dependencies={[['states', row.name, 'from']]}
+                rules={[
+                  ({ getFieldValue }) => ({
+                    validator: (_, until: string | undefined) => {
+                      const from = getFieldValue(['states', row.name, 'from']) as string | undefined;
+                      return until !== undefined && from !== undefined && until < from
+                        ? Promise.reject(new Error('Ends before it begins.'))
+                        : Promise.resolve();
+                    },
+                  }),
+                ]}
+                {...asDay}
+              >
+                <DatePicker placeholder="until" style={{ width: 130 }} />
+              </Form.Item>
+              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+            </div>
+          ))}
+          <Button icon={<PlusOutlined />} onClick={() => add({})}>
+            A state
+          </Button>
+        </section>
+      )}
+    </Form.List>
+  );
+}
+
+function Consents() {
+  return (
+    <Form.List name="consents">
+      {(rows, { add, remove }) => (
+        <section aria-label="Consents">
+          <h2 className="serif">The owner agreed to</h2>
+          <p className="soft">What cannot be undone waits for this.</p>
+          {rows.map((row) => (
+            <div key={row.key} className="row-form">
+              <Form.Item name={[row.name, 'what']} rules={[{ required: true, message: 'To what?' }]}>
+                <Select
+                  aria-label="Consent"
+                  style={{ width: 170 }}
+                  options={options(CONSENTS, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
+                />
+              </Form.Item>
+              <Form.Item name={[row.name, 'given']} rules={[{ required: true, message: 'When?' }]} {...asDay}>
+                <DatePicker placeholder="when" style={{ width: 130 }} />
+              </Form.Item>
+              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+            </div>
+          ))}
+          <Button icon={<PlusOutlined />} onClick={() => add({})}>
+            A consent
+          </Button>
+        </section>
+      )}
+    </Form.List>
+  );
+}
+
+function Bears() {
+  return (
+    <Form.List name="cooperationAt">
+      {(rows, { add, remove }) => (
+        <section aria-label="Bears better or worse">
+          <h2 className="serif">Bears better or worse</h2>
+          {rows.map((row) => (
+            <div key={row.key} className="row-form">
+              <Form.Item name={[row.name, 'step']} rules={[{ required: true, message: 'Which step?' }]}>
+                <Select
+                  aria-label="Step"
+                  showSearch={{ optionFilterProp: 'label' }}
+                  style={{ width: 170 }}
+                  options={options(STEP_IDS, (v) => METHODS[v as keyof typeof METHODS].name)}
+                />
+              </Form.Item>
+              <Form.Item
+                name={[row.name, 'factor']}
+                rules={[{ required: true, type: 'number', min: 0.8, max: 1.6, message: '0.8 to 1.6.' }]}
+              >
+                <InputNumber aria-label="Factor on minutes" step={0.1} style={{ width: 130 }} />
+              </Form.Item>
+              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+            </div>
+          ))}
+          <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
+            A step
+          </Button>
+        </section>
+      )}
+    </Form.List>
+  );
+}

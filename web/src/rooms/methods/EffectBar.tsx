@@ -1,0 +1,56 @@
+/*
+ * Between choosing and saving: what the planner says the change would move.
+ */
+import { Button } from 'antd';
+import { faultWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import { ProblemNote } from '../../parts/ProblemNote';
+import { effectLines, effectWords } from './effectWords';
+import type { MethodsDraft } from './useMethodsDraft';
+
+export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: Names; what: string }) {
+  if (!draft.touched) return null;
+  const effect = draft.effect.data;
+  return (
+    <section className="draft effect" aria-label="What the change would do">
+      <div className="grow" role="status">
+        <b>{what}</b>{' '}
+        {draft.faults.length > 0
+          ? 'This cannot be saved:'
+          : effect === undefined
+            ? 'Asking the planner what it would move.'
+            : effectWords(effect)}
+        {draft.faults.length > 0 && (
+          <ul>
+            {[...new Set(draft.faults.map(faultWords))].map((words) => (
+              <li key={words} className="bad">
+                {words}
+              </li>
+            ))}
+          </ul>
+        )}
+        {effect !== undefined && effectLines(effect, names).length > 0 && (
+          <ul>
+            {effectLines(effect, names).map((l) => (
+              <li key={l.words} className={l.bad ? 'bad' : ''}>
+                {l.words}
+              </li>
+            ))}
+          </ul>
+        )}
+        <ProblemNote error={draft.effect.error} />
+      </div>
+      <Button onClick={draft.drop} disabled={draft.busy}>
+        Leave it
+      </Button>
+      <Button
+        type="primary"
+        onClick={draft.save}
+        loading={draft.busy}
+        disabled={effect === undefined || draft.faults.length > 0}
+      >
+        Save
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,112 @@
+/*
+ * A care program as a chain on the count-back scale: each step's window as a line, its place as its sign, ring at the right.
+ */
+import { useMemo } from 'react';
+import { COAT_CLASSES, REFERENCE_KG, coatProgram, countBackScale, programChain, ticksOf } from '@loyal-mane/core';
+import type { ChainStep, CoatClass } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { COAT_WORDS, CONDITION_WORDS, METHODS } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { StepGlyph } from '../../parts/Glyph';
+import { ProgramChanges } from './ProgramChanges';
+import { methodsOf } from './useMethodsDraft';
+import type { MethodsDraft } from './useMethodsDraft';
+
+const LEFT = 232;
+const RIGHT = 218;
+const ROW = 22;
+const REACH_D = 14;
+const BEYOND_H = -8;
+
+interface Props {
+  readonly coat: CoatClass;
+  readonly draft: MethodsDraft;
+  readonly mayChange: boolean;
+  readonly people: Kennel['people'];
+  readonly width: number;
+  readonly onCoat: (coat: CoatClass) => void;
+  readonly onStep: (step: ChainStep['step']) => void;
+}
+
+export function ProgramView({ coat, draft, mayChange, people, width, onCoat, onStep }: Props) {
+  const { body } = draft;
+  const chain = useMemo(
+    () => programChain(coatProgram(coat, CARE_LIBRARY, methodsOf(body), people), CARE_LIBRARY),
+    [coat, body, people],
+  );
+  const scale = useMemo(() => countBackScale(REACH_D * 24), []);
+  const strand = Math.max(320, width - LEFT - RIGHT);
+  const room = strand * 0.94;
+  const x = (hours: number): number => LEFT + Math.min(strand, Math.max(0, scale.x(Math.max(BEYOND_H, hours)) * room));
+  return (
+    <>
+      <div className="coats" role="group" aria-label="Coat">
+        {COAT_CLASSES.map((c) => (
+          <button key={c} className="plain" aria-pressed={c === coat} onClick={() => onCoat(c)}>
+            {COAT_WORDS[c]}
+          </button>
+        ))}
+      </div>
+      <ProgramChanges key={coat} coat={coat} draft={draft} mayChange={mayChange} />
+      <div className="chain" style={{ height: 26 + chain.length * ROW, width: LEFT + strand + RIGHT }}>
+        <svg width={LEFT + strand + RIGHT} height={26 + chain.length * ROW} aria-hidden>
+          {ticksOf(scale, room).map((t) => (
+            <g key={t.label}>
+              <text x={x(t.hours)} y={14} textAnchor="middle" fontSize={13} fill="var(--soft)">
+                {t.label}
+              </text>
+              <path
+                d={`M${String(x(t.hours))} 22V${String(26 + chain.length * ROW)}`}
+                stroke={t.hours === 0 ? 'var(--ink)' : 'var(--line)'}
+                strokeDasharray={t.hours === 0 ? undefined : '1.5 4'}
+              />
+            </g>
+          ))}
+          {chain.map((s, i) => {
+            const y = 26 + i * ROW + ROW / 2;
+            return (
+              <g key={`${s.step}${String(i)}`}>
+                <path
+                  d={`M${String(x(s.fromH))} ${String(y)}H${String(x(s.toH))}`}
+                  stroke="var(--worn)"
+                  strokeWidth={3}
+                />
+                <circle cx={x(s.aimH)} cy={y} r={9} fill="var(--paper)" />
+                <svg
+                  x={x(s.aimH) - 8}
+                  y={y - 8}
+                  width={16}
+                  height={16}
+                  viewBox="0 0 24 24"
+                  style={{ color: `var(--${METHODS[s.step].tone})` }}
+                >
+                  <use href={`/sprites/glyphs.svg#g-${METHODS[s.step].glyph}`} />
+                </svg>
+              </g>
+            );
+          })}
+        </svg>
+        {chain.map((s, i) => (
+          <div key={`${s.step}${String(i)}`} className="chain-row" style={{ top: 26 + i * ROW, height: ROW }}>
+            <button className="plain" onClick={() => onStep(s.step)} style={{ width: LEFT - 14 }}>
+              <StepGlyph step={s.step} size={15} /> {METHODS[s.step].name}
+            </button>
+            <span className="soft" title={sideWords(s)} style={{ left: LEFT + strand + 14, width: RIGHT - 14 }}>
+              {sideWords(s)}
+            </span>
+          </div>
+        ))}
+      </div>
+      <p className="soft">
+        Minutes for a dog of about {Math.round(REFERENCE_KG)} kg with the coat kept at its interval, undercoat loaded.
+        Lines show when a step is allowed, signs where it is wanted; the ring is at 0.
+      </p>
+    </>
+  );
+}
+
+function sideWords(s: ChainStep): string {
+  const when = s.when.map((c) => CONDITION_WORDS[c]).join(', ');
+  const lag = s.lag === null ? '' : s.lag[1] === 0 ? ', at once' : `, within ${String(s.lag[1])} min`;
+  return `${String(Math.round(s.minutes))} min${lag}${when === '' ? '' : `, if ${when}`}`;
+}

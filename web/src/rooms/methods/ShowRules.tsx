@@ -1,0 +1,89 @@
+/*
+ * What each show's own rules say: free, restricted, forbidden, or not known yet. What is forbidden drops out of the work.
+ */
+import { App as AntApp, InputNumber, Select } from 'antd';
+import { RULES_OF_SHOWS, RULE_VALUES } from '@loyal-mane/core';
+import type { RuleValue } from '@loyal-mane/core';
+import { RULE_WORDS } from '@loyal-mane/library/words';
+import { command, setShowRules, useCommand } from '../../api/commands';
+import type { Kennel } from '../../api/queries';
+import { monthDay } from '../../parts/monthDay';
+import { problemWords } from '../../parts/ProblemNote';
+
+const VALUE_WORDS: Readonly<Record<RuleValue, string>> = {
+  unknown: 'not known yet',
+  free: 'free',
+  restricted: 'restricted',
+  forbidden: 'forbidden',
+};
+
+type Show = Kennel['shows'][number];
+
+export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayChange: boolean }) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(setShowRules);
+  const set = (show: Show, changes: Partial<Show['rules']>): void =>
+    send.mutate(command({ showId: show.id, version: show.version, rules: { ...show.rules, ...changes } }), {
+      onSuccess: () => void message.success('Saved. Plan again to work by it.'),
+      onError: (error) => void message.error(problemWords(error), 8),
+    });
+  return (
+    <>
+      <table className="rules">
+        <thead>
+          <tr>
+            <th scope="col">Show</th>
+            {RULES_OF_SHOWS.map((rule) => (
+              <th key={rule} scope="col">
+                {RULE_WORDS[rule]}
+              </th>
+            ))}
+            <th scope="col">least age, months</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shows.map((show) => (
+            <tr key={show.id}>
+              <th scope="row">
+                {show.name} <span className="soft">{monthDay(show.firstDay)}</span>
+              </th>
+              {RULES_OF_SHOWS.map((rule) => (
+                <td key={rule}>
+                  {!mayChange && VALUE_WORDS[show.rules[rule]]}
+                  {mayChange && (
+                    <Select
+                      aria-label={`${show.name}: ${RULE_WORDS[rule]}`}
+                      style={{ width: 150 }}
+                      disabled={send.isPending}
+                      value={show.rules[rule]}
+                      options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
+                      onChange={(value: RuleValue) => set(show, { [rule]: value })}
+                    />
+                  )}
+                </td>
+              ))}
+              <td>
+                {!mayChange && (show.rules.leastAgeMonths === 0 ? 'not known yet' : show.rules.leastAgeMonths)}
+                {mayChange && (
+                  <InputNumber
+                    aria-label={`${show.name}: least age in months`}
+                    style={{ width: 90 }}
+                    min={0}
+                    max={36}
+                    precision={0}
+                    disabled={send.isPending}
+                    value={show.rules.leastAgeMonths}
+                    onChange={(months: number | null) => set(show, { leastAgeMonths: months ?? 0 })}
+                  />
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="soft">
+        Nothing is assumed: what is not known drops nothing, and each dog says so. Check the show’s own rules.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,171 @@
+/*
+ * One step on one page, readable in twenty seconds: how, what shows that it is finished, what it needs, minutes by coat.
+ */
+import { COAT_CLASSES, STEP_IDS, columnOf } from '@loyal-mane/core';
+import type { ProductId, StepId } from '@loyal-mane/core';
+import { CARE_LIBRARY, PRODUCTS } from '@loyal-mane/library';
+import {
+  COAT_WORDS,
+  GOES_WRONG,
+  METHODS,
+  PRODUCT_NAMES,
+  SKILL_WORDS,
+  STATION_NAMES,
+  TOOL_NOTES,
+  TOOL_WORDS,
+  productWords,
+} from '@loyal-mane/library/words';
+import { StepGlyph } from '../../parts/Glyph';
+import { HowTo } from '../../parts/TaskDrawer';
+
+const STEPS: readonly StepId[] = [...STEP_IDS].sort((x, y) => METHODS[x].name.localeCompare(METHODS[y].name));
+
+export function StepPages({ step, onStep }: { step: StepId; onStep: (step: StepId) => void }) {
+  return (
+    <div className="step-pages">
+      <ul aria-label="Steps">
+        {STEPS.map((id) => (
+          <li key={id}>
+            <button className="plain" aria-current={id === step ? 'page' : undefined} onClick={() => onStep(id)}>
+              <StepGlyph step={id} size={17} /> {METHODS[id].name}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <StepPage step={step} />
+    </div>
+  );
+}
+
+function StepPage({ step }: { step: StepId }) {
+  const needs = CARE_LIBRARY.steps[step];
+  const tools = toolLines(step);
+  const minutes = minuteLines(step);
+  const soaks = soakLines(step);
+  return (
+    <article aria-label={METHODS[step].name}>
+      <h2 className="serif">
+        <StepGlyph step={step} size={30} /> {METHODS[step].name}
+      </h2>
+      <div className="step-columns">
+        <div>
+          <HowTo step={step} />
+          <h3 style={{ fontSize: 16, marginTop: 16 }}>What commonly goes wrong</h3>
+          <ul className="how">
+            {GOES_WRONG[step].map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </div>
+        <dl className="fact">
+          <dt>Who</dt>
+          <dd>
+            {needs.skill === null ? 'nobody' : SKILL_WORDS[needs.skill]}
+            {needs.second !== null && `, and ${SKILL_WORDS[needs.second]} beside`}
+          </dd>
+          <dt>Where</dt>
+          <dd>
+            {needs.station === null ? 'anywhere' : STATION_NAMES[needs.station]}
+            {needs.cleanMin > 0 && `, ${String(needs.cleanMin)} min clean-down after`}
+          </dd>
+          {needs.amps > 0 && (
+            <>
+              <dt>Power</dt>
+              <dd>{needs.amps} A at 230 V</dd>
+            </>
+          )}
+          {needs.noiseDba > 0 && (
+            <>
+              <dt>Noise</dt>
+              <dd>{needs.noiseDba} dBA at the ear, protection worn where it is loud</dd>
+            </>
+          )}
+          <dt>The dog</dt>
+          <dd>
+            {needs.stands ? 'stands: counts to its minutes of the day' : 'need not stand all the time'}
+            {needs.lifts && ', lifted or walked in by the ramp'}
+            {needs.wholeLength && ', on a table that it fits on at its whole length'}
+            {needs.station === 'pen' ? '. May be left in the pen' : '. Never left alone'}
+          </dd>
+          {soaks.length > 0 && (
+            <>
+              <dt>Works</dt>
+              <dd>
+                {soaks.map((line) => (
+                  <div key={line}>{line}</div>
+                ))}
+              </dd>
+            </>
+          )}
+          {tools.length > 0 && (
+            <>
+              <dt>Tools</dt>
+              <dd>
+                {tools.map((line) => (
+                  <div key={line}>{line}</div>
+                ))}
+                {(TOOL_NOTES[step] ?? []).map((line) => (
+                  <div key={line} className="soft">
+                    {line}
+                  </div>
+                ))}
+              </dd>
+            </>
+          )}
+          {minutes.length > 0 && (
+            <>
+              <dt>Minutes at 20 kg</dt>
+              <dd>
+                {minutes.map((line) => (
+                  <div key={line}>{line}</div>
+                ))}
+              </dd>
+            </>
+          )}
+        </dl>
+      </div>
+    </article>
+  );
+}
+
+/** Products that work for some minutes in a step. */
+const SOAKS: Readonly<Partial<Record<StepId, readonly ProductId[]>>> = {
+  preTreat: ['stainPreTreat'],
+  bath: ['whiteningWash'],
+  bathWhites: ['whiteningWash'],
+  condition: ['richConditioner', 'lightConditioner'],
+  knots: ['loosening'],
+  takedown: ['loosening'],
+};
+
+function soakLines(step: StepId): string[] {
+  return (SOAKS[step] ?? []).map((id) => `${PRODUCT_NAMES[id].toLowerCase()}: ${productWords(PRODUCTS[id])}`);
+}
+
+/** Tools by coat; coats with the same tools on one line. */
+function toolLines(step: StepId): string[] {
+  const byTools = new Map<string, string[]>();
+  for (const coat of COAT_CLASSES) {
+    const words = CARE_LIBRARY.tools(step, coat)
+      .map((t) => TOOL_WORDS[t])
+      .join(', ');
+    if (words !== '') byTools.set(words, [...(byTools.get(words) ?? []), COAT_WORDS[coat].toLowerCase()]);
+  }
+  const lines = [...byTools];
+  return lines.length === 1
+    ? lines.map(([tools]) => tools)
+    : lines.map(([tools, coats]) => `${tools}: ${coats.join('; ')}`);
+}
+
+/** Minutes of the reference dog by coat, as the programs use them. */
+function minuteLines(step: StepId): string[] {
+  return COAT_CLASSES.flatMap((coat) => {
+    const program = CARE_LIBRARY.programs[coat];
+    const all = [...program.preparation, ...program.showMorning, ...program.after, ...program.between];
+    const keepUp = program.keepUp.flatMap((r) => r.steps);
+    const found = [...all, ...keepUp].find((s) => s.step === step);
+    const base = found === undefined ? undefined : CARE_LIBRARY.minutes[found.row]?.by[columnOf(coat)];
+    if (found === undefined || base === undefined) return [];
+    return [`${COAT_WORDS[coat].toLowerCase()} ${String(Math.round(base * found.share))}`];
+  });
+}

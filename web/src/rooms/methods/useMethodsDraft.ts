@@ -1,0 +1,130 @@
+/*
+ * A change to the kennel's methods, or to one dog's, before it is saved: what was touched, what would go wrong with it, and
+ * what the planner says it would move.
+ */
+import { useQuery } from '@tanstack/react-query';
+import { App as AntApp } from 'antd';
+import { useState } from 'react';
+import { COAT_CLASSES, programFaults } from '@loyal-mane/core';
+import type {
+  KennelIntervalChange,
+  KennelMethods,
+  KennelStepChange,
+  ProgramFault,
+  SchoolId,
+  Side,
+} from '@loyal-mane/core';
+import { changeDogSchools, changeMethods, command, previewMethods, useCommand } from '../../api/commands';
+import type { Choices, MethodsBody } from '../../api/commands';
+import type { Kennel, Methods } from '../../api/queries';
+import { libraryOf } from '../../parts/dogRecord';
+import { problemWords } from '../../parts/ProblemNote';
+
+const sorted = (x: object): [string, unknown][] => Object.entries(x).sort(([a], [b]) => a.localeCompare(b));
+const text = (list: readonly object[]): string => JSON.stringify(list.map((row) => JSON.stringify(sorted(row))).sort());
+
+/** Whether two sets of decisions say the same, in whatever order they were made. */
+export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
+  return (
+    JSON.stringify(sorted(x.schools)) === JSON.stringify(sorted(y.schools)) &&
+    text(x.steps) === text(y.steps) &&
+    text(x.intervals) === text(y.intervals)
+  );
+}
+
+/** The API hands changes on as they are in a kennel file; the server has checked them by its schema. */
+export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals'>): MethodsBody {
+  return {
+    schools: m.schools,
+    steps: m.steps as unknown as readonly KennelStepChange[],
+    intervals: m.intervals as unknown as readonly KennelIntervalChange[],
+  };
+}
+
+/** The same in the core's terms. */
+export function methodsOf(body: MethodsBody): Pick<KennelMethods, 'schools' | 'steps' | 'intervals'> {
+  return { schools: body.schools, steps: [...body.steps], intervals: [...body.intervals] };
+}
+
+/** Coat, part, step and its number name a step; what more there is, is the change. */
+const NAMES_A_STEP = 4;
+
+const stepKey = (c: Pick<KennelStepChange, 'coat' | 'part' | 'step' | 'nth'>): string =>
+  `${c.coat} ${c.part} ${c.step} ${String(c.nth)}`;
+
+/** `dogId` null: the kennel's own methods. */
+export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: Kennel) {
+  const { message } = AntApp.useApp();
+  const dog = methods.dogs.find((d) => d.dogId === dogId);
+  const saved: MethodsBody =
+    dogId === null ? bodyOf(methods) : { schools: dog?.schools ?? {}, steps: [], intervals: [] };
+  const [draft, setDraft] = useState<{ readonly of: string | null; readonly body: MethodsBody } | null>(null);
+  const body = draft !== null && draft.of === dogId ? draft.body : saved;
+  const touched = !sameMethods(body, saved);
+  const faults = faultsOf(body.steps, kennel);
+  const effect = useQuery({
+    queryKey: ['methods-preview', dogId, methods.number, dog?.version, body],
+    queryFn: () => previewMethods(dogId, body),
+    enabled: touched && faults.length === 0,
+    staleTime: 60_000,
+    retry: false,
+  });
+  const saveKennel = useCommand(changeMethods);
+  const saveDog = useCommand(changeDogSchools);
+  const busy = saveKennel.isPending || saveDog.isPending;
+  const answers = {
+    onSuccess: () => {
+      // What was touched meanwhile is not lost.
+      setDraft((d) => (d !== null && sameMethods(d.body, body) ? null : d));
+      void message.success('Saved. Plan again to work by it.');
+    },
+    onError: (error: unknown) => void message.error(problemWords(error), 8),
+  };
+  const set = (changes: Partial<MethodsBody>): void => setDraft({ of: dogId, body: { ...body, ...changes } });
+  return {
+    body,
+    choices: body.schools,
+    saved,
+    touched,
+    faults,
+    effect,
+    busy,
+    /** Chooses a side; null goes back to what is usual (or, for a dog, to the kennel's). */
+    choose: (id: SchoolId, side: Side | null): void => {
+      const rest: Choices = Object.fromEntries(Object.entries(body.schools).filter(([k]) => k !== id));
+      set({ schools: side === null ? rest : { ...rest, [id]: side } });
+    },
+    /** Changes one step of a program; a change that says nothing goes back to the library's own. */
+    changeStep: (change: KennelStepChange): void => {
+      const rest = body.steps.filter((c) => stepKey(c) !== stepKey(change));
+      const said = compact(change);
+      set({ steps: Object.keys(said).length > NAMES_A_STEP ? [...rest, said] : rest });
+    },
+    changeInterval: (change: KennelIntervalChange | null, coat: string, rule: string): void => {
+      const rest = body.intervals.filter((c) => c.coat !== coat || c.rule !== rule);
+      set({ intervals: change === null ? rest : [...rest, change] });
+    },
+    take: (all: MethodsBody): void => setDraft({ of: dogId, body: all }),
+    drop: (): void => setDraft(null),
+    save: (): void => {
+      if (dogId === null) saveKennel.mutate(command({ number: methods.number, ...body }), answers);
+      else if (dog !== undefined)
+        saveDog.mutate(command({ dogId, version: dog.version, schools: body.schools }), answers);
+    },
+  };
+}
+
+function compact(change: KennelStepChange): KennelStepChange {
+  return Object.fromEntries(
+    Object.entries(change as object).filter(([, v]: [string, unknown]) => v !== undefined),
+  ) as KennelStepChange;
+}
+
+function faultsOf(steps: readonly KennelStepChange[], kennel: Kennel): ProgramFault[] {
+  const library = libraryOf(kennel);
+  return COAT_CLASSES.filter((coat) => steps.some((c) => c.coat === coat)).flatMap((coat) =>
+    programFaults(library, library.programs[coat], steps, kennel.people),
+  );
+}
+
+export type MethodsDraft = ReturnType<typeof useMethodsDraft>;

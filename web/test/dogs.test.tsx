@@ -1,0 +1,117 @@
+/* Dogs and the coat file: what was found first, products with reasons, what estimates rest on, a form that checks itself. */
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { Route, Routes } from 'react-router';
+import { METHODS, PRODUCT_NAMES } from '@loyal-mane/library/words';
+import CoatFileRoom from '../src/rooms/dogs/CoatFileRoom';
+import DogsRoom from '../src/rooms/dogs/DogsRoom';
+import { FILE, KENNEL, PLAN, show } from './world';
+
+const idOf = (name: string): string => FILE.dogs.find((d) => d.name === name)?.id ?? '';
+const rooms = (
+  <Routes>
+    <Route path="/dogs" element={<DogsRoom />} />
+    <Route path="/dogs/:id" element={<CoatFileRoom />} />
+  </Routes>
+);
+const methods = { number: 0, schools: {}, steps: [], intervals: [], dogs: [], history: [] };
+const file = (name: string, part = '', signIn = 'maren') =>
+  show(rooms, { at: `/dogs/${idOf(name)}${part === '' ? '' : `?part=${part}`}`, signIn, methods });
+
+it('lists every dog, narrows by name or breed, and says when nobody is called that', () => {
+  show(rooms, { at: '/dogs' });
+  expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Every coat is clear.');
+  expect(screen.getAllByRole('listitem')).toHaveLength(KENNEL.dogs.length);
+  const find = screen.getByLabelText('Find a dog');
+  fireEvent.change(find, { target: { value: 'setter' } });
+  expect(screen.getAllByRole('listitem')).toHaveLength(2);
+  fireEvent.change(find, { target: { value: 'zzz' } });
+  expect(screen.getByText('No dog is called that.')).toBeInTheDocument();
+});
+
+describe('the coat', () => {
+  it('shows all four pictures and the lens; a zone says what holds there', () => {
+    file('Isbrin');
+    for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens']) {
+      expect(screen.getByRole('group', { name: picture })).toBeInTheDocument();
+    }
+    fireEvent.click(screen.getByRole('button', { name: 'Color' }));
+    const left = screen.getByRole('group', { name: 'Left side' });
+    fireEvent.click(within(left).getByRole('button', { name: 'ribs, left: white' }));
+    const zone = screen.getByRole('region', { name: 'Zone' });
+    expect(zone).toHaveTextContent('Ribs, left');
+    expect(zone).toHaveTextContent('never cut on this trim');
+    expect(within(zone).getByRole('button', { name: 'Undercoat out today' })).toBeEnabled();
+    expect(within(zone).queryByRole('button', { name: /^Lock/ })).toBeNull();
+  });
+
+  it('lets a lead lock what may be cut, and nobody else change the record', () => {
+    const { unmount } = file('Brisk');
+    const left = screen.getByRole('group', { name: 'Left side' });
+    fireEvent.click(within(left).getByRole('button', { name: /^ribs/ }));
+    expect(screen.getByRole('button', { name: 'Lock: leave it to grow' })).toBeEnabled();
+    unmount();
+    file('Brisk', '', 'tuva');
+    fireEvent.click(within(screen.getByRole('group', { name: 'Left side' })).getByRole('button', { name: /^ribs/ }));
+    expect(screen.queryByRole('button', { name: 'Lock: leave it to grow' })).toBeNull();
+    expect(screen.getByRole('radiogroup', { name: 'Found: ribs' })).toBeInTheDocument();
+  });
+});
+
+describe('products and recipe', () => {
+  it('says what the next bath takes and why, by its purpose', () => {
+    file('Isbrin', 'products');
+    const bath = screen.getByRole('region', { name: 'Bath' });
+    expect(bath).toHaveTextContent(`${PRODUCT_NAMES.whiteningWash}, all over`);
+    expect(bath).toHaveTextContent('body is wanted there');
+    fireEvent.click(within(bath).getByText('Keep-up bath'));
+    expect(bath).toHaveTextContent('The last clarifying wash was on 2026-05-15');
+    expect(bath).toHaveTextContent('A keep-up bath is conditioned everywhere');
+    expect(bath).not.toHaveTextContent(PRODUCT_NAMES.whiteningWash);
+  });
+
+  it('keeps the recipe in order, with the bag and what comes out', () => {
+    file('Isbrin', 'products');
+    const recipe = screen.getByRole('region', { name: 'Finishing recipe' });
+    expect(within(recipe).getAllByRole('listitem')).toHaveLength(4);
+    expect(recipe).toHaveTextContent('foam, fixative (loin, hock)');
+    expect(within(recipe).queryByRole('button', { name: 'Save the recipe' })).toBeNull();
+    fireEvent.click(within(recipe).getByRole('button', { name: `${PRODUCT_NAMES.foam} earlier` }));
+    expect(within(recipe).getByRole('button', { name: 'Save the recipe' })).toBeEnabled();
+    fireEvent.click(within(recipe).getByRole('button', { name: `${PRODUCT_NAMES.cream} away` }));
+    expect(within(recipe).getAllByRole('listitem')).toHaveLength(3);
+    fireEvent.click(within(recipe).getByRole('button', { name: 'Leave it' }));
+    expect(within(recipe).getAllByRole('listitem')).toHaveLength(4);
+  });
+
+  it('says what the coat has taught', () => {
+    file('Isbrin', 'products');
+    const taught = screen.getByRole('region', { name: 'What the coat has taught' });
+    expect(taught).toHaveTextContent('right the next day (2 logged)');
+    expect(taught).toHaveTextContent('about 88 min');
+    expect(within(taught).getByRole('button', { name: 'It held so long' })).toBeDisabled();
+  });
+});
+
+it('shows what every estimate rests on', () => {
+  file('Hale', 'estimates');
+  const steps = new Set(PLAN.activities.filter((a) => a.dogId === idOf('Hale')).map((a) => a.step));
+  for (const step of steps) expect(screen.getByRole('rowheader', { name: METHODS[step].name })).toBeInTheDocument();
+  expect(screen.getAllByText(/^It rests on/)).toHaveLength(steps.size);
+});
+
+describe('the record', () => {
+  it('checks while it is typed', async () => {
+    file('Hale', 'record');
+    const cooperation = screen.getByLabelText('Cooperation (0.8 easy, 1.6 hard)');
+    fireEvent.change(cooperation, { target: { value: '3' } });
+    expect(await screen.findByText('Between 0.8 and 1.6.')).toBeInTheDocument();
+    fireEvent.change(cooperation, { target: { value: '1.2' } });
+    await waitFor(() => expect(screen.queryByText('Between 0.8 and 1.6.')).toBeNull());
+  });
+
+  it('is read only for the floor', () => {
+    file('Hale', 'record', 'tuva');
+    expect(screen.queryByRole('button', { name: 'Save the record' })).toBeNull();
+    expect(screen.getByLabelText('Cooperation (0.8 easy, 1.6 hard)')).toBeDisabled();
+  });
+});

@@ -1,0 +1,217 @@
+/* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
+import { fireEvent, screen, within } from '@testing-library/react';
+import { countdown, instantToMs, localDayOf } from '@loyal-mane/core';
+import { METHODS } from '@loyal-mane/library/words';
+import type { Work } from '../src/api/queries';
+import { foundWords } from '../src/parts/foundWords';
+import BenchRoom from '../src/rooms/bench/BenchRoom';
+import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
+import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
+import { DAWN_MS, FILE, PLAN, show, stored } from './world';
+
+const read = countdown(FILE, PLAN, [], DAWN_MS);
+const problemDog = FILE.dogs.find((d) => d.id === read.problems[0]?.row.dogId);
+const idOf = (signIn: string): string => FILE.people.find((p) => p.signIn === signIn)?.id ?? '';
+const isToday = (start: string): boolean =>
+  localDayOf(instantToMs(start as never), FILE.settings.timeZone) === FILE.startDay;
+
+beforeEach(() => {
+  HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
+});
+
+describe('the countdown', () => {
+  it('answers as a headline and has a strand for every dog', () => {
+    show(<CountdownRoom />);
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(`${String(read.ready)} of 18 will be ready`);
+    for (const row of read.days.flatMap((d) => d.rows)) {
+      const name = FILE.dogs.find((d) => d.id === row.dogId)?.name ?? '';
+      expect(screen.getAllByText(name).length).toBeGreaterThan(0);
+    }
+  });
+
+  it('lists what is in the way, and opens the dog with what would help', () => {
+    show(<CountdownRoom />);
+    const list = screen.getByRole('list', { name: 'In the way' });
+    expect(within(list).getAllByRole('listitem')).toHaveLength(read.problems.length);
+    fireEvent.click(within(list).getByRole('button', { name: problemDog?.name ?? '' }));
+    const drawer = screen.getByRole('dialog');
+    expect(drawer).toHaveTextContent(problemDog?.breed ?? 'no dog');
+    expect(within(drawer).getAllByRole('button', { name: 'Do that' }).length).toBeGreaterThan(0);
+  });
+
+  it('lets anybody mark what they find in a coat, by zone', async () => {
+    show(<CountdownRoom />, { signIn: 'tuva', at: `/?dog=${problemDog?.id ?? ''}` });
+    const found = await screen.findByRole('region', { name: 'Found in the coat' });
+    expect(found).toHaveTextContent('Nothing: the coat is clear.');
+    fireEvent.click(within(found).getByRole('button', { name: 'behind the ear' }));
+    expect(within(found).getByRole('radiogroup', { name: 'Found: behind the ear' })).toBeInTheDocument();
+    expect(within(found).getByRole('radio', { name: 'Clear' })).toBeChecked();
+    const marks = {
+      soiled: ['hindfoot' as const],
+      mats: [{ zone: 'behindEar' as const, tightness: 'tight' as const, side: 'left' as const }],
+      unready: [{ zone: 'foreleg' as const, test: 'kinked' as const }],
+    };
+    expect(foundWords({ marks })).toBe(
+      'A tight mat: behind the ear, left. Kinked at the root: foreleg. Soiled: hindfoot.',
+    );
+  });
+
+  it('offers planning and remedies to a lead only', () => {
+    show(<CountdownRoom />, { signIn: 'tuva', at: `/?dog=${problemDog?.id ?? ''}` });
+    expect(screen.getByRole('dialog')).toHaveTextContent(problemDog?.name ?? 'no dog');
+    expect(screen.queryByRole('button', { name: 'Do that' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
+  });
+
+  it('shows how far planning is, with a way to stop it', () => {
+    const job = {
+      id: 'j',
+      state: 'running',
+      mode: 'keep',
+      progress: { round: 3, rounds: 30, placed: 11, of: 32, cost: 1 },
+    };
+    show(<CountdownRoom />, { view: { job: job as never } });
+    expect(screen.getByText(/Planning, 11 of 32 show days placed/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Cancel' })).toBeEnabled();
+    expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
+  });
+
+  it('shows a draft with what moved and what has no place; looking at it is one touch', () => {
+    const a = PLAN.activities.find((x) => x.state === 'planned');
+    const moves = [
+      { key: a?.key ?? '', dogId: a?.dogId ?? '', step: a?.step ?? 'bath', from: a?.start ?? '', to: a?.start ?? '' },
+    ];
+    show(<CountdownRoom />, { view: { draft: stored(PLAN, { moved: 1, moves: moves }) } });
+    const draft = screen.getByRole('region', { name: 'Draft plan' });
+    expect(draft).toHaveTextContent('16 of 18 ready, 1 task moved');
+    expect(draft).toHaveTextContent('other hands or place');
+    for (const u of PLAN.unplaced.slice(0, 1)) {
+      expect(draft).toHaveTextContent(FILE.dogs.find((d) => d.id === u.dogId)?.name ?? 'no dog');
+    }
+    fireEvent.click(within(draft).getByRole('button', { name: 'Look at it' }));
+    expect(within(draft).getByRole('button', { name: 'Look at the published plan' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+  });
+
+  it('says so when no show is ahead', () => {
+    show(<CountdownRoom />, { nowMs: DAWN_MS + 400 * 86_400_000 });
+    expect(screen.getByRole('heading')).toHaveTextContent('No show is ahead.');
+  });
+});
+
+describe('the day sheet', () => {
+  const today = PLAN.activities.filter((a) => a.state === 'planned' && isToday(a.start));
+
+  it('counts the day’s tasks and has a rope for each person', () => {
+    show(<DaySheetRoom />);
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      `all ${String(today.length)} tasks have a place`,
+    );
+    for (const p of FILE.people) expect(screen.getByRole('region', { name: p.name })).toBeInTheDocument();
+  });
+
+  it('tells a person on a phone what is left, and keeps what is over folded away', () => {
+    const mine = today.filter((a) => a.people.includes(idOf('pia') as never));
+    const done = mine[0];
+    const work: Work[] = [
+      {
+        taskKey: done?.key ?? '',
+        dogId: done?.dogId ?? '',
+        step: done?.step ?? 'bath',
+        state: 'done',
+        personId: idOf('pia'),
+        startedAt: new Date(DAWN_MS - 30 * 60_000).toISOString(),
+        finishedAt: new Date(DAWN_MS - 20 * 60_000).toISOString(),
+        workedMs: 600_000,
+        version: 2,
+      },
+    ];
+    show(<DaySheetRoom />, { signIn: 'pia', work });
+    expect(mine.length).toBeGreaterThan(2);
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(`${String(mine.length - 1)} to do, next`);
+    expect(within(screen.getByRole('list', { name: 'My day' })).getAllByRole('listitem')).toHaveLength(mine.length - 1);
+    fireEvent.click(screen.getByText('1 over'));
+    expect(within(screen.getByRole('list', { name: 'Over' })).getAllByRole('listitem')).toHaveLength(1);
+  });
+
+  it('opens a task with how it is done and why it sits there', () => {
+    show(<DaySheetRoom />, { signIn: 'pia' });
+    const first = within(screen.getByRole('list', { name: 'My day' })).getAllByRole('button')[0];
+    const a = today
+      .filter((x) => x.people.includes(idOf('pia') as never))
+      .sort((x, y) => x.start.localeCompare(y.start))[0];
+    if (first === undefined || a === undefined) throw new Error('nothing planned');
+    fireEvent.click(first);
+    const drawer = screen.getByRole('dialog');
+    for (const line of METHODS[a.step].how) expect(drawer).toHaveTextContent(line);
+    expect(drawer).toHaveTextContent('Why there');
+  });
+
+  it('lets a lead open a person, nobody else', () => {
+    const first = show(<DaySheetRoom />);
+    expect(screen.getAllByTitle('Ill, back, sign-in')).toHaveLength(FILE.people.length);
+    first.unmount();
+    show(<DaySheetRoom />, { signIn: 'tuva' });
+    expect(screen.queryByTitle('Ill, back, sign-in')).toBeNull();
+  });
+
+  it('steps through days by button and by key', () => {
+    show(<DaySheetRoom />);
+    const head = screen.getByRole('heading', { level: 1 });
+    const before = head.textContent;
+    fireEvent.click(screen.getByLabelText('A day on'));
+    expect(head).not.toHaveTextContent(before);
+    fireEvent.keyDown(window, { key: '[' });
+    expect(head).toHaveTextContent(before);
+  });
+});
+
+describe('the bench', () => {
+  it('shows the first task with how, cautions and a start, and asks why before it skips', () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    const a = PLAN.activities
+      .filter((x) => x.state === 'planned' && isToday(x.start) && x.people.includes(idOf('tuva') as never))
+      .sort((x, y) => x.start.localeCompare(y.start))[0];
+    if (a === undefined) throw new Error('nothing planned');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      `${FILE.dogs.find((d) => d.id === a.dogId)?.name ?? ''}: ${METHODS[a.step].name.toLowerCase()}`,
+    );
+    expect(screen.getByRole('timer')).toHaveTextContent('00:00');
+    expect(screen.getByRole('button', { name: /^Start / })).toBeEnabled();
+    expect(screen.getByRole('button', { name: 'Pause' })).toBeDisabled();
+    fireEvent.click(screen.getByRole('button', { name: 'Skip it' }));
+    const ok = within(screen.getByRole('dialog')).getByRole('button', { name: 'Skip it' });
+    expect(ok).toBeDisabled();
+    fireEvent.change(screen.getByLabelText('Why it is skipped'), { target: { value: 'owner bathed him' } });
+    expect(ok).toBeEnabled();
+  });
+
+  it('runs the timer of what runs', () => {
+    const a = PLAN.activities.find((x) => x.people.includes(idOf('tuva') as never) && isToday(x.start));
+    const since = new Date(DAWN_MS - 754_000).toISOString();
+    const work: Work[] = [
+      {
+        taskKey: a?.key ?? '',
+        dogId: a?.dogId ?? '',
+        step: a?.step ?? 'bath',
+        state: 'running',
+        personId: idOf('tuva'),
+        startedAt: since,
+        runningSince: since,
+        workedMs: 0,
+        version: 1,
+      },
+    ];
+    show(<BenchRoom />, { signIn: 'tuva', work });
+    expect(screen.getByRole('timer')).toHaveTextContent(/12:3[45]/);
+    expect(screen.getByRole('button', { name: 'Pause' })).toBeEnabled();
+    expect(screen.getByRole('button', { name: / is finished$/ })).toBeEnabled();
+  });
+
+  it('says so when nothing is waiting', () => {
+    show(<BenchRoom />, { signIn: 'tuva', nowMs: DAWN_MS + 400 * 86_400_000 });
+    expect(screen.getByRole('heading')).toHaveTextContent('Nothing is waiting for Tuva.');
+  });
+});

@@ -1,0 +1,48 @@
+/* What jsdom lacks and the interface needs. */
+import '@testing-library/jest-dom';
+import { TextDecoder, TextEncoder } from 'node:util';
+
+Object.assign(globalThis, { TextEncoder, TextDecoder });
+
+class StillObserver implements ResizeObserver {
+  observe(): void {
+    return undefined;
+  }
+  unobserve(): void {
+    return undefined;
+  }
+  disconnect(): void {
+    return undefined;
+  }
+}
+globalThis.ResizeObserver = StillObserver;
+
+/** A stream on which nothing happens. */
+class StillStream extends EventTarget {
+  close(): void {
+    return undefined;
+  }
+}
+Object.assign(globalThis, { EventSource: StillStream });
+
+// Styles of pseudo elements are asked for only to measure scroll bars, of which there are none.
+const styleOf = window.getComputedStyle.bind(window);
+window.getComputedStyle = (element) => styleOf(element);
+
+/** What jsdom lacks and forms of the component library ask for: messages to oneself, and media queries that never match. */
+class OwnMessages {
+  readonly port1: { onmessage: ((e: { data: unknown }) => void) | null } = { onmessage: null };
+  readonly port2 = {
+    postMessage: (data: unknown): void => void setTimeout(() => this.port1.onmessage?.({ data }), 0),
+  };
+}
+Object.assign(globalThis, { MessageChannel: OwnMessages });
+window.matchMedia = (media: string) =>
+  ({
+    matches: false,
+    media,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+    addListener: () => undefined,
+    removeListener: () => undefined,
+  }) as unknown as MediaQueryList;

@@ -1,0 +1,88 @@
+/*
+ * A room in a test: the demo kennel as the server would answer it, already in the cache, with somebody signed in. What
+ * the room computes from it is real; nothing is fetched.
+ */
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import { App as AntApp } from 'antd';
+import { Suspense } from 'react';
+import type { ReactElement } from 'react';
+import { MemoryRouter } from 'react-router';
+import { UNKNOWN_RULES, planKennel, wallToMs } from '@loyal-mane/core';
+import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
+import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
+import { namesOf } from '@loyal-mane/library/words';
+import { jobQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from '../src/api/queries';
+import type { Kennel, Methods, PlanView, Session, StoredPlan, Work } from '../src/api/queries';
+import { setServerTime } from '../src/api/serverClock';
+
+const file = JSON.parse(
+  readFileSync(path.join(__dirname, '../../library/demo/demo-kennel.json'), 'utf8'),
+) as KennelFile;
+
+export const DAWN_MS = wallToMs(file.startDay, '07:00' as WallTime, file.settings.timeZone);
+export const PLAN: Plan = planKennel(file, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 2 });
+export const FILE = file;
+export const NAMES = namesOf(file);
+
+const versioned = <T extends object>(rows: readonly T[]) => rows.map((row) => ({ ...row, version: 1 }));
+
+/** The kennel in the API's shape: the file's rows with the versions and badges that the server adds. */
+export const KENNEL = {
+  ...file,
+  people: versioned(file.people).map((p) => ({ ...p, record: {} })),
+  breeds: [],
+  shifts: versioned(file.shifts),
+  stations: versioned(file.stations),
+  entries: versioned(file.entries),
+  shows: versioned(file.shows).map((s) => ({ ...s, rules: { ...UNKNOWN_RULES, leastAgeMonths: 0 } })),
+  dogs: versioned(file.dogs).map((d) => ({
+    ...d,
+    badge: BREEDS.get(d.breed)?.badge ?? 'samoyed',
+    coat: BREEDS.get(d.breed)?.coat ?? '',
+    marks: { soiled: [], mats: [], unready: [] },
+    record: d,
+  })),
+} as unknown as Kennel;
+
+export function stored(plan: Plan, more: Partial<StoredPlan['summary']> = {}): StoredPlan {
+  const summary = { ready: 16, of: 18, tasks: 100, moved: 0, added: 0, removed: 0, moves: [], ...more };
+  return { id: 'p1', madeAt: plan.now, summary, plan };
+}
+
+export interface Seen {
+  readonly signIn?: string;
+  readonly view?: Partial<PlanView>;
+  readonly work?: readonly Work[];
+  readonly methods?: object;
+  readonly at?: string;
+  readonly nowMs?: number;
+}
+
+/** Renders a room at an address for somebody. */
+export function show(room: ReactElement, seen: Seen = {}) {
+  const person = file.people.find((p) => p.signIn === (seen.signIn ?? 'maren'));
+  if (person === undefined) throw new Error(`nobody is called ${seen.signIn ?? ''}`);
+  const nowMs = seen.nowMs ?? DAWN_MS;
+  setServerTime(new Date(nowMs).toISOString());
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const session = { personId: person.id, name: person.name, role: person.role, csrf: '', mustChange: false };
+  client.setQueryData(sessionQuery.queryKey, session as unknown as Session);
+  client.setQueryData(kennelQuery.queryKey, KENNEL);
+  client.setQueryData(planQuery.queryKey, { published: stored(PLAN), draft: null, job: null, ...seen.view });
+  if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);
+  const job = seen.view?.job;
+  if (job != null) client.setQueryData(jobQuery(job.id).queryKey, job);
+  client.setQueryData(workQuery.queryKey, [...(seen.work ?? [])]);
+  return render(
+    <QueryClientProvider client={client}>
+      <AntApp>
+        <MemoryRouter initialEntries={[seen.at ?? '/']}>
+          <Suspense fallback="loading">{room}</Suspense>
+        </MemoryRouter>
+      </AntApp>
+    </QueryClientProvider>,
+  );
+}
