@@ -78,7 +78,7 @@ it('the handler stands in the other ring: somebody else takes the dog', () => {
   const ring = { step: 'ring', skill: 'ring', station: null, est: 100, let: 104, aim: 100, only: 0 } as const;
   const { problem, found, why } = reasonOf(
     [
-      { dog: 0, steps: [ring] },
+      { dog: 0, cost: 30_000, steps: [ring] },
       { dog: 1, steps: [ring] },
     ],
     { dogs: [dog(), dog()], people: [shower(), shower()], stations: [] },

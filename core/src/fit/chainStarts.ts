@@ -1,0 +1,461 @@
+/*
+ * Where the activities of one chain could start, everything else as it is: by person and by station as bit masks, cut to
+ * what the chain's own order and lags can reach, forward and backward. It names the first activity that has no start.
+ */
+import type { FitActivity, FitModel } from './fitModel.js';
+import type { ChainTables, FitLink, FitTables } from './fitTables.js';
+import type { Occupancy } from './occupancy.js';
+import { hardFree } from './occupancy.js';
+import { clearRange, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
+
+/** Slots [from, to) that the activity at a position may not start in; person -1 = by nobody. */
+export interface FitBan {
+  readonly position: number;
+  readonly from: number;
+  readonly to: number;
+  readonly person: number;
+}
+
+const MOST_STEPS = 64;
+
+/** Masks and slots of the chain that was looked at last. Buffers are made once and grow when they must. */
+export class ChainStarts {
+  /** First word and words of each position's window. */
+  readonly word0 = new Int32Array(MOST_STEPS);
+  readonly count = new Int32Array(MOST_STEPS);
+  /** Where the masks begin in `bits`: any start, by person, by second person, by station. */
+  readonly anyAt = new Int32Array(MOST_STEPS);
+  readonly peopleAt = new Int32Array(MOST_STEPS);
+  readonly secondsAt = new Int32Array(MOST_STEPS);
+  readonly stationsAt = new Int32Array(MOST_STEPS);
+  /** First and last start of each position; first -1 = none. */
+  readonly first = new Int32Array(MOST_STEPS);
+  readonly last = new Int32Array(MOST_STEPS);
+  bits = new Int32Array(1 << 16);
+  /** Position that had no start in the last look; -1 = none. */
+  blocked = -1;
+  /** Whether only fixed work counts as being in the way. */
+  ejecting = false;
+  private used = 0;
+  private work = new Int32Array(1024);
+  private room = new Int32Array(1024);
+  private readonly tables: FitTables;
+  private readonly model: FitModel;
+  private readonly yard: Occupancy;
+  private readonly hardPeople: readonly Int32Array[];
+  private readonly hardStations: readonly Int32Array[];
+  private readonly hardDogs: readonly Int32Array[];
+  private chain: ChainTables;
+  private dog = 0;
+
+  constructor(yard: Occupancy) {
+    this.yard = yard;
+    this.tables = yard.tables;
+    this.model = yard.tables.model;
+    this.chain = this.tables.chains[0] as ChainTables;
+    this.hardPeople = yard.people.map(hardFree);
+    this.hardStations = yard.stations.map(hardFree);
+    this.hardDogs = yard.dogs.map(hardFree);
+  }
+
+  /** Looks at a chain that is not in the yard; false when some activity has no start (`blocked` says which). */
+  look(index: number, bans: readonly FitBan[]): boolean {
+    const c = this.model.chains[index] as FitModel['chains'][number];
+    this.chain = this.tables.chains[index] as ChainTables;
+    this.dog = c.dog;
+    this.used = 0;
+    this.blocked = -1;
+    for (let k = 0; k < c.acts.length; k++) {
+      const a = this.model.activities[c.acts[k] as number] as FitActivity;
+      const found = a.fixed !== null ? this.addFixed(k, a) : this.addLayer(k, c.acts[k] as number, a, bans);
+      if (!found && (a.omit < 0 || a.fixed !== null)) {
+        this.blocked = k;
+        return false;
+      }
+    }
+    return this.backward(c.acts);
+  }
+
+  /** Whether a mask of a position (`at` + offset of its window) has the slot. */
+  has(position: number, at: number, slot: number): boolean {
+    const word = (slot >> 5) - (this.word0[position] as number);
+    return ((this.bits[at + word] as number) & (1 << (slot & 31))) !== 0;
+  }
+
+  private addFixed(k: number, a: FitActivity): boolean {
+    const start = a.fixed?.start ?? 0;
+    this.first[k] = start;
+    this.last[k] = start;
+    this.word0[k] = 0;
+    this.count[k] = 0;
+    return true;
+  }
+
+  private addLayer(k: number, i: number, a: FitActivity, bans: readonly FitBan[]): boolean {
+    this.first[k] = -1;
+    this.count[k] = 0;
+    const window = this.windowOf(k, i);
+    if (window === null) return false;
+    const [lo, hi] = window;
+    const word0 = lo >> 5;
+    const n = (hi >> 5) - word0 + 1;
+    this.word0[k] = word0;
+    this.count[k] = n;
+    this.makeRoom(n * (2 + (a.people?.length ?? 0) + (a.seconds?.length ?? 0) + (a.stations?.length ?? 0)));
+    const any = this.claim(n);
+    this.anyAt[k] = any;
+    const klass = this.tables.classOf[this.dog] as number;
+    const dogFree = (this.ejecting ? this.hardDogs[this.dog] : this.yard.dogs[this.dog]?.free) as Int32Array;
+    this.runs(dogFree, this.tables.dogStartsOf(klass, a.dur), any, word0, n, a.dur);
+    this.cutTo(any, word0, n, lo, hi);
+    if (a.stands) this.closeStanding(any, word0, n, lo, hi, a);
+    this.reachForward(k, any, word0, n);
+    if (firstBit(this.bits, any, n) < 0) return false;
+    if (a.seconds !== null) this.addSeconds(k, a, klass, word0, n, lo, hi);
+    if (a.people !== null) this.addPeople(k, a, klass, word0, n, lo, hi, bans);
+    if (a.stations !== null) this.addStations(k, a, klass, word0, n);
+    for (const ban of bans) if (ban.position === k && ban.person < 0) this.clear(any, word0, n, ban.from, ban.to);
+    return this.noteEnds(k);
+  }
+
+  private noteEnds(k: number): boolean {
+    const at = this.anyAt[k] as number;
+    const n = this.count[k] as number;
+    const base = (this.word0[k] as number) << 5;
+    const first = firstBit(this.bits, at, n);
+    this.first[k] = first < 0 ? -1 : base + first;
+    this.last[k] = first < 0 ? -1 : base + lastBit(this.bits, at, n);
+    return first >= 0;
+  }
+
+  /** Window of starts, narrowed by what stands before it in the chain. */
+  private windowOf(k: number, i: number): readonly [number, number] | null {
+    let lo = this.tables.lo[i] as number;
+    let hi = this.tables.hi[i] as number;
+    if ((this.chain.skipBefore[k] as number) < 0) {
+      let from = Infinity;
+      let to = -1;
+      for (const link of this.chain.into[k] as readonly FitLink[]) {
+        if (!this.isOpen(link.from)) continue;
+        const end = this.durAt(link.from);
+        from = Math.min(from, this.afterFirst(link, end));
+        to = Math.max(to, link.max < 0 ? hi : (this.last[link.from] as number) + end + link.max);
+      }
+      lo = Math.max(lo, from);
+      hi = Math.min(hi, to);
+    }
+    return lo > hi || lo < 0 ? null : [lo, hi];
+  }
+
+  /** Earliest start that the earliest start of the activity before allows. */
+  private afterFirst(link: FitLink, dur: number): number {
+    const first = this.first[link.from] as number;
+    const next = first + dur + link.min;
+    return link.apart ? Math.max(next, this.tables.dayStart[this.tables.dayAt(first) + 1] as number) : next;
+  }
+
+  private isOpen(k: number): boolean {
+    return this.fixedAt(k) || (this.first[k] as number) >= 0;
+  }
+
+  private fixedAt(k: number): boolean {
+    return this.actAt(k).fixed !== null;
+  }
+
+  private actAt(k: number): FitActivity {
+    return this.model.activities[this.chain.acts[k] as number] as FitActivity;
+  }
+
+  private durAt(k: number): number {
+    return this.actAt(k).dur;
+  }
+
+  /** bits[at..] = starts from which `src` has a run of `need`, of those in `starts`. */
+  private runs(src: Int32Array, starts: Int32Array, at: number, word0: number, n: number, need: number): void {
+    const reach = n + ((need + 31) >> 5) + 1;
+    if (this.work.length < reach) this.work = new Int32Array(reach * 2);
+    const { work, bits } = this;
+    for (let w = 0; w < reach; w++) work[w] = src[word0 + w] ?? 0;
+    keepRunsIn(work, reach, need);
+    for (let w = 0; w < n; w++) bits[at + w] = (work[w] as number) & (starts[word0 + w] as number);
+  }
+
+  private addPeople(
+    k: number,
+    a: FitActivity,
+    klass: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    bans: readonly FitBan[],
+  ): void {
+    const people = a.people ?? [];
+    const any = this.anyAt[k] as number;
+    const at = this.claim(n * people.length);
+    this.peopleAt[k] = at;
+    this.eachPerson(people, a, klass, at, word0, n, lo, hi, true);
+    for (let p = 0; p < people.length; p++) {
+      for (const ban of bans)
+        if (ban.position === k && ban.person === people[p]) this.clear(at + p * n, word0, n, ban.from, ban.to);
+      if (a.seconds !== null)
+        this.keepPairs(at + p * n, n, people[p] as number, a.seconds, this.secondsAt[k] as number);
+      this.andWith(at + p * n, any, n);
+    }
+    this.anyOf(any, at, n, people.length);
+  }
+
+  private addSeconds(k: number, a: FitActivity, klass: number, word0: number, n: number, lo: number, hi: number): void {
+    const seconds = a.seconds ?? [];
+    const at = this.claim(n * seconds.length);
+    this.secondsAt[k] = at;
+    this.eachPerson(seconds, a, klass, at, word0, n, lo, hi, false);
+  }
+
+  private eachPerson(
+    people: readonly number[],
+    a: FitActivity,
+    klass: number,
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    isFirst: boolean,
+  ): void {
+    for (let p = 0; p < people.length; p++) {
+      const who = people[p] as number;
+      const free = this.ejecting ? this.hardPeople[who] : this.yard.people[who]?.free;
+      const starts = this.tables.personStartsOf(klass, who, a.att);
+      this.runs(free as Int32Array, starts, at + p * n, word0, n, Math.max(1, a.att));
+      this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
+    }
+  }
+
+  private addStations(k: number, a: FitActivity, klass: number, word0: number, n: number): void {
+    const stations = a.stations ?? [];
+    const any = this.anyAt[k] as number;
+    const at = this.claim(n * stations.length);
+    this.stationsAt[k] = at;
+    for (let s = 0; s < stations.length; s++) {
+      const station = stations[s] as number;
+      const free = (this.ejecting ? this.hardStations[station] : this.yard.stations[station]?.free) as Int32Array;
+      this.runs(free, this.tables.stationStartsOf(klass, station, a.dur), at + s * n, word0, n, a.dur + a.clean);
+      this.keepPower(at + s * n, word0, n, a, station);
+      this.andWith(at + s * n, any, n);
+    }
+    this.anyOf(any, at, n, stations.length);
+  }
+
+  private keepPower(at: number, word0: number, n: number, a: FitActivity, station: number): void {
+    const circuit = this.model.stations[station]?.circuit ?? -1;
+    if (a.amps === 0 || circuit < 0 || this.ejecting) return;
+    const free = this.yard.circuits[circuit]?.roomFor(a.amps);
+    if (free === null || free === undefined) return;
+    const reach = n + ((a.dur + 31) >> 5) + 1;
+    if (this.room.length < reach) this.room = new Int32Array(reach * 2);
+    const { room, bits } = this;
+    for (let w = 0; w < reach; w++) room[w] = free[word0 + w] ?? 0;
+    keepRunsIn(room, reach, a.dur);
+    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (room[w] as number);
+  }
+
+  /** Keeps the starts at which somebody else can be the second. */
+  private keepPairs(at: number, n: number, who: number, seconds: readonly number[], secondsAt: number): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) {
+      let other = 0;
+      for (let q = 0; q < seconds.length; q++) if (seconds[q] !== who) other |= bits[secondsAt + q * n + w] as number;
+      bits[at + w] = (bits[at + w] as number) & other;
+    }
+  }
+
+  private closeStanding(at: number, word0: number, n: number, lo: number, hi: number, a: FitActivity): void {
+    const cap = this.model.dogs[this.dog]?.standCap ?? 0;
+    this.closeDays(at, word0, n, lo, hi, (d) => (this.yard.stood[this.dog * this.tables.days + d] ?? 0) + a.dur > cap);
+  }
+
+  private closeLimited(
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    a: FitActivity,
+    who: number,
+    isFirst: boolean,
+  ): void {
+    if (a.noise === 0 && (a.scissors === 0 || !isFirst)) return;
+    const person = this.model.people[who] as FitModel['people'][number];
+    this.closeDays(at, word0, n, lo, hi, (d) => {
+      const day = who * this.tables.days + d;
+      const loud = a.noise > 0 && (this.yard.noise[day] as number) + a.noise * a.att > person.noiseCap;
+      const cut = isFirst && a.scissors > 0;
+      return loud || (cut && (this.yard.scissors[day] as number) + a.scissors * a.att > person.scissorCap);
+    });
+  }
+
+  private closeDays(
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    isShut: (day: number) => boolean,
+  ): void {
+    const { dayStart } = this.tables;
+    for (let d = this.tables.dayAt(lo); d <= this.tables.dayAt(hi); d++)
+      if (isShut(d)) this.clear(at, word0, n, dayStart[d] as number, dayStart[d + 1] as number);
+  }
+
+  /** Cuts a mask to what the activities before it can reach. */
+  private reachForward(k: number, any: number, word0: number, n: number): void {
+    if ((this.chain.skipBefore[k] as number) >= 0) return;
+    const reach = this.claimZero(n);
+    for (const link of this.chain.into[k] as readonly FitLink[]) {
+      if (!this.isOpen(link.from)) continue;
+      const shift = this.durAt(link.from) + link.min;
+      if (link.max < 0 || this.fixedAt(link.from)) {
+        const from = this.afterFirst(link, this.durAt(link.from));
+        const to = link.max < 0 ? Infinity : (this.first[link.from] as number) + this.durAt(link.from) + link.max + 1;
+        this.fill(reach, word0, n, from, to);
+      } else this.spreadInto(reach, word0, n, link.from, shift, link.max - link.min + 1);
+    }
+    this.andWith(any, reach, n);
+    this.used = reach;
+  }
+
+  private backward(acts: readonly number[]): boolean {
+    for (let k = acts.length - 2; k >= 0; k--) {
+      if (this.fixedAt(k) || (this.first[k] as number) < 0) continue;
+      if ((this.chain.skipAfter[k] as number) >= 0) continue;
+      const n = this.count[k] as number;
+      const word0 = this.word0[k] as number;
+      this.makeRoom(n);
+      const reach = this.claimZero(n);
+      for (const link of this.chain.outOf[k] as readonly FitLink[]) this.reachBack(reach, word0, n, k, link);
+      this.andWith(this.anyAt[k] as number, reach, n);
+      this.used = reach;
+      if (!this.noteEnds(k) && this.actAt(k).omit < 0) {
+        this.blocked = k;
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private reachBack(reach: number, word0: number, n: number, k: number, link: FitLink): void {
+    const j = link.to;
+    if (!this.isOpen(j)) return;
+    const shift = this.durAt(k) + link.min;
+    if (link.max < 0 || this.fixedAt(j)) {
+      const last = this.last[j] as number;
+      const dayBefore = link.apart ? (this.tables.dayStart[this.tables.dayAt(last)] as number) : Infinity;
+      const to = Math.min(last - shift + 1, dayBefore);
+      const from = link.max < 0 ? 0 : (this.last[j] as number) - this.durAt(k) - link.max;
+      this.fill(reach, word0, n, Math.max(0, from), to);
+      return;
+    }
+    const width = link.max - link.min + 1;
+    const nj = this.count[j] as number;
+    const pad = ((width + 31) >> 5) + 1;
+    const words = nj + pad;
+    this.fitWork(words);
+    const { work, bits } = this;
+    work.fill(0, 0, pad);
+    for (let w = 0; w < nj; w++) work[pad + w] = bits[(this.anyAt[j] as number) + w] as number;
+    spreadDown(work, words, width);
+    this.orMoved(reach, word0, n, words, (((this.word0[j] as number) - pad) << 5) - shift);
+  }
+
+  private spreadInto(reach: number, word0: number, n: number, k: number, shift: number, width: number): void {
+    const nk = this.count[k] as number;
+    const words = nk + ((width + 31) >> 5) + 1;
+    this.fitWork(words);
+    const { work, bits } = this;
+    for (let w = 0; w < nk; w++) work[w] = bits[(this.anyAt[k] as number) + w] as number;
+    work.fill(0, nk, words);
+    spreadUp(work, words, width);
+    this.orMoved(reach, word0, n, words, ((this.word0[k] as number) << 5) + shift);
+  }
+
+  /** ORs `work`, whose first bit stands for slot `base`, into the window that begins at word0. */
+  private orMoved(at: number, word0: number, n: number, words: number, base: number): void {
+    const { work, bits } = this;
+    const offset = base - (word0 << 5);
+    const by = offset >> 5;
+    const rest = offset & 31;
+    for (let w = 0; w < n; w++) {
+      const k = w - by;
+      const high = k >= 0 && k < words ? (work[k] as number) : 0;
+      const low = rest === 0 || k - 1 < 0 || k - 1 >= words ? 0 : (work[k - 1] as number) >>> (32 - rest);
+      bits[at + w] = (bits[at + w] as number) | (rest === 0 ? high : (high << rest) | low);
+    }
+  }
+
+  private fill(at: number, word0: number, n: number, from: number, to: number): void {
+    const base = word0 << 5;
+    const lo = Math.max(0, from - base);
+    const hi = Math.min(n << 5, to - base);
+    const { bits } = this;
+    for (let t = lo; t < hi;) {
+      if ((t & 31) === 0 && hi - t >= 32) {
+        bits[at + (t >> 5)] = -1;
+        t += 32;
+      } else {
+        bits[at + (t >> 5)] = (bits[at + (t >> 5)] as number) | (1 << (t & 31));
+        t++;
+      }
+    }
+  }
+
+  private clear(at: number, word0: number, n: number, from: number, to: number): void {
+    const base = word0 << 5;
+    const lo = Math.max(0, from - base);
+    const hi = Math.min(n << 5, to - base);
+    if (hi > lo) clearRange(this.bits, (at << 5) + lo, (at << 5) + hi);
+  }
+
+  private cutTo(at: number, word0: number, n: number, lo: number, hi: number): void {
+    this.clear(at, word0, n, 0, lo);
+    this.clear(at, word0, n, hi + 1, (word0 + n + 1) << 5);
+  }
+
+  private andWith(at: number, other: number, n: number): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (bits[other + w] as number);
+  }
+
+  /** any &= OR of `masks` masks. */
+  private anyOf(any: number, at: number, n: number, masks: number): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) {
+      let some = 0;
+      for (let m = 0; m < masks; m++) some |= bits[at + m * n + w] as number;
+      bits[any + w] = (bits[any + w] as number) & some;
+    }
+  }
+
+  private claim(words: number): number {
+    const at = this.used;
+    this.used += words;
+    return at;
+  }
+
+  private claimZero(words: number): number {
+    const at = this.claim(words);
+    this.bits.fill(0, at, at + words);
+    return at;
+  }
+
+  private makeRoom(words: number): void {
+    if (this.used + words + 512 <= this.bits.length) return;
+    const larger = new Int32Array((this.used + words + 512) * 2);
+    larger.set(this.bits);
+    this.bits = larger;
+  }
+
+  private fitWork(words: number): void {
+    if (this.work.length < words) this.work = new Int32Array(words * 2);
+  }
+}

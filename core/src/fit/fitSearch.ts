@@ -1,0 +1,586 @@
+/*
+ * The search for a good fit of all chains: place them one by one; let what has no place push out what is lighter; then
+ * pull out a few related chains again and again and put them back better, with a temperature that falls. It never breaks
+ * a rule: what does not fit is left out whole. The same model, seed and rounds give the same answer on every machine.
+ */
+import type { Rng } from '../units/rng.js';
+import { makeRng } from '../units/rng.js';
+import { chainCost } from './chainCost.js';
+import { holdsAt } from './holds.js';
+import { Claims } from './claims.js';
+import type { FitEffort } from './chainFit.js';
+import type { PathExtra } from './chainPath.js';
+import { ChainFit, EXACT, QUICK } from './chainFit.js';
+import { Eviction } from './eviction.js';
+import type { FitActivity, FitChain, FitModel, FitPlace } from './fitModel.js';
+import type { ChainTables } from './fitTables.js';
+import { FitTables } from './fitTables.js';
+import { Occupancy, keepFree, letGo } from './occupancy.js';
+
+export interface FitProgress {
+  readonly round: number;
+  readonly cost: number;
+  /** Chains placed; and whether one is. */
+  readonly placed: number;
+  readonly isPlaced: (chain: number) => boolean;
+}
+
+export interface FitOptions {
+  readonly seed: number;
+  /** Share of the budget that is used up after so many rounds, 0 to 1; at 1 the search ends. */
+  readonly used: (round: number) => number;
+  /** Asked every few rounds; true ends the search with what it has. */
+  readonly shouldStop: () => boolean;
+  /** Told whenever the best answer so far became better. */
+  readonly onProgress: (progress: FitProgress) => void;
+  /** What is wished for beyond the model's costs; null = nothing. */
+  readonly wishes: PathExtra | null;
+}
+
+/** Places by activity index; null = not placed. */
+export type FitPlacement = readonly (FitPlace | null)[];
+
+export interface FitResult {
+  readonly placement: FitPlacement;
+  readonly cost: number;
+  readonly unplaced: readonly number[];
+  readonly rounds: number;
+}
+
+/** Share of the budget that chains without a place may use before costs are looked at. */
+const PLACING_SHARE = 0.6;
+const HOT = 20;
+const COLD = 0.4;
+const MOST_PULLED = 2;
+
+interface Saved {
+  readonly chain: number;
+  readonly places: readonly (FitPlace | null)[] | null;
+  readonly cost: number;
+}
+
+/** Fits all chains of a model. */
+export function searchFit(model: FitModel, options: FitOptions): FitResult {
+  const search = new FitSearch(model, options);
+  search.construct();
+  search.placeAll();
+  search.improve();
+  return search.result();
+}
+
+/** One search over one model. */
+export class FitSearch {
+  readonly tables: FitTables;
+  readonly yard: Occupancy;
+  private readonly model: FitModel;
+  private readonly options: FitOptions;
+  private readonly rng: Rng;
+  private readonly fitter: ChainFit;
+  private readonly eviction: Eviction;
+  private readonly placed: Uint8Array;
+  private readonly costs: Float64Array;
+  /** How often a chain was left without a place. */
+  private readonly fails: Float64Array;
+  /** Chains that have no place even alone. */
+  private readonly hopeless: Uint8Array;
+  /** Least cost of each chain in an otherwise empty yard: no answer has it cheaper. */
+  private readonly least: Float64Array;
+  private best: FitPlacement = [];
+  private bestCost = Infinity;
+  private total = 0;
+  private round = 0;
+  /** While chains wait for a place, claims are respected; later only costs count. */
+  private readonly careful: FitEffort;
+  private readonly quick: FitEffort;
+  private readonly exact: FitEffort;
+
+  constructor(model: FitModel, options: FitOptions) {
+    this.model = model;
+    this.options = options;
+    this.tables = new FitTables(model);
+    this.rng = makeRng(options.seed);
+    this.yard = new Occupancy(this.tables);
+    this.fitter = new ChainFit(this.yard, this.rng);
+    this.eviction = new Eviction(this.yard);
+    this.careful = { ...QUICK, extra: new Claims(this.tables, options.wishes) };
+    this.quick = { ...QUICK, extra: options.wishes };
+    this.exact = { ...EXACT, extra: options.wishes };
+    const n = model.chains.length;
+    this.placed = new Uint8Array(n);
+    this.costs = new Float64Array(n);
+    this.fails = new Float64Array(n);
+    this.hopeless = new Uint8Array(n);
+    this.least = new Float64Array(n);
+    for (let c = 0; c < n; c++) this.total += this.chain(c).cost + (this.tables.fixedOvertime[c] as number);
+  }
+
+  /** Least cost of each chain alone; what has no place even so is never tried again. */
+  private measureAlone(): void {
+    const out = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
+    const saved = this.save(out);
+    for (const c of out) this.remove(c);
+    for (let c = 0; c < this.model.chains.length; c++) {
+      if (this.fitter.fit(c, LEAST)) this.least[c] = this.fitter.cost;
+      else this.hopeless[c] = 1;
+    }
+    this.restore(saved);
+  }
+
+  /** Takes over the places of chains that still hold, needed chains before those that need them. */
+  adopt(placement: FitPlacement): void {
+    for (const c of this.order()) {
+      const { acts, needs } = this.chain(c);
+      const places = acts.map((i) => (this.model.activities[i] as FitActivity).fixed ?? placement[i] ?? null);
+      if (this.placed[c] === 1 || (needs >= 0 && this.placed[needs] === 0)) continue;
+      if (holdsAt(this.yard, c, places) && this.fitter.conflict(c, places).length === 0)
+        this.settle(c, places, chainCost(this.tables, c, places));
+    }
+    this.noteBest();
+  }
+
+  /** Chains without a place push out others only where that is no loss in all; for repairs, where little may move. */
+  placeLost(tries: number): void {
+    for (let k = 0; k < tries && !this.isOver(1); k++, this.round++) {
+      const out = this.waiting();
+      if (out.length === 0) break;
+      this.tryEviction(this.pickWaiting(out), 1);
+      this.noteBest();
+    }
+    this.restoreBest();
+  }
+
+  /**
+   * Tries to fit one chain in by moving others; true when it is in and none that had a place has lost it, else everything
+   * is as it was.
+   */
+  fitIn(chain: number, tries: number): boolean {
+    const before = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
+    const saved = this.save([...before, chain]);
+    const lost = [chain];
+    for (let k = 0; k < tries && lost.length > 0; k++) {
+      this.evict(lost[k % lost.length] as number);
+      lost.length = 0;
+      for (const c of [chain, ...before]) if (this.placed[c] === 0) lost.push(c);
+    }
+    if (lost.length > 0) this.restore(saved);
+    return lost.length === 0;
+  }
+
+  private chain(c: number): FitChain {
+    return this.model.chains[c] as FitChain;
+  }
+
+  /** Places every chain once: needed before needing, important before the rest, early before late. */
+  construct(): void {
+    this.measureAlone();
+    for (const c of this.order()) if (this.placed[c] === 0) this.place(c, this.careful);
+    this.noteBest();
+  }
+
+  private order(): number[] {
+    const end = (c: number): number =>
+      Math.min(...this.chain(c).acts.map((i) => (this.model.activities[i] as FitActivity).let));
+    return this.model.chains
+      .map((_, c) => c)
+      .sort(
+        (x, y) => this.depth(x) - this.depth(y) || this.chain(y).cost - this.chain(x).cost || end(x) - end(y) || x - y,
+      );
+  }
+
+  private depth(c: number): number {
+    const { needs } = this.chain(c);
+    return needs < 0 ? 0 : 1 + this.depth(needs);
+  }
+
+  /** Lets chains without a place push out lighter ones, until all have one or their share of the budget is used up. */
+  placeAll(): void {
+    const limit = PLACING_SHARE;
+    for (; !this.isOver(limit); this.round++) {
+      const out = this.waiting();
+      if (out.length === 0) break;
+      this.evict(this.pickWaiting(out));
+      this.noteBest();
+      if (this.rng.next() < 0.5) this.stir();
+    }
+    this.restoreBest();
+  }
+
+  /** Pulls out and puts back related chains, ever more careful not to get worse. */
+  improve(): void {
+    const from = this.options.used(this.round);
+    for (; !this.isOver(1); this.round++) {
+      const part = (this.options.used(this.round) - from) / Math.max(1e-9, 1 - from);
+      const temperature = HOT * (COLD / HOT) ** part;
+      const out = this.waiting();
+      if (out.length > 0 && this.rng.next() < 0.2) this.tryEviction(this.pickWaiting(out), temperature);
+      else this.pullAndPlace(temperature, part);
+      this.noteBest();
+    }
+    this.restoreBest();
+  }
+
+  /** Whether something has no place now that would have one in an empty yard. */
+  couldPlaceMore(): boolean {
+    return this.waiting().length > 0;
+  }
+
+  /** Whether a chain has a place. */
+  isPlaced(chain: number): boolean {
+    return this.placed[chain] === 1;
+  }
+
+  result(): FitResult {
+    const placement = this.best;
+    const unplaced = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [] : [c]));
+    return { placement, cost: this.bestCost, unplaced, rounds: this.round };
+  }
+
+  private isOver(share: number): boolean {
+    return this.options.used(this.round) >= share || this.options.shouldStop();
+  }
+
+  private waiting(): number[] {
+    const out: number[] = [];
+    for (let c = 0; c < this.placed.length; c++) {
+      if (this.placed[c] === 1 || this.hopeless[c] === 1) continue;
+      const { needs } = this.chain(c);
+      if (needs < 0 || this.placed[needs] === 1) out.push(c);
+    }
+    return out;
+  }
+
+  private pickWaiting(out: readonly number[]): number {
+    return out[this.rng.below(out.length)] as number;
+  }
+
+  private place(c: number, effort: FitEffort): boolean {
+    const { needs } = this.chain(c);
+    if (this.hopeless[c] === 1 || (needs >= 0 && this.placed[needs] === 0)) return false;
+    if (!this.fitter.fit(c, effort)) return false;
+    this.settle(c, this.fitter.places, this.fitter.cost);
+    return true;
+  }
+
+  private settle(c: number, places: readonly (FitPlace | null)[], cost: number): void {
+    const { acts } = this.chain(c);
+    for (let k = 0; k < acts.length; k++) {
+      const place = places[k] ?? null;
+      const i = acts[k] as number;
+      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null) this.yard.put(i, place);
+    }
+    this.placed[c] = 1;
+    this.costs[c] = cost;
+    this.total += cost - this.chain(c).cost;
+  }
+
+  private remove(c: number): void {
+    if (this.placed[c] === 0) return;
+    this.yard.takeChain(c);
+    this.placed[c] = 0;
+    this.total += this.chain(c).cost - (this.costs[c] as number);
+  }
+
+  private save(chains: readonly number[]): Saved[] {
+    return chains.map((chain) => ({
+      chain,
+      places: this.placed[chain] === 1 ? this.chain(chain).acts.map((i) => this.yard.placeOf(i)) : null,
+      cost: this.costs[chain] as number,
+    }));
+  }
+
+  private restore(saved: readonly Saved[]): void {
+    for (const s of saved) this.remove(s.chain);
+    for (const s of saved) if (s.places !== null) this.settle(s.chain, s.places, s.cost);
+  }
+
+  private noteBest(): void {
+    if (this.total >= this.bestCost - 1e-6) return;
+    this.bestCost = this.total;
+    this.best = this.model.activities.map((_, i) => this.yard.placeOf(i));
+    let placed = 0;
+    for (const p of this.placed) placed += p;
+    this.options.onProgress({
+      round: this.round,
+      cost: this.bestCost,
+      placed,
+      isPlaced: (c) => this.placed[c] === 1,
+    });
+  }
+
+  private restoreBest(): void {
+    if (this.total <= this.bestCost + 1e-6) return;
+    for (let c = 0; c < this.placed.length; c++) this.remove(c);
+    this.model.chains.forEach((chain, c) => {
+      const places = chain.acts.map((i) => this.best[i] ?? null);
+      const whole = chain.acts.every(
+        (i, k) => places[k] !== null || (this.model.activities[i] as FitActivity).omit >= 0,
+      );
+      const open = chain.acts.some(
+        (i, k) => places[k] !== null && (this.model.activities[i] as FitActivity).fixed === null,
+      );
+      if (whole && (open || this.wasPlaced(c, places))) this.settle(c, places, chainCost(this.tables, c, places));
+    });
+  }
+
+  /** A chain of fixed and optional work only counts as placed when that is no dearer than leaving it out. */
+  private wasPlaced(c: number, places: readonly (FitPlace | null)[]): boolean {
+    return chainCost(this.tables, c, places) < this.chain(c).cost;
+  }
+
+  private weigh(): void {
+    const { weight } = this.eviction;
+    const of = (c: number): number => {
+      let sum = this.chain(c).cost * (1 + (this.fails[c] as number)) * EVICTION_SCALE;
+      for (const d of (this.tables.chains[c] as ChainTables).dependents) if (this.placed[d] === 1) sum += of(d);
+      return sum;
+    };
+    for (let c = 0; c < weight.length; c++) weight[c] = of(c) * (0.3 + 1.4 * this.rng.next());
+  }
+
+  /** Puts a chain where the lightest others are in its way, and then those where they find room. */
+  private evict(c: number): void {
+    if (this.place(c, this.careful)) return;
+    this.fails[c] = (this.fails[c] as number) + 1;
+    const victims = this.victimsOf(c);
+    if (victims === null) return;
+    const saved = this.save(victims);
+    for (const v of victims) this.remove(v);
+    this.placeBeside(c, saved);
+    for (const v of this.byWeight(victims)) this.place(v, this.careful);
+  }
+
+  /** Places a chain, if it can so that a part of what those before it had stays free for them. */
+  private placeBeside(c: number, saved: readonly Saved[]): void {
+    const old = saved[this.rng.below(Math.max(1, saved.length))];
+    if (old?.places != null && this.rng.next() < 0.7) {
+      const letBack = this.keepPart(old.chain, old.places);
+      this.place(c, this.careful);
+      letBack();
+    }
+    if (this.placed[c] === 0) this.place(c, this.careful);
+  }
+
+  /** Chains that would have to go, dependents included; null when the chain has no place even so. */
+  private victimsOf(c: number): number[] | null {
+    this.weigh();
+    this.eviction.begin(c);
+    this.fitter.starts.ejecting = true;
+    const found = this.fitter.fit(c, {
+      ...QUICK,
+      noise: EVICTION_NOISE,
+      hands: false,
+      dives: true,
+      extra: this.eviction,
+    });
+    this.fitter.starts.ejecting = false;
+    if (!found) return null;
+    const victims = new Set<number>();
+    const { acts } = this.chain(c);
+    const { places } = this.fitter;
+    acts.forEach((i, k) => {
+      const place = places[k] ?? null;
+      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null)
+        this.eviction.victimsAt(i, place, victims);
+    });
+    acts.forEach((i, k) => {
+      const place = places[k] ?? null;
+      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null)
+        this.eviction.powerVictimsAt(i, place, victims);
+    });
+    victims.delete(c);
+    return this.withDependents([...victims]);
+  }
+
+  private byWeight(chains: readonly number[]): number[] {
+    const key = new Map(
+      chains.map((c) => [
+        c,
+        this.depth(c) * 1e9 - this.chain(c).cost * (1 + (this.fails[c] as number)) * (0.5 + this.rng.next()),
+      ]),
+    );
+    return [...chains].sort((x, y) => (key.get(x) as number) - (key.get(y) as number));
+  }
+
+  /** An eviction that is taken back when it costs more than the temperature allows. */
+  private tryEviction(c: number, temperature: number): void {
+    this.fails[c] = (this.fails[c] as number) + 1;
+    const victims = this.victimsOf(c);
+    if (victims === null) return;
+    const saved = this.save([c, ...victims]);
+    const limit = this.total - temperature * Math.log(this.rng.next());
+    for (const v of victims) this.remove(v);
+    this.placeBeside(c, saved.slice(1));
+    for (const v of this.byWeight(victims)) this.place(v, this.careful);
+    if (this.total > limit) this.restore(saved);
+  }
+
+  /** Moves a few chains about at random, so that the next eviction meets another yard. */
+  private stir(): void {
+    for (let k = 0; k < 3; k++) this.pullAndPlace(HOT, 0);
+  }
+
+  private withDependents(chains: readonly number[]): number[] {
+    const found = new Set<number>();
+    const add = (c: number): void => {
+      if (found.has(c) || this.placed[c] === 0) return;
+      found.add(c);
+      for (const d of (this.tables.chains[c] as ChainTables).dependents) add(d);
+    };
+    for (const c of chains) add(c);
+    return [...found];
+  }
+
+  private pullAndPlace(temperature: number, part: number): void {
+    const seed = this.pickSeed();
+    if (seed < 0) return;
+    const count = 1 + this.rng.below(MOST_PULLED);
+    const pulled = this.withDependents([seed, ...this.rivals(seed, count)]);
+    const saved = this.save(pulled);
+    const limit = this.total - temperature * Math.log(this.rng.next());
+    for (const c of pulled) this.remove(c);
+    const effort = this.rng.next() < (part > 0.9 ? 0.5 : 0.05) ? this.exact : this.quick;
+    const order = this.rng.next() < 0.3 ? this.byWeight(pulled) : this.shuffled(pulled);
+    const u = this.rng.next();
+    const kept = u < 0.7 ? this.keepForLater(order) : u < 0.85 ? this.keepSomethingFree(saved) : null;
+    let done = true;
+    let first = true;
+    for (const c of order) {
+      this.place(c, effort);
+      if (first) kept?.();
+      first = false;
+      // What is still to come cannot be cheaper than alone.
+      let floor = this.total;
+      for (const d of order)
+        if (this.placed[d] === 0) floor += Math.min(0, (this.least[d] as number) - this.chain(d).cost);
+      if (floor > limit) {
+        done = false;
+        break;
+      }
+    }
+    if (!done || this.total > limit) this.restore(saved);
+  }
+
+  private pickSeed(): number {
+    let best = -1;
+    let bestKey = -Infinity;
+    const tries = this.rng.next() < 0.5 ? 5 : 1;
+    for (let k = 0; k < tries * 3 && k < 40; k++) {
+      const c = this.rng.below(this.placed.length);
+      if (this.placed[c] === 0) continue;
+      const key = (this.costs[c] as number) - (this.least[c] as number);
+      if (key > bestKey) {
+        best = c;
+        bestKey = key;
+      }
+      if (tries === 1) break;
+    }
+    return best;
+  }
+
+  /** Placed chains that hold what the seed needs, nearest in time to where it sits. */
+  private rivals(seed: number, count: number): number[] {
+    const { acts } = this.chain(seed);
+    const found: number[] = [];
+    for (let tries = 0; tries < 4 && found.length < count; tries++) {
+      const i = acts[this.rng.below(acts.length)] as number;
+      const a = this.model.activities[i] as FitActivity;
+      const at = this.yard.isPlaced[i] === 1 ? (this.yard.start[i] as number) : a.aim;
+      const list = this.rng.next() < 0.6 ? a.people : a.stations;
+      const things = list === a.people ? this.yard.people : this.yard.stations;
+      if (list === null || list.length === 0) continue;
+      this.holdersNear(
+        things[list[this.rng.below(list.length)] as number] as Occupancy['people'][number],
+        at,
+        seed,
+        count,
+        found,
+      );
+    }
+    return found;
+  }
+
+  private holdersNear(
+    thing: Occupancy['people'][number],
+    at: number,
+    seed: number,
+    count: number,
+    found: number[],
+  ): void {
+    const { holder } = thing;
+    const reach = 12 + this.rng.below(120);
+    const more = 1 + this.rng.below(2);
+    let added = 0;
+    for (let d = 0; d < reach && found.length < count && added < more; d++) {
+      for (const t of [at + d, at - d]) {
+        const c = (holder[t] ?? 0) - 1;
+        if (t < 0 || c < 0 || c === seed || found.includes(c)) continue;
+        found.push(c);
+        added++;
+      }
+    }
+  }
+
+  /** Keeps a stretch free near where a pulled chain sat, so that the first one back does not take the best of it. */
+  private keepSomethingFree(saved: readonly Saved[]): (() => void) | null {
+    const s = saved[this.rng.below(saved.length)] as Saved;
+    const { acts } = this.chain(s.chain);
+    const k = this.rng.below(acts.length);
+    const place = s.places?.[k] ?? null;
+    const a = this.model.activities[acts[k] as number] as FitActivity;
+    if (place === null || a.fixed !== null) return null;
+    const things = [
+      this.yard.people[place.person],
+      this.yard.stations[place.station],
+      this.yard.dogs[this.chain(s.chain).dog],
+    ];
+    const thing = things[this.rng.below(3)];
+    if (thing === undefined) return null;
+    const from = Math.max(0, place.start - this.rng.below(12));
+    const to = Math.min(this.model.horizon, place.start + a.dur + this.rng.below(12));
+    keepFree(thing, from, to);
+    return () => letGo(thing, from, to);
+  }
+
+  /** Keeps a part of what a later chain of the order would take now, so that the first one leaves it that. */
+  private keepForLater(order: readonly number[]): (() => void) | null {
+    const later = order[1 + this.rng.below(Math.max(1, order.length - 1))];
+    if (later === undefined || this.hopeless[later] === 1 || !this.fitter.fit(later, this.quick)) return null;
+    return this.keepPart(later, this.fitter.places);
+  }
+
+  /** Keeps a stretch of a chain's places free: its hands, its stations or both. */
+  private keepPart(chain: number, places: readonly (FitPlace | null)[]): () => void {
+    const { acts } = this.chain(chain);
+    const from = this.rng.below(acts.length);
+    const to = from + 1 + this.rng.below(Math.min(5, acts.length - from));
+    const what = this.rng.below(3);
+    const undo: (() => void)[] = [];
+    for (let k = from; k < to; k++) {
+      const place = places[k] ?? null;
+      const a = this.model.activities[acts[k] as number] as FitActivity;
+      if (place === null || a.fixed !== null) continue;
+      const person = this.yard.people[place.person];
+      const station = this.yard.stations[place.station];
+      if (person !== undefined && what !== 1) {
+        keepFree(person, place.start, place.start + a.att);
+        undo.push(() => letGo(person, place.start, place.start + a.att));
+      }
+      if (station !== undefined && what !== 0) {
+        keepFree(station, place.start, place.start + a.dur + a.clean);
+        undo.push(() => letGo(station, place.start, place.start + a.dur + a.clean));
+      }
+    }
+    return () => {
+      for (const back of undo) back();
+    };
+  }
+
+  private shuffled(chains: readonly number[]): number[] {
+    const key = new Map(chains.map((c) => [c, this.depth(c) * 2 + this.rng.next()]));
+    return [...chains].sort((x, y) => (key.get(x) as number) - (key.get(y) as number));
+  }
+}
+
+const EVICTION_SCALE = 0.3;
+const EVICTION_NOISE = 20;
+const LEAST: FitEffort = { noise: 0, hands: true, stations: false, branches: 40, dives: false, extra: null };

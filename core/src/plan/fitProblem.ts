@@ -1,0 +1,132 @@
+/*
+ * The kennel's problem in the fitter's form: who may do what and where becomes lists of indexes, lags become pairs of
+ * positions, and what the plan would like beyond its costs (to stay where it was published, to leave people with many
+ * skills free for what only they can do) becomes wishes.
+ */
+import type { PathExtra } from '../fit/chainPath.js';
+import type { FitActivity, FitChain, FitLag, FitModel, FitPerson } from '../fit/fitModel.js';
+import type { Activity, Chain, Placement, Problem } from './problem.js';
+
+/** Amperes are told apart to a tenth. */
+const AMP_UNITS = 10;
+/** A skill that a person has, in cost a task: who can do much is left free for it where that costs nothing else. */
+const SKILL_PRICE = 0.6;
+/** Worth of leaving a published task at its time, in slots off its aim (2.5 h); of leaving it with its hands and place. */
+const STAY_TIME = 30;
+const STAY_HANDS = 6;
+
+/** Puts a problem into the fitter's form. Indexes of activities, chains, people, stations and dogs stay the same. */
+export function modelOfProblem(problem: Problem): FitModel {
+  const { weights } = problem;
+  return {
+    horizon: problem.horizon,
+    now: problem.now,
+    dayStarts: problem.dayStarts.filter((t) => t < problem.horizon),
+    people: problem.people.map((p): FitPerson => ({
+      site: p.site,
+      over: p.over,
+      seams: [],
+      noiseCap: p.noiseCap,
+      scissorCap: p.scissorCap,
+    })),
+    stations: problem.stations.map(({ site, circuit, closed }) => ({ site, circuit, closed })),
+    circuits: problem.circuits.map((amps) => Math.round(amps * AMP_UNITS)),
+    dogs: problem.dogs.map(({ site, standCap }) => ({ site, standCap })),
+    chains: problem.chains.map((c) => chainOf(problem, c)),
+    activities: problem.activities.map((a) => activityOf(problem, a)),
+    weights: { ...weights, acrossKinds: false },
+  };
+}
+
+function chainOf(problem: Problem, c: Chain): FitChain {
+  const position = new Map(c.activities.map((i, k) => [i, k]));
+  const lags = c.activities.flatMap((i, k): FitLag[] => {
+    const a = problem.activities[i] as Activity;
+    const since = a.since.flatMap((s): FitLag[] => {
+      const from = position.get(s.activity);
+      return from === undefined ? [] : [{ from, to: k, min: s.min, max: s.max }];
+    });
+    return k === 0 ? since : [{ from: k - 1, to: k, min: a.lagMin, max: a.lagMax }, ...since];
+  });
+  return { dog: c.dog, cost: c.cost, needs: c.needs, acts: c.activities, lags };
+}
+
+function activityOf(problem: Problem, a: Activity): FitActivity {
+  const isFixed = a.fixed !== null;
+  return {
+    chain: a.chain,
+    dur: a.dur,
+    att: a.att,
+    est: a.est,
+    let: a.let,
+    aim: a.aim,
+    follows: a.follows && !isFixed,
+    // What is done or running stands where it stands and costs nothing more.
+    early: isFixed ? 0 : a.early,
+    late: isFixed ? 0 : a.late,
+    omit: -1,
+    people: peopleFor(problem, a),
+    seconds: a.second === null ? null : having(problem, a.second),
+    stations: stationsFor(problem, a),
+    kind: a.station === null ? -1 : kindIndex(problem, a.station),
+    amps: Math.round(a.amps * AMP_UNITS),
+    clean: a.clean,
+    stands: a.stands,
+    noise: a.noise,
+    scissors: a.scissors ? 1 : 0,
+    fixed: a.fixed,
+  };
+}
+
+function having(problem: Problem, skill: NonNullable<Activity['skill']>): number[] {
+  return problem.people.flatMap((p, k) => (p.skills.has(skill) ? [k] : []));
+}
+
+function peopleFor(problem: Problem, a: Activity): number[] | null {
+  if (a.skill === null || a.att === 0) return null;
+  const able = having(problem, a.skill);
+  const { allowed, only } = a;
+  return able.filter((k) => (only < 0 || k === only) && (allowed === null || allowed.includes(k)));
+}
+
+function stationsFor(problem: Problem, a: Activity): number[] | null {
+  if (a.station === null) return null;
+  return problem.stations.flatMap((s, k) => {
+    const fits = s.kind === a.station && (!a.ramp || s.ramp) && s.lengthCm >= a.lengthCm;
+    return fits ? [k] : [];
+  });
+}
+
+function kindIndex(problem: Problem, kind: NonNullable<Activity['station']>): number {
+  return problem.stations.findIndex((s) => s.kind === kind);
+}
+
+/** What a plan would like beyond its costs. */
+export class PlanWishes implements PathExtra {
+  readonly onStarts: boolean;
+  readonly onStations: boolean;
+  private readonly stay: Placement | null;
+  private readonly prices: readonly number[];
+
+  constructor(problem: Problem, stay: Placement | null) {
+    this.stay = stay;
+    this.onStarts = stay !== null;
+    this.onStations = stay !== null;
+    this.prices = problem.people.map((p) => p.skills.size * SKILL_PRICE);
+  }
+
+  start(activity: number, slot: number): number {
+    const old = this.stay?.[activity] ?? null;
+    return old === null || old.start === slot ? 0 : STAY_TIME;
+  }
+
+  person(activity: number, _slot: number, person: number): number {
+    const old = this.stay?.[activity] ?? null;
+    return (this.prices[person] as number) + (old === null || old.person === person ? 0 : STAY_HANDS);
+  }
+
+  station(activity: number, _slot: number, station: number): number {
+    const old = this.stay?.[activity] ?? null;
+    return old === null || old.station === station ? 0 : STAY_HANDS;
+  }
+}
