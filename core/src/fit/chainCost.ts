@@ -1,6 +1,7 @@
 /*
  * What a placed chain costs, added up from the rules alone. The search's own sums are held against it.
  */
+import { max } from './numbers.js';
 import { aimCost } from './chainPath.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { FitTables } from './fitTables.js';
@@ -16,7 +17,7 @@ export function chainCost(tables: FitTables, chain: number, places: readonly (Fi
     const a = model.activities[c.acts[k] as number] as FitActivity;
     const place = places[k] ?? null;
     if (place === null) {
-      cost += Math.max(0, a.omit);
+      cost += max(0, a.omit);
       continue;
     }
     const prev = before < 0 ? null : (model.activities[c.acts[before] as number] as FitActivity);
@@ -50,6 +51,6 @@ function offAim(
 ): number {
   if (!a.follows || prev === null || prevPlace === null) return aimCost(a, place.start);
   let min = 0;
-  for (const lag of chain.lags) if (lag.from === from && lag.to === to) min = Math.max(min, lag.min);
-  return a.late * (place.start - Math.max(a.est, model.now, prevPlace.start + prev.dur + min));
+  for (const lag of chain.lags) if (lag.from === from && lag.to === to) min = max(min, lag.min);
+  return a.late * (place.start - max(a.est, model.now, prevPlace.start + prev.dur + min));
 }

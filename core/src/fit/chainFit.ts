@@ -4,6 +4,7 @@
  * What does interact inside a chain (the dog's standing minutes, a person's daily limits, lags over a middle step) is
  * branched on when the answer violates it.
  */
+import { ceil, floor, max, min, INFINITY } from './numbers.js';
 import type { Rng } from '../units/rng.js';
 import { chainCost } from './chainCost.js';
 import type { PathExtra, PathWishes } from './chainPath.js';
@@ -14,6 +15,8 @@ import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { ChainTables, FitTables } from './fitTables.js';
 import type { Occupancy } from './occupancy.js';
 
+/** States above which hands are chosen after the times: a long chain in wide windows would take too long otherwise. */
+const MOST_STATES = 12_000;
 /** Beyond every horizon, and still a small integer. */
 const FAR = 1 << 28;
 
@@ -30,6 +33,10 @@ export interface FitEffort {
   readonly dives: boolean;
   readonly extra: PathExtra | null;
 }
+
+/** What is chosen along a chain after its times. */
+const HANDS = 'hands';
+const STATIONS = 'stations';
 
 /** An answer under some bans. */
 interface Node {
@@ -64,7 +71,7 @@ export class ChainFit {
 
   /** Looks for a place of a chain that is not in the yard. `blocked` stays the furthest position that had no start. */
   fit(chain: number, effort: FitEffort): boolean {
-    this.path.seed(Math.floor(this.rng.next() * 0x7fffffff));
+    this.path.seed(floor(this.rng.next() * 0x7fffffff));
     this.blocked = -1;
     const open: Node[] = [];
     this.open(open, chain, [], effort);
@@ -119,17 +126,13 @@ export class ChainFit {
 
   private attempt(chain: number, bans: readonly FitBan[], effort: FitEffort): (FitPlace | null)[] | null {
     if (!this.starts.look(chain, bans)) {
-      this.blocked = Math.max(this.blocked, this.starts.blocked);
+      this.blocked = max(this.blocked, this.starts.blocked);
       return null;
     }
-    const wishes: PathWishes = {
-      noise: effort.noise,
-      hands: effort.hands,
-      stations: effort.stations,
-      extra: effort.extra,
-    };
-    if (this.path.solve(chain, this.starts, wishes) === Infinity) {
-      this.blocked = Math.max(this.blocked, (this.tables.chains[chain] as ChainTables).acts.length - 1);
+    const hands = effort.hands && (effort.stations || this.starts.states(chain) <= MOST_STATES);
+    const wishes: PathWishes = { noise: effort.noise, hands, stations: effort.stations, extra: effort.extra };
+    if (this.path.solve(chain, this.starts, wishes) === INFINITY) {
+      this.blocked = max(this.blocked, (this.tables.chains[chain] as ChainTables).acts.length - 1);
       return null;
     }
     return this.choosePlaces(chain, effort);
@@ -137,33 +140,26 @@ export class ChainFit {
 
   private choosePlaces(chain: number, effort: FitEffort): (FitPlace | null)[] {
     const acts = (this.tables.chains[chain] as ChainTables).acts;
-    const stations = this.chooseStations(acts, effort);
+    const people = this.chooseAlong(acts, effort, HANDS);
+    const stations = this.chooseAlong(acts, effort, STATIONS);
     return acts.map((i, k): FitPlace | null => {
       if (this.path.isOn[k] === 0) return null;
       const a = this.model.activities[i] as FitActivity;
       if (a.fixed !== null) return a.fixed;
       const start = this.path.slot[k] as number;
-      const person = this.personFor(k, a, start, effort);
-      return { start, person, second: this.secondFor(k, a, start, person), station: stations[k] ?? -1 };
+      const person = people[k] as number;
+      return { start, person, second: this.secondFor(k, a, start, person), station: stations[k] as number };
     });
   }
 
-  private personFor(k: number, a: FitActivity, start: number, effort: FitEffort): number {
+  /** People who may be the ones at the chosen time, or the one that the path has told. */
+  private peopleAt(k: number, a: FitActivity): readonly number[] {
+    if (a.fixed !== null) return [a.fixed.person];
     const told = this.path.person[k] as number;
-    if (told >= 0 || a.people === null) return told;
+    if (told >= 0 || a.people === null) return [told];
     const n = this.starts.count[k] as number;
-    let best = -1;
-    let least = Infinity;
-    for (let p = 0; p < a.people.length; p++) {
-      const who = a.people[p] as number;
-      if (!this.starts.has(k, (this.starts.peopleAt[k] as number) + p * n, start)) continue;
-      const cost = this.path.handsCost(k, a, this.starts, start, who, effort.extra) + this.rng.next() * effort.noise;
-      if (cost < least) {
-        least = cost;
-        best = who;
-      }
-    }
-    return best;
+    const start = this.path.slot[k] as number;
+    return a.people.filter((_, p) => this.starts.has(k, (this.starts.peopleAt[k] as number) + p * n, start));
   }
 
   /** Somebody else who is free, with the least overtime; ties by chance. */
@@ -171,7 +167,7 @@ export class ChainFit {
     const seconds = a.seconds ?? [];
     const n = this.starts.count[k] as number;
     let best = -1;
-    let least = Infinity;
+    let least = INFINITY;
     for (let q = 0; q < seconds.length; q++) {
       const who = seconds[q] as number;
       if (who === person || !this.starts.has(k, (this.starts.secondsAt[k] as number) + q * n, start)) continue;
@@ -184,8 +180,8 @@ export class ChainFit {
     return best;
   }
 
-  /** Stations at the chosen times: as few changes as can be, ties by chance. */
-  private chooseStations(acts: readonly number[], effort: FitEffort): Int32Array {
+  /** People, or stations, at the chosen times: as few changes as can be, ties by chance. */
+  private chooseAlong(acts: readonly number[], effort: FitEffort, what: typeof HANDS | typeof STATIONS): Int32Array {
     const chosen = new Int32Array(acts.length).fill(-1);
     const costs: Float64Array[] = [];
     const lists: (readonly number[])[] = [];
@@ -194,20 +190,15 @@ export class ChainFit {
     for (let k = 0; k < acts.length; k++) {
       if (this.path.isOn[k] === 0) continue;
       const a = this.model.activities[acts[k] as number] as FitActivity;
-      const list = this.stationsAt(k, a);
+      const list = what === HANDS ? this.peopleAt(k, a) : this.stationsAt(k, a);
       const here = new Float64Array(list.length);
       const back = new Int32Array(list.length);
       const prev = on[on.length - 1];
       for (let s = 0; s < list.length; s++) {
-        const station = list[s] as number;
-        const start = this.path.slot[k] as number;
-        const wish =
-          effort.extra?.onStations !== true || station < 0 || a.fixed !== null
-            ? 0
-            : effort.extra.station(acts[k] as number, start, station);
-        here[s] = wish + (effort.noise === 0 ? 0 : this.rng.next() * 0.01);
+        here[s] = list.length === 1 ? 0 : this.choiceCost(k, a, list[s] as number, effort, what);
         if (prev === undefined) continue;
-        this.linkStations(acts, prev, k, station, s, here, back, costs, lists);
+        const change = this.changePrice(acts, prev, k, what);
+        this.linkChoice(list[s] as number, s, change, here, back, costs, lists);
       }
       costs.push(here);
       lists.push(list);
@@ -217,19 +208,39 @@ export class ChainFit {
     let at = -1;
     for (let i = on.length - 1; i >= 0; i--) {
       const here = costs[i] as Float64Array;
-      if (at < 0) at = here.indexOf(Math.min(...here));
+      if (at < 0) at = here.indexOf(min(...here));
       chosen[on[i] as number] = lists[i]?.[at] ?? -1;
       at = (from[i] as Int32Array)[at] as number;
     }
     return chosen;
   }
 
-  private linkStations(
-    acts: readonly number[],
-    prev: number,
+  private choiceCost(
     k: number,
-    station: number,
+    a: FitActivity,
+    which: number,
+    effort: FitEffort,
+    what: typeof HANDS | typeof STATIONS,
+  ): number {
+    const start = this.path.slot[k] as number;
+    const tie = effort.noise === 0 ? 0 : this.rng.next() * 0.01;
+    if (which < 0 || a.fixed !== null) return 0;
+    if (what === HANDS) return tie + this.path.handsCost(k, a, this.starts, start, which, effort.extra);
+    const index = this.tables.chains[a.chain]?.acts[k] as number;
+    return tie + (effort.extra?.onStations === true ? effort.extra.station(index, start, which) : 0);
+  }
+
+  /** What a change between two neighbors costs. */
+  private changePrice(acts: readonly number[], prev: number, k: number, what: typeof HANDS | typeof STATIONS): number {
+    if (this.tables.dayAt(this.path.slot[prev] as number) !== this.tables.dayAt(this.path.slot[k] as number)) return 0;
+    if (what === HANDS) return this.model.weights.handOver;
+    return this.countsChange(acts, prev, k) ? this.model.weights.stationChange : 0;
+  }
+
+  private linkChoice(
+    which: number,
     s: number,
+    change: number,
     here: Float64Array,
     back: Int32Array,
     costs: readonly Float64Array[],
@@ -237,11 +248,10 @@ export class ChainFit {
   ): void {
     const before = costs[costs.length - 1] as Float64Array;
     const listBefore = lists[lists.length - 1] as readonly number[];
-    const counts = this.countsChange(acts, prev, k);
-    let least = Infinity;
+    let least = INFINITY;
     for (let b = 0; b < listBefore.length; b++) {
-      const changed = counts && station >= 0 && (listBefore[b] as number) >= 0 && listBefore[b] !== station;
-      const cost = (before[b] as number) + (changed ? this.model.weights.stationChange : 0);
+      const changed = which >= 0 && (listBefore[b] as number) >= 0 && listBefore[b] !== which;
+      const cost = (before[b] as number) + (changed ? change : 0);
       if (cost < least) {
         least = cost;
         back[s] = b;
@@ -253,8 +263,7 @@ export class ChainFit {
   private countsChange(acts: readonly number[], prev: number, k: number): boolean {
     const a = this.model.activities[acts[prev] as number] as FitActivity;
     const b = this.model.activities[acts[k] as number] as FitActivity;
-    if (!this.model.weights.acrossKinds && a.kind !== b.kind) return false;
-    return this.tables.dayAt(this.path.slot[prev] as number) === this.tables.dayAt(this.path.slot[k] as number);
+    return this.model.weights.acrossKinds || a.kind === b.kind;
   }
 
   private stationsAt(k: number, a: FitActivity): readonly number[] {
@@ -353,12 +362,12 @@ export class ChainFit {
       // Whatever the threshold, one of the two holds in every answer that keeps the lag; halfway between, both make headway.
       if (gap < lag.min) {
         const reach = a.dur + lag.min;
-        const from = Math.ceil((after.start + 1 + before.start + reach) / 2);
+        const from = ceil((after.start + 1 + before.start + reach) / 2);
         bans.push({ position: lag.to, from: 0, to: from, person: -1 });
         bans.push({ position: lag.from, from: from - reach, to: FAR, person: -1 });
       } else if (lag.max >= 0 && gap > lag.max) {
         const reach = a.dur + lag.max;
-        const from = Math.ceil((before.start + 1 + after.start - reach) / 2);
+        const from = ceil((before.start + 1 + after.start - reach) / 2);
         bans.push({ position: lag.from, from: 0, to: from, person: -1 });
         bans.push({ position: lag.to, from: from + reach, to: FAR, person: -1 });
       } else continue;

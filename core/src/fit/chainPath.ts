@@ -4,6 +4,7 @@
  * reached through sliding window minima over the layer before: of that day by the same hands, of that day by any, and of
  * earlier days.
  */
+import { clz32, floor, imul, max, min, INFINITY } from './numbers.js';
 import type { ChainStarts } from './chainStarts.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';
@@ -56,7 +57,7 @@ class Minima {
     let head = this.head[c] as number;
     while (head < tail && (items[head] as number) < least) head++;
     this.head[c] = head;
-    return head < tail ? (this.values[head] as number) : Infinity;
+    return head < tail ? (this.values[head] as number) : INFINITY;
   }
 
   /** State behind the value that was asked for last. */
@@ -184,7 +185,7 @@ export class ChainPath {
     let next = at;
     for (let w = 0; w < words; w++) {
       for (let word = starts.bits[(starts.anyAt[k] as number) + w] as number; word !== 0; word &= word - 1)
-        times[next++] = base + (w << 5) + 31 - Math.clz32(word & -word);
+        times[next++] = base + (w << 5) + 31 - clz32(word & -word);
     }
     this.slots[k] = next - at;
     return next - at;
@@ -196,7 +197,7 @@ export class ChainPath {
     const width = this.width(k);
     const at = this.stateAt[k] as number;
     const begin = this.chain.skipBefore[k] as number;
-    this.value.fill(Infinity, at, at + count * width);
+    this.value.fill(INFINITY, at, at + count * width);
     this.from.fill(NONE, at, at + count * width);
     if (begin >= 0) {
       for (let s = 0; s < count; s++) {
@@ -229,10 +230,10 @@ export class ChainPath {
         const here = who < 0 || starts.has(k, (starts.peopleAt[k] as number) + p * n, t);
         const cost = here
           ? more + (who < 0 ? this.bestHands(k, a, starts, t, extra) : this.handsCost(k, a, starts, t, who, extra))
-          : Infinity;
+          : INFINITY;
         for (let b = 0; b < benches.length; b++, state++) {
           if (!here || (apart && !starts.has(k, (starts.stationsAt[k] as number) + b * n, t))) {
-            value[state] = Infinity;
+            value[state] = INFINITY;
             continue;
           }
           const bench = apart && extra?.onStations === true ? extra.station(index, t, benches[b] as number) : 0;
@@ -246,10 +247,10 @@ export class ChainPath {
     if (a.stations === null) return 0;
     const n = starts.count[k] as number;
     const index = this.chain.acts[k] as number;
-    let least = Infinity;
+    let least = INFINITY;
     for (let s = 0; s < a.stations.length; s++) {
       if (starts.has(k, (starts.stationsAt[k] as number) + s * n, t))
-        least = Math.min(least, extra.station(index, t, a.stations[s] as number));
+        least = min(least, extra.station(index, t, a.stations[s] as number));
     }
     return least;
   }
@@ -257,10 +258,10 @@ export class ChainPath {
   private bestHands(k: number, a: FitActivity, starts: ChainStarts, t: number, extra: PathExtra | null): number {
     if (a.people === null) return 0;
     const n = starts.count[k] as number;
-    let least = Infinity;
+    let least = INFINITY;
     for (let p = 0; p < a.people.length; p++) {
       if (starts.has(k, (starts.peopleAt[k] as number) + p * n, t))
-        least = Math.min(least, this.handsCost(k, a, starts, t, a.people[p] as number, extra));
+        least = min(least, this.handsCost(k, a, starts, t, a.people[p] as number, extra));
     }
     return least;
   }
@@ -276,17 +277,17 @@ export class ChainPath {
   private leastSecond(k: number, a: FitActivity, starts: ChainStarts, t: number, who: number): number {
     const seconds = a.seconds ?? [];
     const n = starts.count[k] as number;
-    let least = Infinity;
+    let least = INFINITY;
     for (let q = 0; q < seconds.length; q++) {
       const other = seconds[q] as number;
       if (other !== who && starts.has(k, (starts.secondsAt[k] as number) + q * n, t))
-        least = Math.min(least, this.tables.overtime(other, t, a.att));
+        least = min(least, this.tables.overtime(other, t, a.att));
     }
     return least;
   }
 
   private toss(): number {
-    this.chance = (Math.imul(this.chance, 1664525) + 1013904223) | 0;
+    this.chance = (imul(this.chance, 1664525) + 1013904223) | 0;
     return (this.chance >>> 8) / 16777216;
   }
 
@@ -295,7 +296,7 @@ export class ChainPath {
     const at = this.stateAt[k] as number;
     const { value, least, leastState } = this;
     for (let s = 0; s < (this.slots[k] as number); s++) {
-      let best = Infinity;
+      let best = INFINITY;
       let state = NONE;
       for (let c = at + s * width; c < at + (s + 1) * width; c++) {
         if ((value[c] as number) < best) {
@@ -327,7 +328,7 @@ export class ChainPath {
     const near = source.dur + link.min;
     // What is fixed on both ends happened as it happened, whatever the lag asked for.
     const happened = source.fixed !== null && a.fixed !== null;
-    const far = link.max < 0 || happened ? Infinity : source.dur + link.max;
+    const far = link.max < 0 || happened ? INFINITY : source.dur + link.max;
     const change = this.changeCost(link, source, a);
     const channels = 2 + hands.length + benches.length + hands.length * benches.length;
     minima.begin(channels, countFrom);
@@ -339,12 +340,12 @@ export class ChainPath {
       const t = times[atTo + s] as number;
       if (this.tables.dayAt(t) !== day) {
         day = this.tables.dayAt(t);
-        dayStart = day < 0 ? -Infinity : (this.tables.dayStart[day] as number);
+        dayStart = day < 0 ? -INFINITY : (this.tables.dayStart[day] as number);
         for (let c = 1; c < channels; c++) minima.clear(c);
         while (today < countFrom && (times[atFrom + today] as number) < dayStart) today++;
       }
-      const latest = happened ? Infinity : t - near;
-      for (; earlier < countFrom && (times[atFrom + earlier] as number) <= Math.min(latest, dayStart - 1); earlier++) {
+      const latest = happened ? INFINITY : t - near;
+      for (; earlier < countFrom && (times[atFrom + earlier] as number) <= min(latest, dayStart - 1); earlier++) {
         const state = this.leastState[atFrom + earlier] as number;
         if (state >= 0)
           minima.push(0, times[atFrom + earlier] as number, this.valueOf(link, a, source, earlier, state), state);
@@ -382,7 +383,7 @@ export class ChainPath {
     const value = (this.value[state] as number) + link.skipped;
     if (!a.follows) return value;
     const end = (this.times[(this.slotAt[link.from] as number) + slot] as number) + source.dur + link.min;
-    return value - a.late * Math.max(a.est, this.model.now, end);
+    return value - a.late * max(a.est, this.model.now, end);
   }
 
   private pushToday(
@@ -407,7 +408,7 @@ export class ChainPath {
     for (let p = 0; p < handsFrom; p++) {
       const hand = byHands ? (this.personTo[p] as number) : NONE;
       for (let b = 0; b < benchesFrom; b++, state++) {
-        if (this.value[state] === Infinity) continue;
+        if (this.value[state] === INFINITY) continue;
         const bench = byBench ? (this.stationTo[b] as number) : NONE;
         const value = this.valueOf(link, a, source, slot, state);
         if (hand >= 0) minima.push(2 + hand, t, value, state);
@@ -435,11 +436,11 @@ export class ChainPath {
     const earlier = minima.value(0, least);
     const other = (byHands ? handOver : 0) + change + (byBench ? stationChange : 0);
     const today = minima.value(1, least) + other;
-    const any = Math.min(earlier, today);
-    const anyState = any === Infinity ? NONE : earlier <= today ? minima.state(0) : minima.state(1);
+    const any = min(earlier, today);
+    const anyState = any === INFINITY ? NONE : earlier <= today ? minima.state(0) : minima.state(1);
     let state = (this.stateAt[link.to] as number) + s * hands * benches;
     for (let p = 0; p < hands; p++) {
-      const same = byHands ? minima.value(2 + p, least) + change + (byBench ? stationChange : 0) : Infinity;
+      const same = byHands ? minima.value(2 + p, least) + change + (byBench ? stationChange : 0) : INFINITY;
       for (let b = 0; b < benches; b++, state++) {
         let best = any;
         let behind = anyState;
@@ -454,7 +455,7 @@ export class ChainPath {
             behind = minima.state(2 + hands + b);
           }
           const both = 2 + hands + benches + p * benches + b;
-          const pair = byHands ? minima.value(both, least) : Infinity;
+          const pair = byHands ? minima.value(both, least) : INFINITY;
           if (pair < best) {
             best = pair;
             behind = minima.state(both);
@@ -469,7 +470,7 @@ export class ChainPath {
   }
 
   private wayBack(n: number): number {
-    let cost = Infinity;
+    let cost = INFINITY;
     let state = NONE;
     for (let k = n - 1; k >= 0; k--) {
       const end = this.chain.skipAfter[k] as number;
@@ -482,7 +483,7 @@ export class ChainPath {
         }
       }
     }
-    if (state < 0) return Infinity;
+    if (state < 0) return INFINITY;
     this.isOn.fill(0, 0, n);
     for (let k = n - 1; k >= 0 && state >= 0; k--) {
       const offset = state - (this.stateAt[k] as number);
@@ -491,8 +492,8 @@ export class ChainPath {
       const benches = (this.benches[k] as readonly number[]).length;
       const channel = offset % width;
       this.isOn[k] = 1;
-      this.slot[k] = this.times[(this.slotAt[k] as number) + Math.floor(offset / width)] as number;
-      this.person[k] = this.hands[k]?.[Math.floor(channel / benches)] ?? NONE;
+      this.slot[k] = this.times[(this.slotAt[k] as number) + floor(offset / width)] as number;
+      this.person[k] = this.hands[k]?.[floor(channel / benches)] ?? NONE;
       this.station[k] = this.benches[k]?.[channel % benches] ?? NONE;
       state = this.from[state] as number;
     }

@@ -2,11 +2,12 @@
  * Where the activities of one chain could start, everything else as it is: by person and by station as bit masks, cut to
  * what the chain's own order and lags can reach, forward and backward. It names the first activity that has no start.
  */
+import { max, min, INFINITY } from './numbers.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';
 import type { Occupancy } from './occupancy.js';
 import { hardFree } from './occupancy.js';
-import { clearRange, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
+import { clearRange, countBits, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
 
 /** Slots [from, to) that the activity at a position may not start in; person -1 = by nobody. */
 export interface FitBan {
@@ -76,6 +77,18 @@ export class ChainStarts {
     return this.backward(c.acts);
   }
 
+  /** Starts of all positions together, each times the people who may do it: what telling hands apart would cost. */
+  states(index: number): number {
+    const c = this.model.chains[index] as FitModel['chains'][number];
+    let states = 0;
+    for (let k = 0; k < c.acts.length; k++) {
+      const a = this.actAt(k);
+      if (a.fixed !== null || (this.first[k] as number) < 0) continue;
+      states += countBits(this.bits, this.anyAt[k] as number, this.count[k] as number) * (a.people?.length ?? 1);
+    }
+    return states;
+  }
+
   /** Whether a mask of a position (`at` + offset of its window) has the slot. */
   has(position: number, at: number, slot: number): boolean {
     const word = (slot >> 5) - (this.word0[position] as number);
@@ -133,16 +146,16 @@ export class ChainStarts {
     let lo = this.tables.lo[i] as number;
     let hi = this.tables.hi[i] as number;
     if ((this.chain.skipBefore[k] as number) < 0) {
-      let from = Infinity;
+      let from = INFINITY;
       let to = -1;
       for (const link of this.chain.into[k] as readonly FitLink[]) {
         if (!this.isOpen(link.from)) continue;
         const end = this.durAt(link.from);
-        from = Math.min(from, this.afterFirst(link, end));
-        to = Math.max(to, link.max < 0 ? hi : (this.last[link.from] as number) + end + link.max);
+        from = min(from, this.afterFirst(link, end));
+        to = max(to, link.max < 0 ? hi : (this.last[link.from] as number) + end + link.max);
       }
-      lo = Math.max(lo, from);
-      hi = Math.min(hi, to);
+      lo = max(lo, from);
+      hi = min(hi, to);
     }
     return lo > hi || lo < 0 ? null : [lo, hi];
   }
@@ -151,7 +164,7 @@ export class ChainStarts {
   private afterFirst(link: FitLink, dur: number): number {
     const first = this.first[link.from] as number;
     const next = first + dur + link.min;
-    return link.apart ? Math.max(next, this.tables.dayStart[this.tables.dayAt(first) + 1] as number) : next;
+    return link.apart ? max(next, this.tables.dayStart[this.tables.dayAt(first) + 1] as number) : next;
   }
 
   private isOpen(k: number): boolean {
@@ -227,7 +240,7 @@ export class ChainStarts {
       const who = people[p] as number;
       const free = this.ejecting ? this.hardPeople[who] : this.yard.people[who]?.free;
       const starts = this.tables.personStartsOf(klass, who, a.att);
-      this.runs(free as Int32Array, starts, at + p * n, word0, n, Math.max(1, a.att));
+      this.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.att));
       this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
     }
   }
@@ -317,7 +330,7 @@ export class ChainStarts {
       const shift = this.durAt(link.from) + link.min;
       if (link.max < 0 || this.fixedAt(link.from)) {
         const from = this.afterFirst(link, this.durAt(link.from));
-        const to = link.max < 0 ? Infinity : (this.first[link.from] as number) + this.durAt(link.from) + link.max + 1;
+        const to = link.max < 0 ? INFINITY : (this.first[link.from] as number) + this.durAt(link.from) + link.max + 1;
         this.fill(reach, word0, n, from, to);
       } else this.spreadInto(reach, word0, n, link.from, shift, link.max - link.min + 1);
     }
@@ -350,10 +363,10 @@ export class ChainStarts {
     const shift = this.durAt(k) + link.min;
     if (link.max < 0 || this.fixedAt(j)) {
       const last = this.last[j] as number;
-      const dayBefore = link.apart ? (this.tables.dayStart[this.tables.dayAt(last)] as number) : Infinity;
-      const to = Math.min(last - shift + 1, dayBefore);
+      const dayBefore = link.apart ? (this.tables.dayStart[this.tables.dayAt(last)] as number) : INFINITY;
+      const to = min(last - shift + 1, dayBefore);
       const from = link.max < 0 ? 0 : (this.last[j] as number) - this.durAt(k) - link.max;
-      this.fill(reach, word0, n, Math.max(0, from), to);
+      this.fill(reach, word0, n, max(0, from), to);
       return;
     }
     const width = link.max - link.min + 1;
@@ -395,8 +408,8 @@ export class ChainStarts {
 
   private fill(at: number, word0: number, n: number, from: number, to: number): void {
     const base = word0 << 5;
-    const lo = Math.max(0, from - base);
-    const hi = Math.min(n << 5, to - base);
+    const lo = max(0, from - base);
+    const hi = min(n << 5, to - base);
     const { bits } = this;
     for (let t = lo; t < hi;) {
       if ((t & 31) === 0 && hi - t >= 32) {
@@ -411,8 +424,8 @@ export class ChainStarts {
 
   private clear(at: number, word0: number, n: number, from: number, to: number): void {
     const base = word0 << 5;
-    const lo = Math.max(0, from - base);
-    const hi = Math.min(n << 5, to - base);
+    const lo = max(0, from - base);
+    const hi = min(n << 5, to - base);
     if (hi > lo) clearRange(this.bits, (at << 5) + lo, (at << 5) + hi);
   }
 

@@ -4,6 +4,7 @@
  * the cheapest ones in the way (guided ejection search, as published for vehicle routes by Nagata and Braysy in 2009;
  * from memory).
  */
+import { max, min, INFINITY } from './numbers.js';
 import type { PathExtra } from './chainPath.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { ChainTables, FitTables } from './fitTables.js';
@@ -69,15 +70,15 @@ export class Eviction implements PathExtra {
   begin(chain: number): void {
     const { acts } = this.tables.chains[chain] as ChainTables;
     this.stamp++;
-    this.lo = Infinity;
+    this.lo = INFINITY;
     this.hi = 0;
     for (const i of acts) {
       const a = this.model.activities[i] as FitActivity;
       if (a.fixed !== null) continue;
-      this.lo = Math.min(this.lo, this.tables.lo[i] as number);
-      this.hi = Math.max(this.hi, (this.tables.hi[i] as number) + a.dur + a.clean);
+      this.lo = min(this.lo, this.tables.lo[i] as number);
+      this.hi = max(this.hi, (this.tables.hi[i] as number) + a.dur + a.clean);
     }
-    this.lo = Math.max(0, this.lo);
+    this.lo = max(0, this.lo);
     this.dog = (this.model.chains[chain] as FitModel['chains'][number]).dog;
   }
 
@@ -113,7 +114,7 @@ export class Eviction implements PathExtra {
     const circuit = this.model.stations[place.station]?.circuit ?? -1;
     if (a.amps === 0 || circuit < 0) return;
     const { load, limit } = this.yard.circuits[circuit] as Occupancy['circuits'][number];
-    for (let t = Math.max(0, place.start); t < place.start + a.dur; t++) {
+    for (let t = max(0, place.start); t < place.start + a.dur; t++) {
       let over = (load[t] as number) + a.amps - limit;
       for (const user of this.usersAt(circuit, t)) if (into.has(user.chain)) over -= user.amps;
       while (over > 0) {
@@ -204,7 +205,7 @@ export class Eviction implements PathExtra {
 
 function note(unary: Unary | undefined, from: number, to: number, into: Set<number>): void {
   if (unary === undefined) return;
-  for (let t = Math.max(0, from); t < Math.min(to, unary.holder.length); t++) {
+  for (let t = max(0, from); t < min(to, unary.holder.length); t++) {
     const holder = unary.holder[t] as number;
     if (holder > 0) into.add(holder - 1);
   }

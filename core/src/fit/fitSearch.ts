@@ -3,6 +3,7 @@
  * pull out a few related chains again and again and put them back better, with a temperature that falls. It never breaks
  * a rule: what does not fit is left out whole. The same model, seed and rounds give the same answer on every machine.
  */
+import { log, max, min, INFINITY } from './numbers.js';
 import type { Rng } from '../units/rng.js';
 import { makeRng } from '../units/rng.js';
 import { chainCost } from './chainCost.js';
@@ -35,6 +36,8 @@ export interface FitOptions {
   readonly onProgress: (progress: FitProgress) => void;
   /** What is wished for beyond the model's costs; null = nothing. */
   readonly wishes: PathExtra | null;
+  /** Price that spreads work evenly over people, see `SearchWishes`; 0 = not asked for. */
+  readonly evenLoad: number;
 }
 
 /** Places by activity index; null = not placed. */
@@ -86,7 +89,7 @@ export class FitSearch {
   /** Least cost of each chain in an otherwise empty yard: no answer has it cheaper. */
   private readonly least: Float64Array;
   private best: FitPlacement = [];
-  private bestCost = Infinity;
+  private bestCost = INFINITY;
   private total = 0;
   private round = 0;
   /** While chains wait for a place, claims are respected; later only costs count. */
@@ -102,9 +105,11 @@ export class FitSearch {
     this.yard = new Occupancy(this.tables);
     this.fitter = new ChainFit(this.yard, this.rng);
     this.eviction = new Eviction(this.yard);
-    this.careful = { ...QUICK, extra: new Claims(this.tables, options.wishes) };
-    this.quick = { ...QUICK, extra: options.wishes };
-    this.exact = { ...EXACT, extra: options.wishes };
+    const { wishes, evenLoad } = options;
+    this.careful = { ...QUICK, extra: new Claims(this.yard, { wishes, evenLoad, claims: true }) };
+    const extra = wishes === null && evenLoad === 0 ? null : new Claims(this.yard, { wishes, evenLoad, claims: false });
+    this.quick = { ...QUICK, extra };
+    this.exact = { ...EXACT, extra };
     const n = model.chains.length;
     this.placed = new Uint8Array(n);
     this.costs = new Float64Array(n);
@@ -179,7 +184,7 @@ export class FitSearch {
 
   private order(): number[] {
     const end = (c: number): number =>
-      Math.min(...this.chain(c).acts.map((i) => (this.model.activities[i] as FitActivity).let));
+      min(...this.chain(c).acts.map((i) => (this.model.activities[i] as FitActivity).let));
     return this.model.chains
       .map((_, c) => c)
       .sort(
@@ -209,7 +214,7 @@ export class FitSearch {
   improve(): void {
     const from = this.options.used(this.round);
     for (; !this.isOver(1); this.round++) {
-      const part = (this.options.used(this.round) - from) / Math.max(1e-9, 1 - from);
+      const part = (this.options.used(this.round) - from) / max(1e-9, 1 - from);
       const temperature = HOT * (COLD / HOT) ** part;
       const out = this.waiting();
       if (out.length > 0 && this.rng.next() < 0.2) this.tryEviction(this.pickWaiting(out), temperature);
@@ -351,7 +356,7 @@ export class FitSearch {
 
   /** Places a chain, if it can so that a part of what those before it had stays free for them. */
   private placeBeside(c: number, saved: readonly Saved[]): void {
-    const old = saved[this.rng.below(Math.max(1, saved.length))];
+    const old = saved[this.rng.below(max(1, saved.length))];
     if (old?.places != null && this.rng.next() < 0.7) {
       const letBack = this.keepPart(old.chain, old.places);
       this.place(c, this.careful);
@@ -407,7 +412,7 @@ export class FitSearch {
     const victims = this.victimsOf(c);
     if (victims === null) return;
     const saved = this.save([c, ...victims]);
-    const limit = this.total - temperature * Math.log(this.rng.next());
+    const limit = this.total - temperature * log(this.rng.next());
     for (const v of victims) this.remove(v);
     this.placeBeside(c, saved.slice(1));
     for (const v of this.byWeight(victims)) this.place(v, this.careful);
@@ -436,7 +441,7 @@ export class FitSearch {
     const count = 1 + this.rng.below(MOST_PULLED);
     const pulled = this.withDependents([seed, ...this.rivals(seed, count)]);
     const saved = this.save(pulled);
-    const limit = this.total - temperature * Math.log(this.rng.next());
+    const limit = this.total - temperature * log(this.rng.next());
     for (const c of pulled) this.remove(c);
     const effort = this.rng.next() < (part > 0.9 ? 0.5 : 0.05) ? this.exact : this.quick;
     const order = this.rng.next() < 0.3 ? this.byWeight(pulled) : this.shuffled(pulled);
@@ -450,8 +455,7 @@ export class FitSearch {
       first = false;
       // What is still to come cannot be cheaper than alone.
       let floor = this.total;
-      for (const d of order)
-        if (this.placed[d] === 0) floor += Math.min(0, (this.least[d] as number) - this.chain(d).cost);
+      for (const d of order) if (this.placed[d] === 0) floor += min(0, (this.least[d] as number) - this.chain(d).cost);
       if (floor > limit) {
         done = false;
         break;
@@ -462,7 +466,7 @@ export class FitSearch {
 
   private pickSeed(): number {
     let best = -1;
-    let bestKey = -Infinity;
+    let bestKey = -INFINITY;
     const tries = this.rng.next() < 0.5 ? 5 : 1;
     for (let k = 0; k < tries * 3 && k < 40; k++) {
       const c = this.rng.below(this.placed.length);
@@ -535,15 +539,15 @@ export class FitSearch {
     ];
     const thing = things[this.rng.below(3)];
     if (thing === undefined) return null;
-    const from = Math.max(0, place.start - this.rng.below(12));
-    const to = Math.min(this.model.horizon, place.start + a.dur + this.rng.below(12));
+    const from = max(0, place.start - this.rng.below(12));
+    const to = min(this.model.horizon, place.start + a.dur + this.rng.below(12));
     keepFree(thing, from, to);
     return () => letGo(thing, from, to);
   }
 
   /** Keeps a part of what a later chain of the order would take now, so that the first one leaves it that. */
   private keepForLater(order: readonly number[]): (() => void) | null {
-    const later = order[1 + this.rng.below(Math.max(1, order.length - 1))];
+    const later = order[1 + this.rng.below(max(1, order.length - 1))];
     if (later === undefined || this.hopeless[later] === 1 || !this.fitter.fit(later, this.quick)) return null;
     return this.keepPart(later, this.fitter.places);
   }
@@ -552,7 +556,7 @@ export class FitSearch {
   private keepPart(chain: number, places: readonly (FitPlace | null)[]): () => void {
     const { acts } = this.chain(chain);
     const from = this.rng.below(acts.length);
-    const to = from + 1 + this.rng.below(Math.min(5, acts.length - from));
+    const to = from + 1 + this.rng.below(min(5, acts.length - from));
     const what = this.rng.below(3);
     const undo: (() => void)[] = [];
     for (let k = from; k < to; k++) {

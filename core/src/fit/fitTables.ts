@@ -3,6 +3,7 @@
  * each person and station can serve a dog, overtime as prefix sums. Everything is a flat array; the innermost loops read
  * it millions of times.
  */
+import { max, min } from './numbers.js';
 import type { FitActivity, FitChain, FitModel } from './fitModel.js';
 import { clearRange, keepRunsIn, wordsOf } from './slotBits.js';
 
@@ -86,14 +87,14 @@ export class FitTables {
 
   /** Day of a slot; -1 before the first midnight. */
   dayAt(slot: number): number {
-    return slot < 0 ? -1 : (this.dayOf[Math.min(slot, this.model.horizon)] as number);
+    return slot < 0 ? -1 : (this.dayOf[min(slot, this.model.horizon)] as number);
   }
 
   /** Overtime slots of a person in [from, from + slots). */
   overtime(person: number, from: number, slots: number): number {
     if (person < 0 || from < 0) return 0;
     const before = this.overBefore[person] as Int32Array;
-    return (before[Math.min(from + slots, this.model.horizon)] as number) - (before[from] as number);
+    return (before[min(from + slots, this.model.horizon)] as number) - (before[from] as number);
   }
 
   /** Starts at which a person can attend `att` slots beside a dog of a class, by calendar alone. */
@@ -105,9 +106,9 @@ export class FitTables {
         sameSite(p.site, this.classSites[klass] as Int8Array, this.words, this.model.horizon),
       );
       const bits = there.slice();
-      const need = Math.max(1, att);
+      const need = max(1, att);
       keepRunsIn(bits, this.words, need);
-      for (const [end, start] of p.seams) clearRange(bits, Math.max(0, end - need + 1), Math.max(0, start));
+      for (const [end, start] of p.seams) clearRange(bits, max(0, end - need + 1), max(0, start));
       return bits;
     });
   }
@@ -155,8 +156,8 @@ export class FitTables {
     const acts = chain.acts.map((i) => activities[i] as FitActivity);
     chain.acts.forEach((i, k) => {
       const a = acts[k] as FitActivity;
-      lo[i] = a.fixed === null ? Math.max(now, a.est) : a.fixed.start;
-      hi[i] = a.fixed === null ? Math.min(horizon, a.let) - a.dur : a.fixed.start;
+      lo[i] = a.fixed === null ? max(now, a.est) : a.fixed.start;
+      hi[i] = a.fixed === null ? min(horizon, a.let) - a.dur : a.fixed.start;
     });
     const musts = chain.acts.map((_, k) => k).filter((k) => (acts[k] as FitActivity).omit < 0);
     const order = musts.slice(1).map((to, k) => ({ from: musts[k] as number, to, min: 0, max: -1 }));
@@ -268,14 +269,14 @@ function chainTables(model: FitModel, chain: FitChain, index: number): ChainTabl
 }
 
 function lagBetween(chain: FitChain, from: number, to: number): Omit<FitLink, 'skipped' | 'apart'> {
-  let min = 0;
-  let max = -1;
+  let least = 0;
+  let most = -1;
   for (const lag of chain.lags) {
     if (lag.from !== from || lag.to !== to) continue;
-    min = Math.max(min, lag.min);
-    if (lag.max >= 0) max = max < 0 ? lag.max : Math.min(max, lag.max);
+    least = max(least, lag.min);
+    if (lag.max >= 0) most = most < 0 ? lag.max : min(most, lag.max);
   }
-  return { from, to, min, max };
+  return { from, to, min: least, max: most };
 }
 
 function areApart(model: FitModel, chain: FitChain, a: FitActivity, b: FitActivity): boolean {

@@ -1,6 +1,7 @@
 /*
  * Whether places that a chain once had can be taken again, the yard as it stands.
  */
+import { min, INFINITY } from './numbers.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { Occupancy, Unary } from './occupancy.js';
 import { bitAt } from './slotBits.js';
@@ -13,7 +14,7 @@ export function holdsAt(yard: Occupancy, chain: number, places: readonly (FitPla
 }
 
 function inOrder(model: FitModel, c: FitModel['chains'][number], places: readonly (FitPlace | null)[]): boolean {
-  let end = -Infinity;
+  let end = -INFINITY;
   let wasFixed = false;
   for (let k = 0; k < c.acts.length; k++) {
     const a = model.activities[c.acts[k] as number] as FitActivity;
@@ -76,6 +77,6 @@ function stationServes(yard: Occupancy, klass: number, a: FitActivity, station: 
 
 function isFree(unary: Unary | undefined, from: number, to: number): boolean {
   if (unary === undefined) return false;
-  for (let t = from; t < Math.min(to, unary.holder.length); t++) if (unary.holder[t] !== 0) return false;
+  for (let t = from; t < min(to, unary.holder.length); t++) if (unary.holder[t] !== 0) return false;
   return true;
 }

@@ -4,6 +4,7 @@
  * places, the estimate of the new latest end picks the swap, a tabu list keeps it from being undone (neighborhood of
  * Nowicki and Smutnicki 1996, estimate of Taillard 1994; both from memory).
  */
+import { max, INFINITY } from './numbers.js';
 import type { Rng } from '../units/rng.js';
 import { makeRng } from '../units/rng.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
@@ -37,7 +38,7 @@ export function searchLatestEnd(model: FitModel, options: FitOptions): FitResult
 }
 
 class ShopSearch {
-  bestEnd = Infinity;
+  bestEnd = INFINITY;
   /** No answer ends earlier: the longest chain, and the busiest station. */
   readonly bound: number;
   private readonly model: FitModel;
@@ -91,7 +92,7 @@ class ShopSearch {
     }
     for (const lag of chain.lags) {
       const i = chain.acts[lag.to] as number;
-      this.lag[i] = Math.max(this.lag[i] as number, lag.min);
+      this.lag[i] = max(this.lag[i] as number, lag.min);
     }
   }
 
@@ -104,7 +105,7 @@ class ShopSearch {
     const longest = this.model.chains.map((c) =>
       c.acts.reduce((sum, i) => sum + (this.dur[i] as number) + (this.lag[i] as number), 0),
     );
-    return Math.max(...busiest, ...longest);
+    return max(...busiest, ...longest);
   }
 
   /** First answer: the chain with most work left goes first. */
@@ -140,7 +141,7 @@ class ShopSearch {
     if (swap >= 0) this.swap(swap);
     else this.shake();
     this.evaluate();
-    if (this.end === Infinity) this.shake();
+    if (this.end === INFINITY) this.shake();
     if (this.end >= this.bestEnd) return false;
     this.keepBest();
     return true;
@@ -201,8 +202,8 @@ class ShopSearch {
       const s = before[i] as number;
       const fromChain = c < 0 ? 0 : (head[c] as number) + (dur[c] as number) + (lag[i] as number);
       const fromStation = s < 0 ? 0 : (head[s] as number) + (dur[s] as number);
-      head[i] = Math.max(fromChain, fromStation);
-      end = Math.max(end, head[i] + (dur[i] as number));
+      head[i] = max(fromChain, fromStation);
+      end = max(end, head[i] + (dur[i] as number));
       for (const next of [chainAfter[i] as number, after[i] as number]) {
         if (next < 0) continue;
         waits[next] = (waits[next] as number) - 1;
@@ -215,10 +216,10 @@ class ShopSearch {
       const s = after[i] as number;
       const toChain = c < 0 ? 0 : (tail[c] as number) + (dur[c] as number) + (lag[c] as number);
       const toStation = s < 0 ? 0 : (tail[s] as number) + (dur[s] as number);
-      tail[i] = Math.max(toChain, toStation);
+      tail[i] = max(toChain, toStation);
     }
     // Zero durations can close a circle of orders; such an answer is none.
-    this.end = last < this.count ? Infinity : end;
+    this.end = last < this.count ? INFINITY : end;
   }
 
   /** First activities of the pairs on one critical path whose swap can help: at the edges of each station's blocks. */
@@ -264,7 +265,7 @@ class ShopSearch {
 
   private pickSwap(): number {
     let pick = NONE;
-    let least = Infinity;
+    let least = INFINITY;
     for (const i of this.criticalSwaps()) {
       const j = this.after[i] as number;
       const estimate = this.estimate(i, j);
@@ -291,11 +292,11 @@ class ShopSearch {
     };
     const p = before[i] as number;
     const s = after[j] as number;
-    const headJ = Math.max(ready(j), p < 0 ? 0 : (head[p] as number) + (dur[p] as number));
-    const headI = Math.max(ready(i), headJ + (dur[j] as number));
-    const tailI = Math.max(rest(i), s < 0 ? 0 : (tail[s] as number) + (dur[s] as number));
-    const tailJ = Math.max(rest(j), tailI + (dur[i] as number));
-    return Math.max(headJ + (dur[j] as number) + tailJ, headI + (dur[i] as number) + tailI);
+    const headJ = max(ready(j), p < 0 ? 0 : (head[p] as number) + (dur[p] as number));
+    const headI = max(ready(i), headJ + (dur[j] as number));
+    const tailI = max(rest(i), s < 0 ? 0 : (tail[s] as number) + (dur[s] as number));
+    const tailJ = max(rest(j), tailI + (dur[i] as number));
+    return max(headJ + (dur[j] as number) + tailJ, headI + (dur[i] as number) + tailI);
   }
 
   private swap(i: number): void {

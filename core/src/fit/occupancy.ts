@@ -2,6 +2,7 @@
  * Who and what is taken when, while a plan is being made. People, stations and dogs do one thing at a time, so each slot
  * knows the chain that holds it; taking and giving back undo each other exactly.
  */
+import { max, min } from './numbers.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { FitTables } from './fitTables.js';
 import { clearRange, onesUpTo } from './slotBits.js';
@@ -21,7 +22,7 @@ export class Unary {
   }
 
   take(from: number, to: number, holder: number): void {
-    const last = Math.min(to, this.holder.length);
+    const last = min(to, this.holder.length);
     if (last <= from) return;
     clearRange(this.free, from, last);
     this.holder.fill(holder, from, last);
@@ -29,7 +30,7 @@ export class Unary {
 
   /** Gives back what this holder has in [from, to). */
   give(from: number, to: number, holder: number): void {
-    const last = Math.min(to, this.holder.length);
+    const last = min(to, this.holder.length);
     for (let t = from; t < last; t++) {
       if (this.holder[t] !== holder) continue;
       this.holder[t] = 0;
@@ -84,6 +85,8 @@ export class Occupancy {
   readonly stood: Int32Array;
   readonly noise: Int32Array;
   readonly scissors: Int32Array;
+  /** By person and day: slots of work. */
+  readonly worked: Int32Array;
   /** Activity that uses a station in a slot, + 1: whose draw it is. */
   readonly usedBy: readonly Int32Array[];
   /** Start, person, second and station of each activity; start -1 = not placed (fixed work excepted). */
@@ -107,6 +110,7 @@ export class Occupancy {
     this.stood = new Int32Array(model.dogs.length * days);
     this.noise = new Int32Array(model.people.length * days);
     this.scissors = new Int32Array(model.people.length * days);
+    this.worked = new Int32Array(model.people.length * days);
     this.usedBy = model.stations.map(() => new Int32Array(h));
     this.start = new Int32Array(model.activities.length).fill(-1);
     this.person = new Int16Array(model.activities.length).fill(-1);
@@ -158,16 +162,16 @@ export class Occupancy {
     const chain = m.chains[a.chain] as FitModel['chains'][number];
     const holder = a.fixed !== null ? FIXED_WORK : a.chain + 1;
     const start = this.start[i] as number;
-    const from = Math.max(0, start);
-    const end = Math.min(m.horizon, start + a.dur);
-    const attEnd = Math.min(m.horizon, start + a.att);
+    const from = max(0, start);
+    const end = min(m.horizon, start + a.dur);
+    const attEnd = min(m.horizon, start + a.att);
     const station = this.station[i] as number;
     hold(this.dogs[chain.dog], from, end, holder, by);
     hold(this.people[this.person[i] as number], from, attEnd, holder, by);
     hold(this.people[this.second[i] as number], from, attEnd, holder, by);
     if (station >= 0) {
-      hold(this.stations[station], from, Math.max(0, start + a.dur + a.clean), holder, by);
-      this.usedBy[station]?.fill(by > 0 ? i + 1 : 0, from, Math.max(from, end));
+      hold(this.stations[station], from, max(0, start + a.dur + a.clean), holder, by);
+      this.usedBy[station]?.fill(by > 0 ? i + 1 : 0, from, max(from, end));
       if (a.amps > 0) this.circuits[m.stations[station]?.circuit ?? -1]?.add(from, end, by * a.amps);
     }
     // Daily limits of days before the plan's first are nobody's concern any more.
@@ -179,6 +183,8 @@ export class Occupancy {
     const days = this.tables.days;
     const person = this.person[i] as number;
     const second = this.second[i] as number;
+    if (person >= 0) add(this.worked, person * days + day, by * a.att);
+    if (second >= 0) add(this.worked, second * days + day, by * a.att);
     if (a.stands) add(this.stood, dog * days + day, by * a.dur);
     if (person >= 0 && a.noise > 0) add(this.noise, person * days + day, by * a.noise * a.att);
     if (second >= 0 && a.noise > 0) add(this.noise, second * days + day, by * a.noise * a.att);
@@ -197,8 +203,7 @@ function hold(unary: Unary | undefined, from: number, to: number, holder: number
 
 /** Keeps the free slots of somebody or something in [from, to) from being taken. */
 export function keepFree(unary: Unary, from: number, to: number): void {
-  for (let t = from; t < Math.min(to, unary.holder.length); t++)
-    if (unary.holder[t] === 0) unary.take(t, t + 1, KEPT_FREE);
+  for (let t = from; t < min(to, unary.holder.length); t++) if (unary.holder[t] === 0) unary.take(t, t + 1, KEPT_FREE);
 }
 
 /** Lets go of what `keepFree` kept in [from, to). */

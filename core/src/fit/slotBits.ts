@@ -2,6 +2,7 @@
  * Bit sets over slots, worked on through windows: slot t is bit t & 31 of word t >> 5, and a window is a run of words.
  * Where something can start is a run-length AND of what must be free, thirty-two slots at a time.
  */
+import { clz32, imul, max, min } from './numbers.js';
 
 /** Words that hold `slots` bits, with room to look past the end. */
 export function wordsOf(slots: number): number {
@@ -41,7 +42,7 @@ export function clearRange(bits: Int32Array, from: number, to: number): void {
 /** Run-length AND in place over the first `words` words: bit t stays where bits t to t + need - 1 all were set. */
 export function keepRunsIn(bits: Int32Array, words: number, need: number): void {
   for (let have = 1; have < need;) {
-    const step = Math.min(have, need - have);
+    const step = min(have, need - have);
     const by = step >> 5;
     const rest = step & 31;
     const last = words - by;
@@ -55,7 +56,7 @@ export function keepRunsIn(bits: Int32Array, words: number, need: number): void 
       }
       if (last > 0) bits[last - 1] = (bits[last - 1] as number) & ((bits[words - 1] as number) >>> rest);
     }
-    for (let k = Math.max(0, last); k < words; k++) bits[k] = 0;
+    for (let k = max(0, last); k < words; k++) bits[k] = 0;
     have += step;
   }
 }
@@ -63,7 +64,7 @@ export function keepRunsIn(bits: Int32Array, words: number, need: number): void 
 /** ORs the first `words` words with themselves moved up by 0 to width - 1 slots. */
 export function spreadUp(bits: Int32Array, words: number, width: number): void {
   for (let have = 1; have < width;) {
-    const step = Math.min(have, width - have);
+    const step = min(have, width - have);
     orMovedUp(bits, words, step);
     have += step;
   }
@@ -72,7 +73,7 @@ export function spreadUp(bits: Int32Array, words: number, width: number): void {
 /** ORs the first `words` words with themselves moved down by 0 to width - 1 slots. */
 export function spreadDown(bits: Int32Array, words: number, width: number): void {
   for (let have = 1; have < width;) {
-    const step = Math.min(have, width - have);
+    const step = min(have, width - have);
     orMovedDown(bits, words, step);
     have += step;
   }
@@ -102,7 +103,7 @@ function orMovedDown(bits: Int32Array, words: number, step: number): void {
 export function firstBit(bits: Int32Array, at: number, words: number): number {
   for (let k = 0; k < words; k++) {
     const w = bits[at + k] as number;
-    if (w !== 0) return (k << 5) + 31 - Math.clz32(w & -w);
+    if (w !== 0) return (k << 5) + 31 - clz32(w & -w);
   }
   return -1;
 }
@@ -111,7 +112,19 @@ export function firstBit(bits: Int32Array, at: number, words: number): number {
 export function lastBit(bits: Int32Array, at: number, words: number): number {
   for (let k = words - 1; k >= 0; k--) {
     const w = bits[at + k] as number;
-    if (w !== 0) return (k << 5) + 31 - Math.clz32(w);
+    if (w !== 0) return (k << 5) + 31 - clz32(w);
   }
   return -1;
+}
+
+/** Number of set bits of the words. */
+export function countBits(bits: Int32Array, at: number, words: number): number {
+  let count = 0;
+  for (let k = at; k < at + words; k++) {
+    let w = bits[k] as number;
+    w -= (w >>> 1) & 0x55555555;
+    w = (w & 0x33333333) + ((w >>> 2) & 0x33333333);
+    count += imul((w + (w >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
+  }
+  return count;
 }

@@ -9,6 +9,8 @@ import type { Activity, Chain, Placement, Problem } from './problem.js';
 
 /** Amperes are told apart to a tenth. */
 const AMP_UNITS = 10;
+/** Of two entries of equal importance that cannot both be ready, the one that is due first keeps what both need. */
+const FIRST_RING = 100;
 /** A skill that a person has, in cost a task: who can do much is left free for it where that costs nothing else. */
 const SKILL_PRICE = 0.6;
 /** Worth of leaving a published task at its time, in slots off its aim (2.5 h); of leaving it with its hands and place. */
@@ -18,6 +20,7 @@ const STAY_HANDS = 6;
 /** Puts a problem into the fitter's form. Indexes of activities, chains, people, stations and dogs stay the same. */
 export function modelOfProblem(problem: Problem): FitModel {
   const { weights } = problem;
+  const firstRing = ringOrder(problem);
   return {
     horizon: problem.horizon,
     now: problem.now,
@@ -32,13 +35,24 @@ export function modelOfProblem(problem: Problem): FitModel {
     stations: problem.stations.map(({ site, circuit, closed }) => ({ site, circuit, closed })),
     circuits: problem.circuits.map((amps) => Math.round(amps * AMP_UNITS)),
     dogs: problem.dogs.map(({ site, standCap }) => ({ site, standCap })),
-    chains: problem.chains.map((c) => chainOf(problem, c)),
+    chains: problem.chains.map((c) => chainOf(problem, c, firstRing)),
     activities: problem.activities.map((a) => activityOf(problem, a)),
     weights: { ...weights, acrossKinds: false },
   };
 }
 
-function chainOf(problem: Problem, c: Chain): FitChain {
+/** By chain: shows whose last ring is later. */
+function ringOrder(problem: Problem): readonly number[] {
+  const due = (c: Chain): number =>
+    Math.max(
+      0,
+      ...c.activities.flatMap((i) => (problem.activities[i]?.step === 'ring' ? [problem.activities[i].est] : [])),
+    );
+  const shows = problem.chains.filter((c) => c.kind === 'show');
+  return problem.chains.map((c) => (c.kind === 'show' ? shows.filter((d) => due(d) > due(c)).length : 0));
+}
+
+function chainOf(problem: Problem, c: Chain, firstRing: readonly number[]): FitChain {
   const position = new Map(c.activities.map((i, k) => [i, k]));
   const lags = c.activities.flatMap((i, k): FitLag[] => {
     const a = problem.activities[i] as Activity;
@@ -48,7 +62,8 @@ function chainOf(problem: Problem, c: Chain): FitChain {
     });
     return k === 0 ? since : [{ from: k - 1, to: k, min: a.lagMin, max: a.lagMax }, ...since];
   });
-  return { dog: c.dog, cost: c.cost, needs: c.needs, acts: c.activities, lags };
+  const cost = c.cost + FIRST_RING * (firstRing[c.index] ?? 0);
+  return { dog: c.dog, cost, needs: c.needs, acts: c.activities, lags };
 }
 
 function activityOf(problem: Problem, a: Activity): FitActivity {

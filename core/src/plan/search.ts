@@ -10,6 +10,8 @@ import { Yard } from './yard.js';
 
 /** Rounds of improvement (engineering default): well under a second of search for twenty dogs. */
 export const DEFAULT_ROUNDS = 150;
+/** Four hours of work already done cost a further half hour about as much as one more skill: a tie-breaker. */
+const EVEN_LOAD = 0.006;
 /** Evictions that a repair may try for what lost its place. */
 const REPAIR_TRIES = 60;
 /** Evictions a try when one chain is to be fitted in among its rivals. */
@@ -105,6 +107,7 @@ function newSearch(problem: Problem, options: SearchOptions): FitSearch {
       options.onProgress(told);
     },
     wishes: new PlanWishes(problem, options.previous),
+    evenLoad: EVEN_LOAD,
   });
 }
 
