@@ -123,6 +123,19 @@ export {
   undercoatLoadAt,
 } from './programs/dogFacts.js';
 export type { EntryFacts } from './programs/dogFacts.js';
+export type * from './fit/fitModel.js';
+export { searchFit } from './fit/fitSearch.js';
+export type { FitOptions, FitPlacement, FitProgress, FitResult } from './fit/fitSearch.js';
+export { repairFit } from './fit/repairFit.js';
+export { boundOf } from './fit/fitBound.js';
+export { DragWindows } from './fit/dragWindows.js';
+export type { DragStarts } from './fit/dragWindows.js';
+export { isShop, searchLatestEnd } from './fit/latestEnd.js';
+export { modelOfJobShop, rowsOfJobShop } from './fit/jobShop.js';
+export { KennelInstanceSchema, instanceFaults, modelOfInstance, rowsOfPlacement } from './fit/kennelInstance.js';
+export type { InstanceActivity, InstanceFault, KennelInstance } from './fit/kennelInstance.js';
+export { checkInstancePlan } from './fit/checkInstance.js';
+export type { CheckedPlan, InstancePlan } from './fit/checkInstance.js';
 export type * from './plan/plan.js';
 export { comparePlans } from './plan/plan.js';
 export { crewMinutes, planEffect } from './plan/planEffect.js';

@@ -142,6 +142,20 @@ it('keeps what holds, freezes what is done or running, and says what moved when 
   expect(running(live).length).toBeGreaterThan(0);
 });
 
+it('plans show mornings at the 80th percentile, and other work at the middle', () => {
+  const attended = (a: Plan['activities'][number]): number =>
+    (instantToMs(a.attendedUntil) - instantToMs(a.start)) / 60_000;
+  const of = (step: string) =>
+    plan.activities.filter((a) => a.step === step && a.state === 'planned' && a.entryId !== null);
+  expect(of('finish').length).toBeGreaterThan(15);
+  for (const a of of('finish')) {
+    expect(attended(a)).toBeGreaterThanOrEqual(a.minutes.p80 - 0.1);
+    expect(attended(a)).toBeLessThan(a.minutes.p80 + 5.1);
+    expect(a.minutes.p80).toBeGreaterThan(a.minutes.middle * 1.1);
+  }
+  for (const a of of('lineBrush')) expect(attended(a)).toBeLessThan(a.minutes.middle + 5.1);
+});
+
 it('counts back from the departure, and offers the public tub to dogs shown later', () => {
   const ferry = wallToMs('2026-06-19' as never, '06:40' as WallTime, zone);
   const baths = plan.activities.filter((a) => a.kind === 'show' && a.step === 'bath' && a.start > '2026-06-17');

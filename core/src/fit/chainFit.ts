@@ -299,7 +299,7 @@ export class ChainFit {
     });
     for (const [day, positions] of byDay) {
       const mine = positions.reduce((sum, k) => sum + this.act(c.acts, k).dur, 0);
-      if ((this.yard.stood[c.dog * this.tables.days + day] as number) + mine <= cap) continue;
+      if (this.starts.taken(this.yard.stood, c.dog * this.tables.days + day) + mine <= cap) continue;
       const to = this.tables.dayStart[day + 1] as number;
       return positions.map((position) => ({ position, from: this.tables.dayStart[day] as number, to, person: -1 }));
     }
@@ -318,9 +318,9 @@ export class ChainFit {
       for (const who of [place.person, place.second]) {
         if (who < 0) continue;
         const at = who * this.tables.days + day;
-        const loud = add(noise, at, a.noise * a.att) + (this.yard.noise[at] as number);
+        const loud = add(noise, at, a.noise * a.att) + this.starts.taken(this.yard.noise, at);
         const scissored =
-          add(cut, at, who === place.person ? a.scissors * a.att : 0) + (this.yard.scissors[at] as number);
+          add(cut, at, who === place.person ? a.scissors * a.att : 0) + this.starts.taken(this.yard.scissors, at);
         const person = this.model.people[who] as FitModel['people'][number];
         if (loud > person.noiseCap || scissored > person.scissorCap)
           return this.bansOf(acts, places, who, day, loud > person.noiseCap);

@@ -89,6 +89,21 @@ export class ChainStarts {
     return states;
   }
 
+  /** What others have taken of a daily limit; nothing while others may be pushed out. */
+  taken(counts: Int32Array, at: number): number {
+    return this.ejecting ? 0 : (counts[at] as number);
+  }
+
+  /** Starts of a position in the last look, rising. */
+  list(k: number): number[] {
+    const found: number[] = [];
+    if (this.fixedAt(k)) return [this.first[k] as number];
+    if ((this.first[k] as number) < 0) return found;
+    for (let t = this.first[k] as number; t <= (this.last[k] as number); t++)
+      if (this.has(k, this.anyAt[k] as number, t)) found.push(t);
+    return found;
+  }
+
   /** Whether a mask of a position (`at` + offset of its window) has the slot. */
   has(position: number, at: number, slot: number): boolean {
     const word = (slot >> 5) - (this.word0[position] as number);
@@ -285,7 +300,14 @@ export class ChainStarts {
 
   private closeStanding(at: number, word0: number, n: number, lo: number, hi: number, a: FitActivity): void {
     const cap = this.model.dogs[this.dog]?.standCap ?? 0;
-    this.closeDays(at, word0, n, lo, hi, (d) => (this.yard.stood[this.dog * this.tables.days + d] ?? 0) + a.dur > cap);
+    this.closeDays(
+      at,
+      word0,
+      n,
+      lo,
+      hi,
+      (d) => this.taken(this.yard.stood, this.dog * this.tables.days + d) + a.dur > cap,
+    );
   }
 
   private closeLimited(
@@ -302,9 +324,9 @@ export class ChainStarts {
     const person = this.model.people[who] as FitModel['people'][number];
     this.closeDays(at, word0, n, lo, hi, (d) => {
       const day = who * this.tables.days + d;
-      const loud = a.noise > 0 && (this.yard.noise[day] as number) + a.noise * a.att > person.noiseCap;
+      const loud = a.noise > 0 && this.taken(this.yard.noise, day) + a.noise * a.att > person.noiseCap;
       const cut = isFirst && a.scissors > 0;
-      return loud || (cut && (this.yard.scissors[day] as number) + a.scissors * a.att > person.scissorCap);
+      return loud || (cut && this.taken(this.yard.scissors, day) + a.scissors * a.att > person.scissorCap);
     });
   }
 

@@ -128,6 +128,59 @@ export class Eviction implements PathExtra {
     }
   }
 
+  /** Adds the lightest chains that must go so that a place keeps the daily limits of dog and people. */
+  limitVictimsAt(i: number, place: FitPlace, into: Set<number>): void {
+    const a = this.model.activities[i] as FitActivity;
+    const { days } = this.tables;
+    const day = this.tables.dayAt(place.start);
+    if (a.stands) {
+      const cap = this.model.dogs[this.dog]?.standCap ?? 0;
+      const over = (this.yard.stood[this.dog * days + day] as number) + a.dur - cap;
+      this.lighten(over, day, into, (b, k) => (b.stands && this.dogOf(b) === this.dog && this.isOn(k) ? b.dur : 0));
+    }
+    for (const who of [place.person, place.second]) {
+      const person = this.model.people[who];
+      if (person === undefined) continue;
+      const at = who * days + day;
+      const does = (k: number): boolean => this.yard.person[k] === who || this.yard.second[k] === who;
+      if (a.noise > 0) {
+        const over = (this.yard.noise[at] as number) + a.noise * a.att - person.noiseCap;
+        this.lighten(over, day, into, (b, k) => (does(k) ? b.noise * b.att : 0));
+      }
+      if (a.scissors > 0 && who === place.person) {
+        const over = (this.yard.scissors[at] as number) + a.scissors * a.att - person.scissorCap;
+        this.lighten(over, day, into, (b, k) => (this.yard.person[k] === who ? b.scissors * b.att : 0));
+      }
+    }
+  }
+
+  private dogOf(a: FitActivity): number {
+    return this.model.chains[a.chain]?.dog ?? -1;
+  }
+
+  private isOn(i: number): boolean {
+    return this.yard.isPlaced[i] === 1;
+  }
+
+  /** Takes the lightest chains whose activities of a day add to a limit, until it is no longer passed. */
+  private lighten(over: number, day: number, into: Set<number>, adds: (a: FitActivity, i: number) => number): void {
+    if (over <= 0) return;
+    const byChain = new Map<number, number>();
+    this.model.activities.forEach((a, i) => {
+      if (a.fixed !== null || !this.isOn(i) || this.tables.dayAt(this.yard.start[i] as number) !== day) return;
+      const more = adds(a, i);
+      if (more > 0) byChain.set(a.chain, (byChain.get(a.chain) ?? 0) + more);
+    });
+    let left = over;
+    for (const c of byChain.keys()) if (into.has(c)) left -= byChain.get(c) ?? 0;
+    const rest = [...byChain.keys()].filter((c) => !into.has(c)).sort((x, y) => this.weightOf(x) - this.weightOf(y));
+    for (const c of rest) {
+      if (left <= 0) return;
+      into.add(c);
+      left -= byChain.get(c) ?? 0;
+    }
+  }
+
   private weightOf(chain: number): number {
     return this.weight[chain] as number;
   }

@@ -52,9 +52,13 @@ export interface FitResult {
 
 /** Share of the budget that chains without a place may use before costs are looked at. */
 const PLACING_SHARE = 0.6;
-const HOT = 20;
-const COLD = 0.4;
-const MOST_PULLED = 2;
+const HOT = 15;
+const COLD = 1;
+const MOST_PULLED = 3;
+/** Up to so many chains, improving begins several times afresh. */
+const FEW_CHAINS = 12;
+const CYCLES = 4;
+const AFRESH_EVICTIONS = 30;
 
 interface Saved {
   readonly chain: number;
@@ -119,12 +123,12 @@ export class FitSearch {
     for (let c = 0; c < n; c++) this.total += this.chain(c).cost + (this.tables.fixedOvertime[c] as number);
   }
 
-  /** Least cost of each chain alone; what has no place even so is never tried again. */
-  private measureAlone(): void {
-    const out = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
-    const saved = this.save(out);
-    for (const c of out) this.remove(c);
-    for (let c = 0; c < this.model.chains.length; c++) {
+  /** Least cost of chains alone; what has no place even so is never tried again. */
+  private measureAlone(chains: readonly number[]): void {
+    const placed = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
+    const saved = this.save(placed);
+    for (const c of placed) this.remove(c);
+    for (const c of chains) {
       if (this.fitter.fit(c, LEAST)) this.least[c] = this.fitter.cost;
       else this.hopeless[c] = 1;
     }
@@ -177,9 +181,10 @@ export class FitSearch {
 
   /** Places every chain once: needed before needing, important before the rest, early before late. */
   construct(): void {
-    this.measureAlone();
     for (const c of this.order()) if (this.placed[c] === 0) this.place(c, this.careful);
     this.noteBest();
+    const out = this.waiting();
+    if (out.length > 0) this.measureAlone(out);
   }
 
   private order(): number[] {
@@ -210,18 +215,45 @@ export class FitSearch {
     this.restoreBest();
   }
 
-  /** Pulls out and puts back related chains, ever more careful not to get worse. */
+  /**
+   * Pulls out and puts back related chains, ever more careful not to get worse. Few chains settle in whatever valley the
+   * placing has led to, and are cheap to place: they begin several times afresh, and the best stays.
+   */
   improve(): void {
+    if (this.isOver(1)) return;
+    this.measureAlone(this.model.chains.map((_, c) => c));
     const from = this.options.used(this.round);
-    for (; !this.isOver(1); this.round++) {
-      const part = (this.options.used(this.round) - from) / max(1e-9, 1 - from);
+    const cycles = this.model.chains.length <= FEW_CHAINS ? CYCLES : 1;
+    for (let k = 0; k < cycles; k++) {
+      const end = from + ((1 - from) * (k + 1)) / cycles;
+      if (k > 0) this.beginAfresh(end);
+      this.anneal(end);
+    }
+    this.restoreBest();
+  }
+
+  private anneal(end: number): void {
+    const from = this.options.used(this.round);
+    for (; !this.isOver(end); this.round++) {
+      const part = (this.options.used(this.round) - from) / max(1e-9, end - from);
       const temperature = HOT * (COLD / HOT) ** part;
       const out = this.waiting();
       if (out.length > 0 && this.rng.next() < 0.2) this.tryEviction(this.pickWaiting(out), temperature);
       else this.pullAndPlace(temperature, part);
       this.noteBest();
     }
-    this.restoreBest();
+  }
+
+  /** Everything out and in again in random order, with a few evictions for what has no place. */
+  private beginAfresh(end: number): void {
+    for (let c = 0; c < this.placed.length; c++) this.remove(c);
+    for (const c of this.shuffled(this.model.chains.map((_, k) => k))) this.place(c, this.careful);
+    for (let k = 0; k < AFRESH_EVICTIONS && !this.isOver(end); k++, this.round++) {
+      const out = this.waiting();
+      if (out.length === 0) break;
+      this.evict(this.pickWaiting(out));
+    }
+    this.noteBest();
   }
 
   /** Whether something has no place now that would have one in an empty yard. */
@@ -389,8 +421,10 @@ export class FitSearch {
     });
     acts.forEach((i, k) => {
       const place = places[k] ?? null;
-      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null)
+      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null) {
         this.eviction.powerVictimsAt(i, place, victims);
+        this.eviction.limitVictimsAt(i, place, victims);
+      }
     });
     victims.delete(c);
     return this.withDependents([...victims]);
@@ -438,7 +472,7 @@ export class FitSearch {
   private pullAndPlace(temperature: number, part: number): void {
     const seed = this.pickSeed();
     if (seed < 0) return;
-    const count = 1 + this.rng.below(MOST_PULLED);
+    const count = 1 + (this.rng.next() < 0.6 ? 0 : this.rng.below(MOST_PULLED));
     const pulled = this.withDependents([seed, ...this.rivals(seed, count)]);
     const saved = this.save(pulled);
     const limit = this.total - temperature * log(this.rng.next());

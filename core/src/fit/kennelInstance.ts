@@ -2,61 +2,107 @@
  * The neutral planning instances: a kennel as integers, in JSON. Read into the fitter's model; answers written back as
  * rows of [activity, start, person, second person, station].
  */
+import { Type } from '@sinclair/typebox';
+import type { Static } from '@sinclair/typebox';
 import type { FitActivity, FitLag, FitModel } from './fitModel.js';
 import type { FitPlacement } from './fitSearch.js';
 
-export interface InstanceActivity {
-  readonly id: number;
-  readonly entry: number;
-  readonly step: string;
-  readonly dur: number;
-  readonly est: number;
-  readonly let: number;
-  readonly aim: number;
-  readonly early: number;
-  readonly late: number;
-  readonly skill: number;
-  readonly skill2: number;
-  readonly att: number;
-  readonly kind: number;
-  readonly amps: number;
-  readonly clean: number;
-  readonly stand: number;
-  readonly noise: number;
-  readonly scissor: number;
-  readonly omit: number;
-  readonly fixed: readonly number[] | null;
+const Int = Type.Integer();
+const Count = Type.Integer({ minimum: 0 });
+const Span = Type.Tuple([Count, Count]);
+const Fixed = Type.Tuple([Count, Int, Int, Int]);
+
+export const InstanceActivitySchema = Type.Object({
+  id: Count,
+  entry: Count,
+  step: Type.String(),
+  dur: Count,
+  est: Count,
+  let: Count,
+  aim: Int,
+  early: Count,
+  late: Count,
+  skill: Int,
+  skill2: Int,
+  att: Count,
+  kind: Int,
+  amps: Count,
+  clean: Count,
+  stand: Type.Integer({ minimum: 0, maximum: 1 }),
+  noise: Count,
+  scissor: Count,
+  omit: Int,
+  fixed: Type.Union([Fixed, Type.Null()]),
+});
+
+/** Form of an instance file; `instanceFaults` checks what a form cannot say. */
+export const KennelInstanceSchema = Type.Object({
+  format: Type.Literal('kennel-bench-1'),
+  name: Type.String(),
+  days: Type.Array(Count, { minItems: 2 }),
+  weights: Type.Object({ overtime: Count, handover: Count, stationChange: Count }),
+  trips: Type.Array(Type.Tuple([Count, Count, Count, Count])),
+  circuits: Type.Array(Type.Object({ amps: Count })),
+  stations: Type.Array(Type.Object({ kind: Count, site: Count, circuit: Int, closed: Type.Array(Span) })),
+  persons: Type.Array(
+    Type.Object({
+      skills: Type.Array(Count),
+      noiseCap: Count,
+      scissorCap: Count,
+      trips: Type.Array(Count),
+      shifts: Type.Array(Type.Tuple([Count, Count, Count])),
+      breaks: Type.Array(Span),
+    }),
+  ),
+  dogs: Type.Array(Type.Object({ standCap: Count, trips: Type.Array(Count) })),
+  entries: Type.Array(
+    Type.Object({
+      dog: Count,
+      cost: Count,
+      needs: Int,
+      acts: Type.Array(Count, { minItems: 1 }),
+      lags: Type.Array(Type.Tuple([Count, Count, Int, Int])),
+    }),
+  ),
+  activities: Type.Array(InstanceActivitySchema),
+});
+
+export type KennelInstance = Static<typeof KennelInstanceSchema>;
+export type InstanceActivity = Static<typeof InstanceActivitySchema>;
+
+/** An index that names nothing: where it stands, and how many there are. */
+export interface InstanceFault {
+  readonly path: string;
+  readonly index: number;
+  readonly count: number;
 }
 
-export interface KennelInstance {
-  readonly name: string;
-  readonly days: readonly number[];
-  readonly weights: { readonly overtime: number; readonly handover: number; readonly stationChange: number };
-  readonly trips: readonly (readonly number[])[];
-  readonly circuits: readonly { readonly amps: number }[];
-  readonly stations: readonly {
-    readonly kind: number;
-    readonly site: number;
-    readonly circuit: number;
-    readonly closed: readonly (readonly number[])[];
-  }[];
-  readonly persons: readonly {
-    readonly skills: readonly number[];
-    readonly noiseCap: number;
-    readonly scissorCap: number;
-    readonly trips: readonly number[];
-    readonly shifts: readonly (readonly number[])[];
-    readonly breaks: readonly (readonly number[])[];
-  }[];
-  readonly dogs: readonly { readonly standCap: number; readonly trips: readonly number[] }[];
-  readonly entries: readonly {
-    readonly dog: number;
-    readonly cost: number;
-    readonly needs: number;
-    readonly acts: readonly number[];
-    readonly lags: readonly (readonly number[])[];
-  }[];
-  readonly activities: readonly InstanceActivity[];
+/** Indexes of a well-formed instance that name nothing. */
+export function instanceFaults(instance: KennelInstance): InstanceFault[] {
+  const { entries, activities, dogs, persons, stations, circuits, trips } = instance;
+  const faults: InstanceFault[] = [];
+  const check = (path: string, index: number, count: number, least = 0): void => {
+    if (index < least || index >= count) faults.push({ path, index, count });
+  };
+  entries.forEach((e, k) => {
+    check(`entries[${k}].dog`, e.dog, dogs.length);
+    check(`entries[${k}].needs`, e.needs, entries.length, -1);
+    e.acts.forEach((i, n) => check(`entries[${k}].acts[${n}]`, i, activities.length));
+    e.lags.forEach(([a, b], n) => {
+      check(`entries[${k}].lags[${n}][0]`, e.acts.indexOf(a), e.acts.length);
+      check(`entries[${k}].lags[${n}][1]`, e.acts.indexOf(b), e.acts.length);
+    });
+  });
+  activities.forEach((a, k) => {
+    check(`activities[${k}].entry`, a.entry, entries.length);
+    check(`activities[${k}].fixed[1]`, a.fixed?.[1] ?? -1, persons.length, -1);
+    check(`activities[${k}].fixed[2]`, a.fixed?.[2] ?? -1, persons.length, -1);
+    check(`activities[${k}].fixed[3]`, a.fixed?.[3] ?? -1, stations.length, -1);
+  });
+  stations.forEach((s, k) => check(`stations[${k}].circuit`, s.circuit, circuits.length, -1));
+  persons.forEach((p, k) => p.trips.forEach((t, n) => check(`persons[${k}].trips[${n}]`, t, trips.length)));
+  dogs.forEach((d, k) => d.trips.forEach((t, n) => check(`dogs[${k}].trips[${n}]`, t, trips.length)));
+  return faults;
 }
 
 /** Puts an instance into the fitter's form. */
@@ -71,18 +117,18 @@ export function modelOfInstance(instance: KennelInstance): FitModel {
       const where = sites(p.trips);
       const site = new Int8Array(horizon + 1).fill(-1);
       const over = new Uint8Array(horizon + 1);
-      for (const [start = 0, end = 0, last = 0] of p.shifts) {
+      for (const [start, end, last] of p.shifts) {
         for (let t = start; t < Math.min(last, horizon); t++) site[t] = where[t] ?? -1;
         over.fill(1, end, last);
       }
-      for (const [start = 0, end = 0] of p.breaks) site.fill(-1, start, end);
-      const shifts = [...p.shifts].sort((x, y) => (x[0] ?? 0) - (y[0] ?? 0));
+      for (const [start, end] of p.breaks) site.fill(-1, start, end);
+      const shifts = [...p.shifts].sort((x, y) => x[0] - y[0]);
       const seams = shifts.flatMap((s, k) => seamAfter(s, shifts[k + 1]));
       return { site, over, seams, noiseCap: p.noiseCap, scissorCap: p.scissorCap };
     }),
     stations: instance.stations.map((s) => {
       const closed = new Uint8Array(horizon + 1);
-      for (const [start = 0, end = 0] of s.closed) closed.fill(1, start, end);
+      for (const [start, end] of s.closed) closed.fill(1, start, end);
       return { site: s.site, circuit: s.circuit, closed };
     }),
     circuits: instance.circuits.map((c) => c.amps),
@@ -92,7 +138,7 @@ export function modelOfInstance(instance: KennelInstance): FitModel {
       cost: e.cost,
       needs: e.needs,
       acts: e.acts,
-      lags: e.lags.map(([a = 0, b = 0, min = 0, max = -1]): FitLag => ({
+      lags: e.lags.map(([a, b, min, max]): FitLag => ({
         from: e.acts.indexOf(a),
         to: e.acts.indexOf(b),
         min: Math.max(0, min),
@@ -112,13 +158,18 @@ export function modelOfInstance(instance: KennelInstance): FitModel {
 /** Where work may not reach over: between two shifts that touch or overlap. */
 function seamAfter(shift: readonly number[], next: readonly number[] | undefined): [number, number][] {
   const end = shift[2] ?? 0;
-  return next !== undefined && (next[0] ?? 0) <= end ? [[end, next[0] ?? 0]] : [];
+  const start = next?.[0] ?? Number.POSITIVE_INFINITY;
+  return start <= end ? [[end, start]] : [];
 }
 
 function whereabouts(instance: KennelInstance, own: readonly number[], horizon: number): Int8Array {
   const sites = new Int8Array(horizon + 1);
-  const trips = own.map((k) => instance.trips[k] ?? []).sort((x, y) => (x[2] ?? 0) - (y[2] ?? 0));
-  for (const [, to = 0, depart = 0, arrive = 0] of trips) {
+  const trips = own.flatMap((k) => {
+    const trip = instance.trips[k];
+    return trip === undefined ? [] : [trip];
+  });
+  trips.sort((x, y) => x[2] - y[2]);
+  for (const [, to, depart, arrive] of trips) {
     sites.fill(-1, depart, arrive);
     sites.fill(to, arrive);
   }

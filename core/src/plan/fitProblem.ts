@@ -3,8 +3,8 @@
  * positions, and what the plan would like beyond its costs (to stay where it was published, to leave people with many
  * skills free for what only they can do) becomes wishes.
  */
-import type { PathExtra } from '../fit/chainPath.js';
 import type { FitActivity, FitChain, FitLag, FitModel, FitPerson } from '../fit/fitModel.js';
+import { Stay } from '../fit/stay.js';
 import type { Activity, Chain, Placement, Problem } from './problem.js';
 
 /** Amperes are told apart to a tenth. */
@@ -13,9 +13,6 @@ const AMP_UNITS = 10;
 const FIRST_RING = 100;
 /** A skill that a person has, in cost a task: who can do much is left free for it where that costs nothing else. */
 const SKILL_PRICE = 0.6;
-/** Worth of leaving a published task at its time, in slots off its aim (2.5 h); of leaving it with its hands and place. */
-const STAY_TIME = 30;
-const STAY_HANDS = 6;
 
 /** Puts a problem into the fitter's form. Indexes of activities, chains, people, stations and dogs stay the same. */
 export function modelOfProblem(problem: Problem): FitModel {
@@ -116,32 +113,10 @@ function kindIndex(problem: Problem, kind: NonNullable<Activity['station']>): nu
   return problem.stations.findIndex((s) => s.kind === kind);
 }
 
-/** What a plan would like beyond its costs. */
-export class PlanWishes implements PathExtra {
-  readonly onStarts: boolean;
-  readonly onStations: boolean;
-  private readonly stay: Placement | null;
-  private readonly prices: readonly number[];
-
-  constructor(problem: Problem, stay: Placement | null) {
-    this.stay = stay;
-    this.onStarts = stay !== null;
-    this.onStations = stay !== null;
-    this.prices = problem.people.map((p) => p.skills.size * SKILL_PRICE);
-  }
-
-  start(activity: number, slot: number): number {
-    const old = this.stay?.[activity] ?? null;
-    return old === null || old.start === slot ? 0 : STAY_TIME;
-  }
-
-  person(activity: number, _slot: number, person: number): number {
-    const old = this.stay?.[activity] ?? null;
-    return (this.prices[person] as number) + (old === null || old.person === person ? 0 : STAY_HANDS);
-  }
-
-  station(activity: number, _slot: number, station: number): number {
-    const old = this.stay?.[activity] ?? null;
-    return old === null || old.station === station ? 0 : STAY_HANDS;
-  }
+/** What a plan would like beyond its costs: to stay where it was, and people with many skills free for those. */
+export function planWishes(problem: Problem, stay: Placement | null): Stay {
+  return new Stay(
+    stay,
+    problem.people.map((p) => p.skills.size * SKILL_PRICE),
+  );
 }

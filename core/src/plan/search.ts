@@ -3,7 +3,7 @@
  * the same input, seed and rounds give the same plan on every machine.
  */
 import { FitSearch } from '../fit/fitSearch.js';
-import { modelOfProblem, PlanWishes } from './fitProblem.js';
+import { modelOfProblem, planWishes } from './fitProblem.js';
 import type { Place, Placement, Problem } from './problem.js';
 import { settle } from './settle.js';
 import { Yard } from './yard.js';
@@ -106,7 +106,7 @@ function newSearch(problem: Problem, options: SearchOptions): FitSearch {
       told = { ...told, round: p.round, placed: shows.filter((c) => p.isPlaced(c)).length, cost: p.cost };
       options.onProgress(told);
     },
-    wishes: new PlanWishes(problem, options.previous),
+    wishes: planWishes(problem, options.previous),
     evenLoad: EVEN_LOAD,
   });
 }

@@ -5,3 +5,5 @@ export { readKennel } from './readKennel.js';
 export type { KennelIssue, ReadResult } from './kennelIssue.js';
 export { readBreed, readDogParts, readMethodParts, readPersonParts } from './readRecord.js';
 export type { RecordResult } from './readRecord.js';
+export { readInstance } from './readInstance.js';
+export type { InstanceResult } from './readInstance.js';

@@ -1,0 +1,293 @@
+/*
+ * The fitter, held against what stands outside it: published optima of job shops, optima of neutral kennel instances
+ * proven by a constraint solver (with the instances), and a mixed-integer solver side by side on tiny kennels.
+ */
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import * as highsModule from 'highs';
+import type { LegacyHighs } from 'highs/legacy-types';
+import { lpOf } from '../../bench/timeIndexed.mjs';
+import {
+  DragWindows,
+  boundOf,
+  checkInstancePlan,
+  isShop,
+  modelOfInstance,
+  modelOfJobShop,
+  repairFit,
+  rowsOfJobShop,
+  rowsOfPlacement,
+  searchFit,
+  searchLatestEnd,
+} from '../src/index.js';
+import type { FitModel, FitPlacement, KennelInstance } from '../src/index.js';
+import { quiet, tinyModel } from './fitWorld.js';
+
+// The package is CommonJS: depending on the loader its function is the module or its default.
+const loadHighs = ((highsModule as { default?: unknown }).default ?? highsModule) as () => Promise<LegacyHighs>;
+
+const BENCH = path.join(__dirname, '../../bench');
+const instanceOf = (name: string): KennelInstance =>
+  JSON.parse(readFileSync(path.join(BENCH, 'instances', `${name}.json`), 'utf8')) as KennelInstance;
+
+describe('job shops: published optima (Fisher and Thompson 1963, Lawrence 1984)', () => {
+  it.each([
+    ['ft06', 55, 3000],
+    ['la01', 666, 3000],
+    ['la02', 655, 60_000],
+    ['la06', 926, 3000],
+  ])('%s is solved to %i', (name, optimum, rounds) => {
+    const model = modelOfJobShop(readFileSync(path.join(BENCH, 'jobshop', `${name}.txt`), 'utf8'));
+    expect(isShop(model)).toBe(true);
+    expect(endOf(model, searchLatestEnd(model, quiet(1, rounds)).placement)).toBe(optimum);
+  });
+
+  it('ft10 comes within 2 % of 930', () => {
+    const model = modelOfJobShop(readFileSync(path.join(BENCH, 'jobshop', 'ft10.txt'), 'utf8'));
+    const end = endOf(model, searchLatestEnd(model, quiet(1, 60_000)).placement);
+    expect(end).toBeGreaterThanOrEqual(930);
+    expect(end).toBeLessThanOrEqual(948);
+  });
+
+  it('says which line is no job', () => {
+    expect(() => modelOfJobShop('2 2\n0 3 1 2\n0 3 1')).toThrow('line 3');
+    expect(() => modelOfJobShop('2 2\n0 3 1 2\n0 3 5 1')).toThrow('machines are 0 to 1');
+    expect(() => modelOfJobShop('nothing')).toThrow('line 1');
+  });
+});
+
+/** Latest end of a shop's plan, after a look of its own at order and machines. */
+function endOf(model: FitModel, placement: FitPlacement): number {
+  const rows = rowsOfJobShop(model, placement);
+  const onMachine = new Map<number, [number, number][]>();
+  let end = 0;
+  model.chains.forEach((c, j) => {
+    let free = 0;
+    c.acts.forEach((i, k) => {
+      const a = model.activities[i]!;
+      const start = rows[j]?.[k] ?? -1;
+      expect(start).toBeGreaterThanOrEqual(free);
+      free = start + a.dur;
+      onMachine.set(a.kind, [...(onMachine.get(a.kind) ?? []), [start, free]]);
+    });
+    end = Math.max(end, free);
+  });
+  for (const times of onMachine.values()) {
+    times.sort((x, y) => x[0] - y[0]);
+    times.slice(1).forEach(([start], k) => expect(start).toBeGreaterThanOrEqual(times[k]?.[1] ?? 0));
+  }
+  return end;
+}
+
+describe('neutral instances', () => {
+  // Optima proven by a constraint solver; figures come with the instances.
+  it.each([
+    ['S1', 78, 800],
+    ['S2', 212, 9000],
+    ['S3', 12_137, 3000],
+    ['S4', 296, 9000],
+  ])(
+    '%s is solved to its proven optimum %i',
+    (name, optimum, rounds) => {
+      const instance = instanceOf(name);
+      const model = modelOfInstance(instance);
+      const found = searchFit(model, quiet(1, rounds));
+      const checked = checkInstancePlan(instance, { starts: rowsOfPlacement(found.placement) });
+      expect(checked.faults).toEqual([]);
+      expect(checked.cost).toBe(Math.round(found.cost));
+      expect(checked.cost).toBe(optimum);
+      expect(boundOf(model)).toBeLessThanOrEqual(optimum);
+    },
+    60_000,
+  );
+
+  it('M1 and M3 are planned below the best figures of the general solver, within their bound', () => {
+    for (const [name, bar] of [
+      ['M1', 2700],
+      ['M3', 3344],
+    ] as const) {
+      const instance = instanceOf(name);
+      const found = searchFit(modelOfInstance(instance), quiet(1, 700));
+      const checked = checkInstancePlan(instance, { starts: rowsOfPlacement(found.placement) });
+      expect(checked.faults).toEqual([]);
+      expect(checked.ready).toBe(instance.entries.length);
+      expect(checked.cost).toBeLessThanOrEqual(bar);
+      expect(boundOf(modelOfInstance(instance))).toBeLessThanOrEqual(checked.cost);
+    }
+  }, 60_000);
+
+  it('the same instance, seed and rounds give the same plan', () => {
+    const run = (): FitPlacement => searchFit(modelOfInstance(instanceOf('M2')), quiet(3, 150)).placement;
+    expect(run()).toEqual(run());
+  });
+});
+
+describe('a plan of forty dogs', () => {
+  const instance = instanceOf('L2');
+  const model = modelOfInstance(instance);
+  const { placement, unplaced } = searchFit(model, quiet(1, 120));
+
+  it('has a place for every entry that can have one', () => {
+    expect(checkInstancePlan(instance, { starts: rowsOfPlacement(placement) }).faults).toEqual([]);
+    expect(unplaced).toEqual([]);
+  });
+
+  it('is repaired with little moved when a person falls ill for a day', () => {
+    for (const person of [0, 3, 5]) {
+      const site = model.people[person]!.site.slice();
+      site.fill(-1, model.dayStarts[4], model.dayStarts[5]);
+      const ill = { ...model, people: model.people.map((p, k) => (k === person ? { ...p, site } : p)) };
+      const again = repairFit(ill, placement, quiet(1, 60));
+      const hit = new Set(
+        model.activities.flatMap((a, i) => {
+          const p = placement[i];
+          const theirs = p != null && (p.person === person || p.second === person) && a.fixed === null;
+          return theirs && p.start >= model.dayStarts[4]! && p.start < model.dayStarts[5]! ? [a.chain] : [];
+        }),
+      );
+      const untouched = model.activities.flatMap((a, i) => (hit.has(a.chain) || placement[i] == null ? [] : [i]));
+      const moved = untouched.filter((i) => JSON.stringify(again.placement[i]) !== JSON.stringify(placement[i]));
+      expect(hit.size).toBeGreaterThan(0);
+      expect(moved.length / untouched.length).toBeLessThan(0.1);
+      for (const [i, p] of again.placement.entries()) {
+        const busy = p !== null && model.activities[i]?.fixed === null && (p.person === person || p.second === person);
+        expect(busy && p.start >= model.dayStarts[4]! && p.start < model.dayStarts[5]!).toBe(false);
+      }
+    }
+  });
+
+  it('knows where a dragged task could go: each start, put in, breaks no rule', () => {
+    const windows = new DragWindows(model, placement);
+    let tried = 0;
+    for (let i = 0; i < model.activities.length; i += 17) {
+      const place = placement[i];
+      const a = model.activities[i]!;
+      if (place == null || a.fixed !== null) continue;
+      const { open, alone } = windows.of(i);
+      expect(open).toContain(place.start);
+      expect(alone).toContain(place.start);
+      const other = alone.find((t) => t !== place.start);
+      if (other === undefined) continue;
+      const rows = moves(model, i, other).map((p) => rowsOfPlacement(placement.map((q, k) => (k === i ? p : q))));
+      expect(rows.some((starts) => checkInstancePlan(instance, { starts }).faults.length === 0)).toBe(true);
+      tried++;
+    }
+    expect(tried).toBeGreaterThan(8);
+  });
+});
+
+/** Every way to do an activity at a start. */
+function moves(model: FitModel, i: number, start: number) {
+  const a = model.activities[i]!;
+  return (a.people ?? [-1]).flatMap((person) =>
+    (a.seconds ?? [-1]).flatMap((second) =>
+      (a.stations ?? [-1]).map((station) => ({ start, person, second, station })),
+    ),
+  );
+}
+
+describe('the checker of instance plans names the rule that is broken', () => {
+  const instance = instanceOf('S4');
+  const { placement } = searchFit(modelOfInstance(instance), quiet(1, 60));
+  const good = rowsOfPlacement(placement);
+  const faultsOf = (rows: number[][], change: Partial<KennelInstance> = {}): string[] => [
+    ...new Set(
+      checkInstancePlan({ ...instance, ...change }, { starts: rows }).faults.map((f) => f.split(' ')[0] ?? ''),
+    ),
+  ];
+  const edit = (which: (a: KennelInstance['activities'][number]) => boolean, change: (row: number[]) => number[]) => {
+    const id =
+      instance.activities.find((a) => a.fixed === null && good.some((r) => r[0] === a.id) && which(a))?.id ?? -1;
+    return good.map((r) => (r[0] === id ? change([...r]) : r));
+  };
+  const set = (k: number, to: number) => (row: number[]) => row.map((x, n) => (n === k ? to : x));
+  const every = instance.activities.map((a) => a);
+  const withAll = (change: object): Partial<KennelInstance> => ({
+    activities: every.map((a) => ({ ...a, ...change })),
+  });
+
+  it('finds nothing in a good plan', () => {
+    expect(faultsOf(good)).toEqual([]);
+  });
+
+  it.each<[string, () => string[]]>([
+    ['R1', () => faultsOf([...good, good[0] ?? []])],
+    ['R2', () => faultsOf(edit(() => true, set(1, 0)))],
+    [
+      'R3',
+      () => faultsOf(good.filter((r) => r[0] !== instance.activities.find((a) => a.omit < 0 && a.fixed === null)?.id)),
+    ],
+    [
+      'R4',
+      () =>
+        faultsOf(good, {
+          entries: instance.entries.map((e, k) => ({
+            ...e,
+            needs: k === 0 ? 1 : -1,
+            acts: k === 1 ? [...e.acts, 999] : e.acts,
+          })),
+        }),
+    ],
+    [
+      'R5',
+      () =>
+        faultsOf(good, {
+          entries: instance.entries.map((e) => ({ ...e, lags: [[e.acts[0]!, e.acts.at(-1)!, 0, 0]] })),
+        }),
+    ],
+    ['R6', () => faultsOf(edit((a) => a.skill >= 0, set(2, -1)))],
+    ['R7', () => faultsOf(good, { persons: instance.persons.map((p) => ({ ...p, breaks: [[0, 576]] })) })],
+    ['R8', () => faultsOf(good, withAll({ att: 40 }))],
+    ['R9', () => faultsOf(good, { persons: instance.persons.map((p) => ({ ...p, noiseCap: 0 })) })],
+    ['R10', () => faultsOf(edit((a) => a.kind >= 0, set(4, -1)))],
+    ['R11', () => faultsOf(good, withAll({ clean: 200 }))],
+    ['R12', () => faultsOf(good, { circuits: instance.circuits.map(() => ({ amps: 1 })) })],
+    ['R13', () => faultsOf(good, withAll({ dur: 40 }))],
+    ['R14', () => faultsOf(good, { dogs: instance.dogs.map((d) => ({ ...d, standCap: 0 })) })],
+    ['R15', () => faultsOf(good.filter((r) => instance.activities[r[0] ?? 0]?.fixed === null))],
+  ])('%s', (rule, broken) => {
+    expect(broken()).toContain(rule);
+  });
+});
+
+it('finds the optimum that a mixed-integer solver proves, on tiny kennels', async () => {
+  const highs = await loadHighs();
+  let unready = 0;
+  for (let seed = 1; seed <= 14; seed++) {
+    const model = tinyModel(seed);
+    const solved = highs.solve(lpOf(model), { mip_rel_gap: 0, mip_abs_gap: 0, output_flag: false });
+    expect(solved.Status).toBe('Optimal');
+    const found = searchFit(model, quiet(seed, 3000));
+    expect([seed, Math.round(found.cost)]).toEqual([seed, Math.round(solved.ObjectiveValue)]);
+    expect(boundOf(model)).toBeLessThanOrEqual(found.cost + 1e-6);
+    unready += found.unplaced.length;
+  }
+  // Some of them have a real conflict, most do not.
+  expect(unready).toBeGreaterThan(0);
+}, 120_000);
+
+describe('property: tiny kennels in exact mode', () => {
+  it('one more person or station never makes the best plan dearer', () => {
+    for (let seed = 20; seed < 32; seed++) {
+      const model = tinyModel(seed);
+      const before = searchFit(model, quiet(1, 500)).cost;
+      const helper = { ...model.people[1]!, noiseCap: 99, scissorCap: 99 };
+      const helped = {
+        ...model,
+        people: [...model.people, helper],
+        activities: model.activities.map((a) => ({ ...a, people: a.people === null ? null : [...a.people, 3] })),
+      };
+      expect(searchFit(helped, quiet(1, 500)).cost).toBeLessThanOrEqual(before + 1e-6);
+    }
+  }, 60_000);
+
+  it('without one entry the others never cost more', () => {
+    for (let seed = 40; seed < 52; seed++) {
+      const model = tinyModel(seed);
+      const all = searchFit(model, quiet(1, 500)).cost;
+      const last = model.chains.length - 1;
+      const chains = model.chains.map((c, k) => (k === last ? { ...c, cost: 0 } : c));
+      expect(searchFit({ ...model, chains }, quiet(1, 500)).cost).toBeLessThanOrEqual(all + 1e-6);
+    }
+  }, 60_000);
+});

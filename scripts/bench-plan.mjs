@@ -1,0 +1,350 @@
+/*
+ * npm run bench:plan [-- --quick]
+ * Measures the planner: quality on the neutral instances after 1, 5 and 30 s beside reference figures, first plans,
+ * repairs, windows, growth with the number of dogs, memory, and a general-purpose solver beside ours. Prints tables and
+ * writes docs/benchmarks.md. Times also as ratios to a fixed loop of the same run, since machines differ.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import os from 'node:os';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { ensureBuilt } from './built.mjs';
+
+ensureBuilt();
+const core = await import('@loyal-mane/core');
+const { lpOf } = await import('../bench/timeIndexed.mjs');
+const root = fileURLToPath(new URL('..', import.meta.url));
+const isQuick = process.argv.includes('--quick');
+const lines = [];
+
+const say = (line = '') => {
+  console.log(line);
+  lines.push(line);
+};
+
+/** A fixed amount of integer and float work; median milliseconds of five. */
+function yardstick() {
+  const times = Array.from({ length: 5 }, () => {
+    const began = performance.now();
+    const a = new Int32Array(4096);
+    let x = 12345;
+    for (let i = 0; i < 4096; i++) a[i] = x = (Math.imul(x, 1103515245) + 12345) | 0;
+    let sum = 0;
+    let f = 1;
+    for (let k = 0; k < 8000; k++) {
+      for (let i = 0; i < 4096; i++) sum = (sum + ((a[i] >>> (k & 15)) & 255)) | 0;
+      f = f * 1.0000001 + (sum & 7);
+    }
+    if (!Number.isFinite(f)) throw new Error('the loop was optimized away');
+    return performance.now() - began;
+  });
+  return times.sort((p, q) => p - q)[2];
+}
+
+const read = (name) => JSON.parse(readFileSync(path.join(root, 'bench', 'instances', `${name}.json`), 'utf8'));
+
+/** One run by the clock; costs as the independent checker sees them. */
+function run(instance, seconds, seed) {
+  const began = performance.now();
+  const log = [];
+  const elapsed = () => (performance.now() - began) / 1000;
+  const found = core.searchFit(core.modelOfInstance(instance), {
+    seed,
+    used: () => elapsed() / seconds,
+    shouldStop: () => false,
+    onProgress: (p) => log.push({ at: elapsed(), placed: p.placed, cost: p.cost }),
+    wishes: null,
+    evenLoad: 0,
+  });
+  const checked = core.checkInstancePlan(instance, { starts: core.rowsOfPlacement(found.placement) });
+  if (checked.faults.length > 0) throw new Error(`${instance.name}: ${checked.faults[0]}`);
+  const full = log.find((l) => l.placed === instance.entries.length);
+  return { found, log, cost: checked.cost, ready: checked.ready, fullAt: full?.at ?? null };
+}
+
+const median = (list) => [...list].sort((x, y) => x - y)[list.length >> 1];
+const percentile = (list, p) => [...list].sort((x, y) => x - y)[Math.min(list.length - 1, Math.floor(list.length * p))];
+const ms = (x) => (x < 10 ? x.toFixed(2) : Math.round(x).toString());
+
+/** Reference figures that come with the instances: best known by others, and after 60 s of a CP-SAT solver with 2 workers. */
+const REFERENCE = {
+  S1: ['78 proven', '78'],
+  S2: ['212 proven', '212'],
+  S3: ['12,137 proven', '12,137'],
+  S4: ['296 proven', '296'],
+  M1: ['2,520', '2,700'],
+  M2: ['3,782', '4,596'],
+  M3: ['2,911', '3,344'],
+  L1: ['7,520', 'no plan'],
+  L2: ['3,471', 'no plan'],
+};
+
+function quality() {
+  say('## Quality');
+  say();
+  say('Cost after so many seconds, three seeds, best / median / worst; entries ready of the median. Lower is better.');
+  say();
+  say('| instance | bound | others, best known | CP-SAT 60 s | 1 s | 5 s | 30 s | all ready at (5 s runs) |');
+  say('|---|---|---|---|---|---|---|---|');
+  for (const name of Object.keys(REFERENCE)) {
+    const instance = read(name);
+    const bound = Math.round(core.boundOf(core.modelOfInstance(instance)));
+    const cells = [1, 5, ...(isQuick ? [] : [30])].map((seconds) => {
+      const runs = [1, 2, 3].map((seed) => run(instance, seconds, seed)).sort((x, y) => x.cost - y.cost);
+      const text = `${runs.map((r) => r.cost).join(' / ')} (${runs[1].ready}/${instance.entries.length})`;
+      return { text, full: runs.map((r) => (r.fullAt === null ? '-' : `${r.fullAt.toFixed(1)} s`)).join(', ') };
+    });
+    const [best, cpSat] = REFERENCE[name];
+    say(
+      `| ${name} | ${bound} | ${best} | ${cpSat} | ${cells[0].text} | ${cells[1].text} | ${cells[2]?.text ?? '-'} | ${cells[1].full} |`,
+    );
+  }
+  say();
+}
+
+function shops() {
+  say('## Job shops');
+  say();
+  say('| shop | published optimum | found | after |');
+  say('|---|---|---|---|');
+  for (const [name, optimum] of [
+    ['ft06', 55],
+    ['la01', 666],
+    ['la02', 655],
+    ['la06', 926],
+    ['ft10', 930],
+  ]) {
+    const model = core.modelOfJobShop(readFileSync(path.join(root, 'bench', 'jobshop', `${name}.txt`), 'utf8'));
+    const began = performance.now();
+    let at = 0;
+    const options = {
+      seed: 1,
+      used: () => (performance.now() - began) / 5000,
+      shouldStop: () => false,
+      onProgress: () => (at = performance.now() - began),
+    };
+    const found = core.searchLatestEnd(model, options);
+    say(`| ${name} | ${optimum} | ${found.cost} | ${ms(at)} ms |`);
+  }
+  say();
+}
+
+function firstPlans(loop) {
+  say('## First plans and growth');
+  say();
+  say(
+    'Placing every entry once, warm, median of three; kennels of many dogs are copies of S4 side by side (crew load as it is).',
+  );
+  say();
+  say('| dogs | activities | first plan | ratio to the loop |');
+  say('|---|---|---|---|');
+  const small = read('S4');
+  const points = [];
+  for (const dogs of [10, 20, 40, 80, 160, 200]) {
+    const model = core.modelOfInstance(copies(small, dogs / small.dogs.length));
+    const time = median([1, 2, 3].map((seed) => firstPlan(model, seed)));
+    points.push([Math.log(dogs), Math.log(time)]);
+    say(`| ${dogs} | ${model.activities.length} | ${ms(time)} ms | ${(time / loop).toFixed(1)} |`);
+  }
+  say();
+  say(`Growth exponent (least squares on the logarithms): ${slope(points).toFixed(2)}.`);
+  say();
+  for (const name of ['L1', 'L2']) {
+    const instance = read(name);
+    const model = core.modelOfInstance(instance);
+    const times = [1, 2, 3].map((seed) => firstPlan(model, seed));
+    const second = [1, 2, 3].map((seed) => run(instance, 1, seed).ready);
+    say(
+      `${name}: first plan ${ms(median(times))} ms warm; after 1 s ${second.join(', ')} of ${instance.entries.length} entries ready.`,
+    );
+  }
+  say();
+}
+
+function firstPlan(model, seed) {
+  const began = performance.now();
+  core.searchFit(model, {
+    seed,
+    used: () => 1,
+    shouldStop: () => false,
+    onProgress: () => undefined,
+    wishes: null,
+    evenLoad: 0,
+  });
+  return performance.now() - began;
+}
+
+/** Copies of a kennel side by side: people, stations, circuits and dogs of each serve any of them. */
+function copies(instance, count) {
+  const made = { ...instance, persons: [], stations: [], circuits: [], dogs: [], entries: [], activities: [] };
+  for (let k = 0; k < count; k++) {
+    const at = {
+      p: made.persons.length,
+      s: made.stations.length,
+      c: made.circuits.length,
+      d: made.dogs.length,
+      e: made.entries.length,
+      a: made.activities.length,
+    };
+    const from = (index, by) => (index < 0 ? -1 : index + by);
+    made.persons.push(...instance.persons);
+    made.circuits.push(...instance.circuits);
+    made.dogs.push(...instance.dogs);
+    made.stations.push(...instance.stations.map((s) => ({ ...s, circuit: from(s.circuit, at.c) })));
+    made.entries.push(
+      ...instance.entries.map((e) => ({
+        ...e,
+        dog: e.dog + at.d,
+        needs: from(e.needs, at.e),
+        acts: e.acts.map((i) => i + at.a),
+        lags: e.lags.map(([x, y, min, max]) => [x + at.a, y + at.a, min, max]),
+      })),
+    );
+    made.activities.push(
+      ...instance.activities.map((a) => ({
+        ...a,
+        id: a.id + at.a,
+        entry: a.entry + at.e,
+        fixed:
+          a.fixed === null
+            ? null
+            : [a.fixed[0], from(a.fixed[1], at.p), from(a.fixed[2], at.p), from(a.fixed[3], at.s)],
+      })),
+    );
+  }
+  return made;
+}
+
+function slope(points) {
+  const n = points.length;
+  const mean = (k) => points.reduce((sum, p) => sum + p[k], 0) / n;
+  const [mx, my] = [mean(0), mean(1)];
+  const top = points.reduce((sum, [x, y]) => sum + (x - mx) * (y - my), 0);
+  return top / points.reduce((sum, [x]) => sum + (x - mx) ** 2, 0);
+}
+
+function repairs(loop) {
+  const instance = read('L2');
+  const model = core.modelOfInstance(instance);
+  const { found } = run(instance, 5, 1);
+  const times = [];
+  const moved = [];
+  let lost = 0;
+  let illnesses = 0;
+  for (let pass = 0; pass < 2; pass++) {
+    for (let person = 0; person < model.people.length; person++) {
+      for (let day = 0; day < 6; day++) {
+        const [from, to] = [model.dayStarts[day], model.dayStarts[day + 1]];
+        const site = model.people[person].site.slice();
+        site.fill(-1, from, to);
+        const ill = { ...model, people: model.people.map((p, k) => (k === person ? { ...p, site } : p)) };
+        const began = performance.now();
+        const again = core.repairFit(ill, found.placement, {
+          seed: 1,
+          used: () => 0,
+          shouldStop: () => performance.now() - began > 1000,
+          onProgress: () => undefined,
+        });
+        const time = performance.now() - began;
+        // The first pass warms up.
+        if (pass === 0) continue;
+        times.push(time);
+        illnesses++;
+        lost += again.unplaced.length - found.unplaced.length;
+        const hit = new Set(
+          model.activities.flatMap((a, i) => (theirs(found.placement[i], person, from, to) ? [a.chain] : [])),
+        );
+        const rest = model.activities.flatMap((a, i) => (hit.has(a.chain) || found.placement[i] === null ? [] : [i]));
+        moved.push(
+          rest.filter((i) => JSON.stringify(again.placement[i]) !== JSON.stringify(found.placement[i])).length /
+            rest.length,
+        );
+      }
+    }
+  }
+  say('## Repair');
+  say();
+  say(
+    `A person ill for a whole day, on L2’s plan, ${illnesses} illnesses, warm: median ${ms(median(times))} ms (${(median(times) / loop).toFixed(2)} loops), 95th percentile ${ms(percentile(times, 0.95))} ms, longest ${ms(Math.max(...times))} ms.`,
+  );
+  say(
+    `Untouched tasks moved: median ${(median(moved) * 100).toFixed(1)} %, most ${(Math.max(...moved) * 100).toFixed(1)} %. Entries left out over all of them: ${lost}.`,
+  );
+  say();
+  const windows = new core.DragWindows(model, found.placement);
+  const drag = [];
+  for (let pass = 0; pass < 3; pass++) {
+    for (let i = 0; i < model.activities.length; i++) {
+      const began = performance.now();
+      windows.of(i);
+      if (pass > 0) drag.push(performance.now() - began);
+    }
+  }
+  say('## Windows of a dragged task');
+  say();
+  say(
+    `Every task of L2’s plan, warm: median ${ms(median(drag))} ms, 95th percentile ${ms(percentile(drag, 0.95))} ms, longest ${ms(Math.max(...drag))} ms.`,
+  );
+  say();
+}
+
+function theirs(place, person, from, to) {
+  return (
+    place !== null && (place.person === person || place.second === person) && place.start >= from && place.start < to
+  );
+}
+
+function large() {
+  const instance = read('XL1');
+  const seconds = isQuick ? 20 : 120;
+  const { log, cost, ready, fullAt } = run(instance, seconds, 1);
+  say('## 200 dogs, 28 days (XL1)');
+  say();
+  say(
+    `First plan after ${log[0].at.toFixed(1)} s cold, ${log[0].placed} of ${instance.entries.length} entries; after ${seconds} s ${ready} ready, cost ${cost} (others’ best known: 353,463 with 1,156). All ready at ${fullAt === null ? '-' : `${fullAt.toFixed(1)} s`}. Memory of the process ${Math.round(process.memoryUsage().rss / 1e6)} MB.`,
+  );
+  say();
+}
+
+async function beside() {
+  const highs = await createRequire(path.join(root, 'core/package.json'))('highs')();
+  say('## A general-purpose solver beside ours');
+  say();
+  say('HiGHS 1.15 compiled to WebAssembly, on a time-indexed program of the same model, same machine, same run.');
+  say();
+  say('| instance | HiGHS | ours |');
+  say('|---|---|---|');
+  for (const name of ['S1', 'S2']) {
+    const model = core.modelOfInstance(read(name));
+    const limit = isQuick ? 20 : 60;
+    const began = performance.now();
+    const solved = highs.solve(lpOf(model), { mip_rel_gap: 0, time_limit: limit, output_flag: false });
+    const time = ((performance.now() - began) / 1000).toFixed(1);
+    const text = Number.isFinite(solved.ObjectiveValue)
+      ? `${Math.round(solved.ObjectiveValue)} (${solved.Status})`
+      : 'no plan';
+    const ours = run(read(name), 2, 1);
+    say(`| ${name} | ${text} after ${time} s | ${ours.cost} after 2 s |`);
+  }
+  say();
+}
+
+const before = yardstick();
+say('# Benchmarks of the planner');
+say();
+say(
+  `Written by \`npm run bench:plan\`${isQuick ? ' (quick)' : ''} on ${new Date().toISOString().slice(0, 10)}: ${os.cpus()[0]?.model ?? 'unknown processor'}, ${os.cpus().length} cores, Node ${process.version}. One thread. The fixed loop took ${before.toFixed(0)} ms before`,
+);
+const placeOfAfter = lines.length;
+say('');
+say();
+large();
+quality();
+shops();
+firstPlans(before);
+repairs(before);
+await beside();
+lines[placeOfAfter] = `and ${yardstick().toFixed(0)} ms after (median of five); read seconds as a multiple of it.`;
+const notes = path.join(root, 'docs', 'benchmarks-notes.md');
+writeFileSync(path.join(root, 'docs', 'benchmarks.md'), `${lines.join('\n')}\n${readFileSync(notes, 'utf8')}`);
