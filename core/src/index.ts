@@ -128,6 +128,8 @@ export { searchFit } from './fit/fitSearch.js';
 export type { FitOptions, FitPlacement, FitProgress, FitResult } from './fit/fitSearch.js';
 export { repairFit } from './fit/repairFit.js';
 export { boundOf } from './fit/fitBound.js';
+export { playOdds } from './fit/odds.js';
+export type { Odds, PlayOptions } from './fit/odds.js';
 export { DragWindows } from './fit/dragWindows.js';
 export type { DragStarts } from './fit/dragWindows.js';
 export { isShop, searchLatestEnd } from './fit/latestEnd.js';

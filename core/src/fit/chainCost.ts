@@ -1,7 +1,7 @@
 /*
  * What a placed chain costs, added up from the rules alone. The search's own sums are held against it.
  */
-import { max } from './numbers.js';
+import { max } from '../units/numbers.js';
 import { aimCost } from './chainPath.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { FitTables } from './fitTables.js';

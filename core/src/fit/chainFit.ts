@@ -4,7 +4,7 @@
  * What does interact inside a chain (the dog's standing minutes, a person's daily limits, lags over a middle step) is
  * branched on when the answer violates it.
  */
-import { ceil, floor, max, min, INFINITY } from './numbers.js';
+import { ceil, floor, max, min, INFINITY } from '../units/numbers.js';
 import type { Rng } from '../units/rng.js';
 import { chainCost } from './chainCost.js';
 import type { PathExtra, PathWishes } from './chainPath.js';

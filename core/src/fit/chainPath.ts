@@ -4,7 +4,7 @@
  * reached through sliding window minima over the layer before: of that day by the same hands, of that day by any, and of
  * earlier days.
  */
-import { clz32, floor, imul, max, min, INFINITY } from './numbers.js';
+import { clz32, floor, imul, max, min, INFINITY } from '../units/numbers.js';
 import type { ChainStarts } from './chainStarts.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';

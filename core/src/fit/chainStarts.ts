@@ -2,7 +2,7 @@
  * Where the activities of one chain could start, everything else as it is: by person and by station as bit masks, cut to
  * what the chain's own order and lags can reach, forward and backward. It names the first activity that has no start.
  */
-import { max, min, INFINITY } from './numbers.js';
+import { max, min, INFINITY } from '../units/numbers.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';
 import type { Occupancy } from './occupancy.js';

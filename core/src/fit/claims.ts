@@ -2,7 +2,7 @@
  * Slots of people that only they can give and that cannot move: a handler's minutes in the ring. Other work that could be
  * done by somebody else, or a little later, is priced out of them, so that no chain loses its place to a convenience.
  */
-import { max, min } from './numbers.js';
+import { max, min } from '../units/numbers.js';
 import type { PathExtra } from './chainPath.js';
 import type { FitActivity } from './fitModel.js';
 import type { FitTables } from './fitTables.js';

@@ -2,7 +2,7 @@
  * Where one task of a plan could start instead, while it is dragged: every start with which its whole chain can still be
  * finished, and those of them for which the rest of its chain may even stay where it is. Other dogs do not move.
  */
-import { max, min } from './numbers.js';
+import { max, min } from '../units/numbers.js';
 import { ChainStarts } from './chainStarts.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import { FitTables } from './fitTables.js';

@@ -4,7 +4,7 @@
  * the cheapest ones in the way (guided ejection search, as published for vehicle routes by Nagata and Braysy in 2009;
  * from memory).
  */
-import { max, min, INFINITY } from './numbers.js';
+import { max, min, INFINITY } from '../units/numbers.js';
 import type { PathExtra } from './chainPath.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { ChainTables, FitTables } from './fitTables.js';

@@ -2,7 +2,7 @@
  * "No plan can be better than": each chain's least cost in an otherwise empty yard, summed. Resources that chains fight
  * over are not in it, so the gap to it is an upper bound of what is left to gain.
  */
-import { INFINITY, min } from './numbers.js';
+import { INFINITY, min } from '../units/numbers.js';
 import { ChainPath } from './chainPath.js';
 import { ChainStarts } from './chainStarts.js';
 import type { FitModel } from './fitModel.js';

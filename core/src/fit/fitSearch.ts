@@ -3,7 +3,7 @@
  * pull out a few related chains again and again and put them back better, with a temperature that falls. It never breaks
  * a rule: what does not fit is left out whole. The same model, seed and rounds give the same answer on every machine.
  */
-import { log, max, min, INFINITY } from './numbers.js';
+import { log, max, min, INFINITY } from '../units/numbers.js';
 import type { Rng } from '../units/rng.js';
 import { makeRng } from '../units/rng.js';
 import { chainCost } from './chainCost.js';

@@ -3,7 +3,7 @@
  * each person and station can serve a dog, overtime as prefix sums. Everything is a flat array; the innermost loops read
  * it millions of times.
  */
-import { max, min } from './numbers.js';
+import { max, min } from '../units/numbers.js';
 import type { FitActivity, FitChain, FitModel } from './fitModel.js';
 import { clearRange, keepRunsIn, wordsOf } from './slotBits.js';
 

@@ -1,7 +1,7 @@
 /*
  * Whether places that a chain once had can be taken again, the yard as it stands.
  */
-import { min, INFINITY } from './numbers.js';
+import { min, INFINITY } from '../units/numbers.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { Occupancy, Unary } from './occupancy.js';
 import { bitAt } from './slotBits.js';

@@ -4,7 +4,7 @@
  * places, the estimate of the new latest end picks the swap, a tabu list keeps it from being undone (neighborhood of
  * Nowicki and Smutnicki 1996, estimate of Taillard 1994; both from memory).
  */
-import { max, INFINITY } from './numbers.js';
+import { max, INFINITY } from '../units/numbers.js';
 import type { Rng } from '../units/rng.js';
 import { makeRng } from '../units/rng.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';

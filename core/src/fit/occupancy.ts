@@ -2,7 +2,7 @@
  * Who and what is taken when, while a plan is being made. People, stations and dogs do one thing at a time, so each slot
  * knows the chain that holds it; taking and giving back undo each other exactly.
  */
-import { max, min } from './numbers.js';
+import { max, min } from '../units/numbers.js';
 import type { FitActivity, FitModel, FitPlace } from './fitModel.js';
 import type { FitTables } from './fitTables.js';
 import { clearRange, onesUpTo } from './slotBits.js';

@@ -2,7 +2,7 @@
  * Bit sets over slots, worked on through windows: slot t is bit t & 31 of word t >> 5, and a window is a run of words.
  * Where something can start is a run-length AND of what must be free, thirty-two slots at a time.
  */
-import { clz32, imul, max, min } from './numbers.js';
+import { clz32, imul, max, min } from '../units/numbers.js';
 
 /** Words that hold `slots` bits, with room to look past the end. */
 export function wordsOf(slots: number): number {
