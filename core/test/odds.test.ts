@@ -34,6 +34,7 @@ const play = (model: FitModel, starts: number[], spread: number, runs = 20_000) 
     seed: 5,
     spread: model.activities.map((a) => (a.let === a.est + a.dur ? 0 : spread)),
     middle: model.activities.map((a) => a.dur),
+    counts: model.activities.map(() => true),
   });
 
 it('one task before an exact time: the log-normal distribution says how often it is over', () => {
@@ -52,7 +53,13 @@ it('without spread everything is ready; what is not in the plan has no odds', ()
     { ...STEP, dur: 10, att: 10 },
     { ...STEP, chain: 1, dur: 4, att: 4 },
   ]);
-  const odds = playOdds(model, [place(3), null], { runs: 50, seed: 1, spread: [0, 0], middle: [10, 4] });
+  const odds = playOdds(model, [place(3), null], {
+    runs: 50,
+    seed: 1,
+    spread: [0, 0],
+    middle: [10, 4],
+    counts: [true, true],
+  });
   expect(odds.ready[0]).toBe(1);
   expect(odds.breaks[0]).toBe(-1);
   expect(odds.ready[1]).toBeNaN();

@@ -23,6 +23,8 @@ export interface PlayOptions {
   readonly spread: readonly number[];
   /** By activity: middle of its duration in slots; what is planned may be a careful figure. */
   readonly middle: readonly number[];
+  /** By activity: whether being late with it alone means that the chain is not ready. */
+  readonly counts: readonly boolean[];
 }
 
 const TABLE = 4096;
@@ -102,7 +104,8 @@ class Play {
       const place = placement[i];
       if (place == null) continue;
       const link = (k: number, last: Map<number, number>, key: number): void => {
-        if (key >= 0) this.before[i * 4 + k] = last.get(key) ?? NOTHING;
+        // What is done or running stands where it stands, whatever came before it.
+        if (key >= 0 && a.fixed === null) this.before[i * 4 + k] = last.get(key) ?? NOTHING;
       };
       link(0, lastChain, a.chain);
       link(1, lastPerson, place.person);
@@ -193,19 +196,19 @@ class Play {
   }
 }
 
-function stepsOf(model: FitModel, { spread, middle }: PlayOptions): Float64Array {
+function stepsOf(model: FitModel, { spread, middle, counts }: PlayOptions): Float64Array {
   const steps = new Float64Array(model.activities.length * STEP_FIELDS);
   model.activities.forEach((a, i) => {
     const always = a.fixed !== null || spread[i] === 0;
     // A step of exact length at an exact time is missed when it cannot begin on time; others when they end too late.
     const exact = a.est + a.dur === a.let;
-    const latest = a.fixed !== null ? INFINITY : a.let + SLACK;
+    const free = a.fixed !== null || counts[i] !== true;
     steps.set(
       [always ? 0 : (spread[i] ?? 0), always ? a.att : (middle[i] ?? a.att), a.dur - a.att, a.clean],
       i * STEP_FIELDS,
     );
-    steps[i * STEP_FIELDS + LATEST_START] = exact && a.fixed === null ? a.est + SLACK : INFINITY;
-    steps[i * STEP_FIELDS + LATEST_END] = exact ? INFINITY : latest;
+    steps[i * STEP_FIELDS + LATEST_START] = exact && !free ? a.est + SLACK : INFINITY;
+    steps[i * STEP_FIELDS + LATEST_END] = exact || free ? INFINITY : a.let + SLACK;
   });
   return steps;
 }
