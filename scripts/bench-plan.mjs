@@ -86,7 +86,9 @@ const LONG = ['M2', 'L1', 'L2'];
 function quality() {
   say('## Quality');
   say();
-  say('Cost after so many seconds, three seeds (of 30 s one where 5 s settle it), best / median / worst; entries ready of the median. Lower is better.');
+  say(
+    'Cost after so many seconds, three seeds (of 30 s one where 5 s settle it), best / median / worst; entries ready of the median. Lower is better.',
+  );
   say();
   say('| instance | bound | others, best known | CP-SAT 60 s | 1 s | 5 s | 30 s | all ready at (5 s runs) |');
   say('|---|---|---|---|---|---|---|---|');
