@@ -295,6 +295,29 @@ function repairs(loop) {
   say();
 }
 
+function odds(loop) {
+  const model = core.modelOfInstance(read('L2'));
+  const { found } = run(read('L2'), 2, 1);
+  const options = {
+    runs: 10_000,
+    seed: 1,
+    spread: model.activities.map(() => 0.18),
+    middle: model.activities.map((a) => a.att),
+    counts: model.activities.map(() => true),
+  };
+  const times = [1, 2, 3].map(() => {
+    const began = performance.now();
+    core.playOdds(model, found.placement, options);
+    return performance.now() - began;
+  });
+  say('## Readiness odds');
+  say();
+  say(
+    `L2’s plan, ${model.activities.length} tasks, played 10,000 times: ${ms(median(times))} ms (${(median(times) / loop).toFixed(1)} loops).`,
+  );
+  say();
+}
+
 function theirs(place, person, from, to) {
   return (
     place !== null && (place.person === person || place.second === person) && place.start >= from && place.start < to
@@ -350,6 +373,7 @@ quality();
 shops();
 firstPlans(before);
 repairs(before);
+odds(before);
 await beside();
 lines[placeOfAfter] = `and ${yardstick().toFixed(0)} ms after (median of five); read seconds as a multiple of it.`;
 const notes = path.join(root, 'docs', 'benchmarks-notes.md');

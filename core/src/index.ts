@@ -175,6 +175,8 @@ export { HORIZON_DAYS, makePlanInput } from './plan/planInput.js';
 export { assembleProblem } from './plan/assemble.js';
 export type { Assembled } from './plan/assemble.js';
 export { workedMs } from './plan/stepDrafts.js';
+export { overtimeMinutes, whatIf, withChange } from './plan/whatIf.js';
+export type { WhatIf, WhatIfChange, WhatIfOptions, WhatIfSide } from './plan/whatIf.js';
 export { DEFAULT_SEED, placementOf, planKennel, taskRoom } from './plan/planKennel.js';
 export type { PlanOptions, TaskRoom } from './plan/planKennel.js';
 export { WORK_COMMANDS, WORK_REFUSALS, applyWorkCommand } from './work/taskWork.js';
