@@ -65,6 +65,7 @@ export { DogPartsSchema, MethodPartsSchema, PersonPartsSchema } from './kennel/r
 export type { DogParts, MethodParts, PersonParts } from './kennel/recordParts.js';
 export { kennelOnDay, shiftKennel } from './kennel/shiftKennel.js';
 export type * from './programs/careLibrary.js';
+export { cooperationFactor } from './programs/cooperation.js';
 export { DEFAULT_FACTORS, DEFAULT_SPREAD, estimate, overgrownFactor } from './programs/estimate.js';
 export type { Estimate, EstimateFacts } from './programs/estimate.js';
 export {

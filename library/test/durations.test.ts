@@ -1,10 +1,13 @@
 /* The starting minutes against the trade's loose checks (common practice; 34 kg and 11 kg are assumptions, as marked). */
 import { readFileSync } from 'node:fs';
-import { estimate, planKennel, wallToMs } from '@loyal-mane/core';
+import { assembleProblem, cooperationFactor, estimate, makePlanInput, planKennel, wallToMs } from '@loyal-mane/core';
 import type { CoatColumn, EstimateFacts, KennelFile, WallTime, WorkRecord } from '@loyal-mane/core';
 import { CARE_LIBRARY, MINUTES } from '../src/index.js';
 import type { MinutesKey } from '../src/index.js';
 import { restsOnWords } from '../src/words/index.js';
+
+const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const demoDawn = wallToMs(demo.startDay, '00:00' as WallTime, demo.settings.timeZone);
 
 const facts = (weightKg: number, more: Partial<EstimateFacts> = {}): EstimateFacts => ({
   weightKg,
@@ -112,4 +115,37 @@ describe('minutes learned from finished work', () => {
       'It rests on 12 finished tasks of this dog, which is 35 % slower than usual.',
     );
   }, 60_000);
+});
+
+it('takes the dog’s cooperation by step, and by the zones that a step touches', () => {
+  const hair = (zone: string): number => (zone === 'ribs' ? 0.3 : 0.1);
+  const dog = { cooperation: 1, cooperationAt: [{ step: 'bath' as const, factor: 0.9 }] };
+  expect(cooperationFactor(dog, 'bath', 'all', hair)).toBe(0.9);
+  expect(cooperationFactor(dog, 'ears', ['earFront', 'earBack'], hair)).toBe(1);
+  const shy = { ...dog, cooperationZones: [{ zone: 'earFront' as const, factor: 1.6 }] };
+  // Half the hair of the step is where the dog will not be touched: half of 0.6 more.
+  expect(cooperationFactor(shy, 'ears', ['earFront', 'earBack'], hair)).toBeCloseTo(1.3, 10);
+  expect(cooperationFactor(shy, 'ears', ['earFront', 'ribs'], hair)).toBeCloseTo(1.15, 10);
+  expect(cooperationFactor(shy, 'nails', null, hair)).toBe(1);
+  expect(cooperationFactor(shy, 'bath', 'all', hair)).toBeLessThan(1);
+});
+
+it('plans more time where a dog lets a zone be touched badly, and no more elsewhere', () => {
+  const hale = demo.dogs.find((d) => d.name === 'Hale')!;
+  const zones = (['earFront', 'earBack', 'earSurface', 'earUnder', 'earFringe', 'behindEar'] as const).map((zone) => ({
+    zone,
+    factor: 1.6,
+  }));
+  const shy = { ...demo, dogs: demo.dogs.map((d) => (d.id === hale.id ? { ...d, cooperationZones: zones } : d)) };
+  const minutes = (kennel: KennelFile, step: string): number => {
+    const drafts = assembleProblem(makePlanInput(kennel, CARE_LIBRARY, demoDawn)).drafts;
+    const found = drafts
+      .filter((d) => d.dogId === hale.id)
+      .flatMap((d) => d.steps)
+      .find((s) => s.step.step === step);
+    return found?.estimate.middleMin ?? 0;
+  };
+  expect(minutes(demo, 'ears')).toBeGreaterThan(0);
+  expect(minutes(shy, 'ears') / minutes(demo, 'ears')).toBeCloseTo(1.6 / hale.cooperation, 5);
+  expect(minutes(shy, 'throat')).toBe(minutes(demo, 'throat'));
 });

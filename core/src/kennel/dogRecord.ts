@@ -109,6 +109,14 @@ const CooperationAt = Type.Object(
   strict,
 );
 
+const CooperationZone = Type.Object(
+  {
+    zone: oneOf<ZoneId>(ZONE_IDS, 'zone'),
+    factor: Type.Number({ minimum: 0.8, maximum: 1.6, description: 'factor on minutes: 0.8 easy, 1.6 hard' }),
+  },
+  strict,
+);
+
 /** A dog with what its coat is like and what was found, decided and noted about it. */
 export const DogRecord = Type.Object(
   {
@@ -165,6 +173,9 @@ export const DogRecord = Type.Object(
     ),
     cooperationAt: Type.Optional(
       Type.Array(CooperationAt, { maxItems: 60, description: 'steps that the dog bears better or worse' }),
+    ),
+    cooperationZones: Type.Optional(
+      Type.Array(CooperationZone, { maxItems: 60, description: 'zones that the dog lets be touched better or worse' }),
     ),
     schools: Type.Optional(SchoolsOf),
     note: Type.Optional(textUpTo(500, 'of note')),

@@ -39,6 +39,7 @@ const DOG_PARTS = [
   'wrapped',
   'undercoatDone',
   'cooperationAt',
+  'cooperationZones',
   'note',
 ] as const;
 /** Parts of a dog's record that are entered in forms. */

@@ -4,6 +4,7 @@
  */
 import { columnOf } from '../coat/coatClass.js';
 import type { CoatColumn } from '../coat/coatClass.js';
+import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { KennelEntry, WorkRecord } from '../kennel/kennelFile.js';
 import type { StepId } from '../kennel/vocabulary.js';
@@ -13,6 +14,7 @@ import { SLOT_MIN } from '../time/slotGrid.js';
 import { instantToMs, wallToMs } from '../time/zone.js';
 import type { TaskKey } from '../units/ids.js';
 import type { MinutesRow, ProgramStep } from '../programs/careLibrary.js';
+import { cooperationFactor } from '../programs/cooperation.js';
 import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../programs/dogFacts.js';
 import { barOf } from '../programs/mayTrim.js';
 import { standMinutesOf } from '../programs/dogProgram.js';
@@ -155,11 +157,18 @@ function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, w
     const own: EstimateFacts = {
       ...facts,
       ...preparing(step.step, row),
-      cooperation: facts.cooperationAt?.get(step.step) ?? facts.cooperation,
+      cooperation: cooperationFactor(dog, step.step, touched(input, step.step, row), (z) =>
+        input.library.hairShare(coat, z),
+      ),
     };
     const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
     return atPace(atPace(usual, crewPace(input, step.step, who)), input.pace.dog(dog.id, step.step));
   };
+}
+
+/** Zones that a step touches: those of its trim, or the whole coat where it goes over the whole coat. */
+function touched(input: PlanInput, step: StepId, row: MinutesRow): readonly ZoneId[] | 'all' | null {
+  return input.library.stepZones(step) ?? (row.scale === 'whole' ? 'all' : null);
 }
 
 /** Follows through a chain whether the coat comes from the brush, or with its undercoat left in. */

@@ -37,7 +37,6 @@ export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDa
     coatChange: dog.coatChange,
     puppy,
     cooperation: dog.cooperation,
-    cooperationAt: new Map((dog.cooperationAt ?? []).map((c) => [c.step, c.factor])),
     firstTrim: dog.lastTrim === undefined,
     kinked: (dog.unready ?? []).some((u) => u.test === 'kinked'),
     overgrownWeeks: Math.max(0, weeks - interval),

@@ -5,7 +5,6 @@
 import { REFERENCE_SURFACE_M2, bodySurfaceM2 } from '../coat/bodySurface.js';
 import type { CoatColumn } from '../coat/coatClass.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
-import type { StepId } from '../kennel/vocabulary.js';
 import type { MinutesRow } from './careLibrary.js';
 import type { Pace } from './pace.js';
 
@@ -46,8 +45,6 @@ export interface EstimateFacts {
   readonly cooperation: number;
   /** Weeks beyond the trim interval, at least 0. */
   readonly overgrownWeeks: number;
-  /** Steps that the dog bears better or worse than the rest; stands in for `cooperation`. */
-  readonly cooperationAt?: ReadonlyMap<StepId, number>;
   /** Never trimmed here before. */
   readonly firstTrim?: boolean;
   /** Some zone is still kinked at the root. */

@@ -6,8 +6,9 @@ import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
-import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS } from '@loyal-mane/core';
+import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS } from '@loyal-mane/core';
 import type { DogParts } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -119,6 +120,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
         <div>
           <Consents />
           <Bears />
+          <BearsZones />
         </div>
       </div>
       <Form.Item name="note" label="Of note" rules={[{ max: 500, message: 'At most 500 characters.' }]}>
@@ -239,6 +241,39 @@ function Bears() {
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
             A step
+          </Button>
+        </section>
+      )}
+    </Form.List>
+  );
+}
+
+function BearsZones() {
+  return (
+    <Form.List name="cooperationZones">
+      {(rows, { add, remove }) => (
+        <section aria-label="Zones borne better or worse">
+          {rows.map((row) => (
+            <div key={row.key} className="row-form">
+              <Form.Item name={[row.name, 'zone']} rules={[{ required: true, message: 'Which zone?' }]}>
+                <Select
+                  aria-label="Zone"
+                  showSearch={{ optionFilterProp: 'label' }}
+                  style={{ width: 170 }}
+                  options={options(ZONE_IDS, (v) => ZONE_NAMES[v as keyof typeof ZONE_NAMES])}
+                />
+              </Form.Item>
+              <Form.Item
+                name={[row.name, 'factor']}
+                rules={[{ required: true, type: 'number', min: 0.8, max: 1.6, message: '0.8 to 1.6.' }]}
+              >
+                <InputNumber aria-label="Factor on minutes there" step={0.1} style={{ width: 130 }} />
+              </Form.Item>
+              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+            </div>
+          ))}
+          <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
+            A zone
           </Button>
         </section>
       )}
