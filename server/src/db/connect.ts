@@ -8,7 +8,8 @@ import type { Config } from '../config.js';
 import { databaseName } from '../config.js';
 import { databaseErrorKind } from './databaseError.js';
 
-const POOL_MAX = 8;
+/** Twice the hands of a large crew: on a busy machine a crew that taps at once must not wait for each other's connections. */
+const POOL_MAX = 20;
 const ACQUIRE_TIMEOUT_MS = 4000;
 
 /** A pool on the kennel's own database. Nothing is opened before the first query. */

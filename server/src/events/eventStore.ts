@@ -26,7 +26,12 @@ export interface EventRow {
   readonly actorId: string | null;
 }
 
-const MOST_TRIES = 5;
+const MOST_TRIES = 8;
+/**
+ * Looking for a row that is not there yet must not lock the gap: two who begin different tasks at one moment would each
+ * wait for the other's insert. Two who begin the same task meet at its key; the second looks again and is told.
+ */
+const ISOLATION = { isolationLevel: 'read committed' } as const;
 
 @Injectable()
 export class EventStore {
@@ -51,7 +56,7 @@ export class EventStore {
   ): Promise<R> {
     for (let tries = 1; ; tries++) {
       try {
-        const result = await this.knex.transaction((trx) => this.runIn(trx, commandId, actorId, write));
+        const result = await this.knex.transaction((trx) => this.runIn(trx, commandId, actorId, write), ISOLATION);
         for (const wake of this.wakers) wake();
         return result;
       } catch (error) {
@@ -59,6 +64,7 @@ export class EventStore {
         // Two copies of one command at once: the second, whatever it met, sees the first one's answer when it looks again.
         const again =
           mayRetry(kind) ||
+          kind === 'duplicate' ||
           (kind !== 'away' && commandId !== null && (await this.answered(this.knex, commandId)) !== null);
         if (!again || tries >= MOST_TRIES) throw error;
       }
