@@ -252,7 +252,7 @@ function BearsZones() {
   return (
     <Form.List name="cooperationZones">
       {(rows, { add, remove }) => (
-        <section aria-label="Zones borne better or worse">
+        <section aria-label="Zones borne better or worse" style={{ marginTop: 10 }}>
           {rows.map((row) => (
             <div key={row.key} className="row-form">
               <Form.Item name={[row.name, 'zone']} rules={[{ required: true, message: 'Which zone?' }]}>
