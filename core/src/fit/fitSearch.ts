@@ -261,11 +261,6 @@ export class FitSearch {
     return this.waiting().length > 0;
   }
 
-  /** Whether a chain has a place. */
-  isPlaced(chain: number): boolean {
-    return this.placed[chain] === 1;
-  }
-
   result(): FitResult {
     const placement = this.best;
     const unplaced = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [] : [c]));
