@@ -158,8 +158,6 @@ export type {
 } from './plan/problem.js';
 export { Activity, DEFAULT_WEIGHTS, Problem, aimAfter, dayOfSlot } from './plan/problem.js';
 export { Yard } from './plan/yard.js';
-export { startMask } from './plan/startMask.js';
-export { chainCost, insertChain } from './plan/insertion.js';
 export { DEFAULT_ROUNDS, searchPlan } from './plan/search.js';
 export type { SearchOptions, SearchProgress, SearchResult } from './plan/search.js';
 export { aimInYard, movesOf, roomInChain } from './plan/moves.js';
@@ -167,7 +165,7 @@ export { BLOCKERS, explainPlace } from './plan/explain.js';
 export type { Blocker, SlotReason } from './plan/explain.js';
 export { RULES, validatePlan } from './plan/validatePlan.js';
 export type { Fault, RuleCode } from './plan/validatePlan.js';
-export { extraPerson, extraStations, whyNot, yardWith } from './plan/whyNot.js';
+export { extraPerson, extraStations, whyNot } from './plan/whyNot.js';
 export type { SlotRemedy, SlotWhyNot } from './plan/whyNot.js';
 export { programFaults } from './plan/programFaults.js';
 export type { ProgramFault } from './plan/programFaults.js';

@@ -1,6 +1,6 @@
 /* Where a task could sit instead, against the independent validator trying every start with every pair of hands. */
 import fc from 'fast-check';
-import { latestStarts, movesOf, searchPlan, validatePlan, yardWith } from '../src/index.js';
+import { Yard, latestStarts, movesOf, searchPlan, validatePlan } from '../src/index.js';
 import type { Activity, Place, Placement, Problem } from '../src/index.js';
 import { kennels } from './tinyKennel.js';
 
@@ -41,12 +41,12 @@ it('offers exactly the starts that the rules allow', () => {
       const placed = problem.activities.filter((a) => placement[a.index] !== null && a.let - a.est < 260);
       const a = placed[pick % Math.max(1, placed.length)];
       if (a === undefined) return;
-      const yard = yardWith(problem, placement);
+      const yard = new Yard(problem, placement);
       const starts = movesOf(yard, a).map((m) => m.start);
       asked++;
       offered += starts.length;
       expect(starts).toEqual(slowStarts(problem, placement, a));
-      expect(yard.places).toEqual(placement);
+      expect(yard.placement()).toEqual(placement);
     }),
     { seed: 44, numRuns: 110 },
   );
@@ -58,7 +58,7 @@ it('gives every offered place hands and a station with which the plan still hold
   fc.assert(
     fc.property(kennels, (problem) => {
       const { placement } = searchPlan(problem, quick);
-      const yard = yardWith(problem, placement);
+      const yard = new Yard(problem, placement);
       for (const a of problem.activities.slice(0, 6)) {
         if (placement[a.index] === null) continue;
         for (const move of movesOf(yard, a).slice(0, 8)) {
@@ -80,7 +80,7 @@ it('never says a task must begin earlier than it stands, and for a lone task say
   fc.assert(
     fc.property(kennels, (problem) => {
       const { placement } = searchPlan(problem, quick);
-      const yard = yardWith(problem, placement);
+      const yard = new Yard(problem, placement);
       for (const chain of problem.chains) {
         if (chain.activities.some((i) => placement[i] === null)) continue;
         const latest = latestStarts(yard, chain.index);
@@ -90,7 +90,7 @@ it('never says a task must begin earlier than it stands, and for a lone task say
         const moves = movesOf(yard, problem.activities[chain.activities[0] ?? 0] as Activity);
         expect(latest[0]).toBe(moves[moves.length - 1]?.start);
       }
-      expect(yard.places).toEqual(placement);
+      expect(yard.placement()).toEqual(placement);
     }),
     { seed: 46, numRuns: 60 },
   );

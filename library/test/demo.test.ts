@@ -15,10 +15,9 @@ import {
   placementOf,
   validatePlan,
   wallToMs,
-  yardWith,
+  Yard,
 } from '@loyal-mane/core';
 import type {
-  Yard,
   Blocker,
   KennelFile,
   Placement,
@@ -260,7 +259,7 @@ it('names true reasons: with the named rule gone, each of 50 random items can mo
   const assembled = assembleProblem(makePlanInput(file, CARE_LIBRARY, dawn));
   const { problem } = assembled;
   const placement = placementOf(assembled, plan);
-  const yard: Yard = yardWith(problem, placement);
+  const yard = new Yard(problem, placement);
   const byKey = new Map(problem.activities.map((a) => [a.key as string, a.index]));
   const blocked = plan.activities.filter(
     (a): a is PlannedActivity & { reason: { code: 'blocked'; by: Blocker } } => a.reason.code === 'blocked',

@@ -127,6 +127,15 @@ export class FitTables {
     });
   }
 
+  /** Starts at which a station is where a dog of a class is for `dur` slots, open or closed. */
+  siteStartsOf(klass: number, station: number, dur: number): Int32Array {
+    const { site } = this.model.stations[station] as FitModel['stations'][number];
+    const { horizon } = this.model;
+    const bits = openAt(site, new Uint8Array(horizon), this.classSites[klass] as Int8Array, this.words, horizon);
+    keepRunsIn(bits, this.words, dur);
+    return bits;
+  }
+
   /** Starts at which a dog of a class stays where it is for `dur` slots. */
   dogStartsOf(klass: number, dur: number): Int32Array {
     return remembered(this.dogStarts, klass * 4096 + dur, () => {

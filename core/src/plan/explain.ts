@@ -3,11 +3,10 @@
  * activity would move toward its aim; it is found by lifting rules one at a time, so it is true by construction and can
  * be put to the test. Reasons are data with a closed set of codes; words are made at the edge.
  */
-import { chainCost } from './insertion.js';
+import type { Liftable } from '../fit/openStarts.js';
 import type { ChainRule } from './moves.js';
 import { aimInYard, movesOf, narrowedTo, roomInChain } from './moves.js';
 import type { Activity, Place } from './problem.js';
-import type { Liftable } from './startMask.js';
 import type { Yard } from './yard.js';
 
 export const BLOCKERS = [
@@ -79,13 +78,12 @@ export function nearer(yard: Yard, a: Activity, place: Place, rules: readonly Bl
 
 /** It could move alone, but only by changing hands or paying overtime: the lighter cost won. */
 function softReason(yard: Yard, a: Activity, place: Place): SlotReason {
-  const list = (yard.problem.chains[a.chain]?.activities ?? []).map((i) => yard.activity(i));
-  const position = list.findIndex((b) => b.index === a.index);
+  const position = yard.activitiesOf(a.chain).findIndex((b) => b.index === a.index);
   const places = yard.placesOf(a.chain);
-  const before = chainCost(yard, list, places);
+  const before = yard.costOf(a.chain, places);
   for (const option of nearer(yard, a, place, [])) {
     places[position] = option;
-    if (chainCost(yard, list, places) <= before) return { code: 'alone' };
+    if (yard.costOf(a.chain, places) <= before) return { code: 'alone' };
   }
   return { code: 'sameHands', person: place.person };
 }
@@ -101,8 +99,8 @@ function holderOf(yard: Yard, a: Activity, place: Place, by: Blocker, towards: '
   const room = roomInChain(yard, a);
   if (room.from > room.to) return -1;
   for (const b of yard.problem.activities) {
-    const at = yard.places[b.index];
-    if (at === null || at === undefined || b.index === a.index) continue;
+    const at = yard.placeOf(b.index);
+    if (at === null || b.index === a.index) continue;
     if (at.start >= to || at.start + b.dur + b.clean <= from) continue;
     if (by === 'personBusy' && place.person >= 0 && (at.person === place.person || at.second === place.person))
       return b.index;

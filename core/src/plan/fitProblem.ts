@@ -4,6 +4,7 @@
  * skills free for what only they can do) becomes wishes.
  */
 import type { FitActivity, FitChain, FitLag, FitModel, FitPerson } from '../fit/fitModel.js';
+import { FitTables } from '../fit/fitTables.js';
 import { Stay } from '../fit/stay.js';
 import type { Activity, Chain, Placement, Problem } from './problem.js';
 
@@ -38,15 +39,24 @@ export function modelOfProblem(problem: Problem): FitModel {
   };
 }
 
+const tables = new WeakMap<Problem, FitTables>();
+
+/** The fitter's tables of a problem, made once: explanations ask for the same ones again and again. */
+export function tablesOf(problem: Problem): FitTables {
+  let made = tables.get(problem);
+  if (made === undefined) {
+    made = new FitTables(modelOfProblem(problem));
+    tables.set(problem, made);
+  }
+  return made;
+}
+
 /** By chain: shows whose last ring is later. */
 function ringOrder(problem: Problem): readonly number[] {
-  const due = (c: Chain): number =>
-    Math.max(
-      0,
-      ...c.activities.flatMap((i) => (problem.activities[i]?.step === 'ring' ? [problem.activities[i].est] : [])),
-    );
-  const shows = problem.chains.filter((c) => c.kind === 'show');
-  return problem.chains.map((c) => (c.kind === 'show' ? shows.filter((d) => due(d) > due(c)).length : 0));
+  const rings = (c: Chain): number[] =>
+    c.activities.flatMap((i) => (problem.activities[i]?.step === 'ring' ? [problem.activities[i].est] : []));
+  const due = problem.chains.map((c) => (c.kind === 'show' ? Math.max(0, ...rings(c)) : -1));
+  return due.map((mine) => (mine < 0 ? 0 : due.filter((other) => other > mine).length));
 }
 
 function chainOf(problem: Problem, c: Chain, firstRing: readonly number[]): FitChain {

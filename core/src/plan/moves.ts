@@ -3,10 +3,10 @@
  * computed afresh from the rules, never read from the program that made the plan: people are shown it as "earliest" and
  * "latest", and the explanations ask it what would be possible without one rule.
  */
+import type { Liftable } from '../fit/openStarts.js';
+import { NOTHING_LIFTED, openStarts, startersAt } from '../fit/openStarts.js';
 import type { Activity, Place } from './problem.js';
 import { aimAfter } from './problem.js';
-import type { Liftable } from './startMask.js';
-import { NOTHING_LIFTED, startMask, startersAt } from './startMask.js';
 import type { Yard } from './yard.js';
 
 /** Rules of the chain itself that can be lifted, besides those of the yard. */
@@ -22,7 +22,7 @@ export interface Room {
 export function aimInYard(yard: Yard, a: Activity): number {
   const list = yard.problem.chains[a.chain]?.activities ?? [];
   const before = list[list.indexOf(a.index) - 1];
-  const place = before === undefined ? null : (yard.places[before] ?? null);
+  const place = before === undefined ? null : yard.placeOf(before);
   const end = place === null || before === undefined ? -1 : place.start + yard.activity(before).dur;
   return Math.min(aimAfter(a, end, yard.problem.now), a.let - a.dur);
 }
@@ -36,20 +36,20 @@ export function narrowedTo(a: Activity, place: Place, aim: number): Activity {
 
 /** Room that the placed neighbors of an activity leave it, with its lags both ways. */
 export function roomInChain(yard: Yard, a: Activity, lifted: ReadonlySet<ChainRule> = new Set()): Room {
-  const list = (yard.problem.chains[a.chain]?.activities ?? []).map((i) => yard.activity(i));
+  const list = yard.activitiesOf(a.chain);
   const position = list.findIndex((b) => b.index === a.index);
   let from = 0;
   let to = yard.problem.horizon;
   const prev = list[position - 1];
-  const prevPlace = prev === undefined ? null : yard.places[prev.index];
-  if (prev !== undefined && prevPlace !== null && prevPlace !== undefined && !lifted.has('before')) {
+  const prevPlace = prev === undefined ? null : yard.placeOf(prev.index);
+  if (prev !== undefined && prevPlace !== null && !lifted.has('before')) {
     const end = prevPlace.start + prev.dur;
     from = Math.max(from, end + a.lagMin);
     if (a.lagMax >= 0) to = Math.min(to, end + a.lagMax);
   }
   const next = list[position + 1];
-  const nextPlace = next === undefined ? null : yard.places[next.index];
-  if (next !== undefined && nextPlace !== null && nextPlace !== undefined && !lifted.has('after')) {
+  const nextPlace = next === undefined ? null : yard.placeOf(next.index);
+  if (next !== undefined && nextPlace !== null && !lifted.has('after')) {
     to = Math.min(to, nextPlace.start - next.lagMin - a.dur);
     if (next.lagMax >= 0) from = Math.max(from, nextPlace.start - next.lagMax - a.dur);
   }
@@ -60,8 +60,8 @@ export function roomInChain(yard: Yard, a: Activity, lifted: ReadonlySet<ChainRu
 
 function roomSince(yard: Yard, a: Activity, from: number, to: number): Room {
   for (const s of a.since) {
-    const place = yard.places[s.activity];
-    if (place === null || place === undefined) continue;
+    const place = yard.placeOf(s.activity);
+    if (place === null) continue;
     const end = place.start + yard.activity(s.activity).dur;
     from = Math.max(from, end + s.min);
     if (s.max >= 0) to = Math.min(to, end + s.max);
@@ -71,8 +71,8 @@ function roomSince(yard: Yard, a: Activity, from: number, to: number): Room {
 
 function roomUntil(yard: Yard, a: Activity, later: readonly Activity[], from: number, to: number): Room {
   for (const b of later) {
-    const place = yard.places[b.index];
-    if (place === null || place === undefined) continue;
+    const place = yard.placeOf(b.index);
+    if (place === null) continue;
     for (const s of b.since) {
       if (s.activity !== a.index) continue;
       to = Math.min(to, place.start - s.min - a.dur);
@@ -92,32 +92,21 @@ export function movesOf(
   lifted: ReadonlySet<Liftable> = NOTHING_LIFTED,
   chainLifted: ReadonlySet<ChainRule> = new Set(),
 ): Place[] {
-  const now = yard.places[a.index] ?? null;
-  if (now !== null) yard.take(a);
+  const now = yard.placeOf(a.index);
+  if (now !== null) yard.take(a.index);
   const room = roomInChain(yard, a, chainLifted);
-  // A dog needs no clean-down after itself: its own chain lends its stations while we look.
-  const lent = ownPlaces(yard, a);
-  for (const own of lent) yard.bumpStation(own.a, own.place, -1);
-  const mask = startMask(yard, a, lifted);
+  const from = Math.max(a.est, room.from, yard.problem.now);
+  const open = openStarts(yard.taken, a.index, from, Math.min(a.let - a.dur, room.to), lifted);
   const found: Place[] = [];
-  for (const start of mask.slots) {
-    if (start < room.from || start > room.to || start < yard.problem.now) continue;
-    const person = choose(startersAt(mask, mask.people, start), now?.person ?? -1);
-    const others = startersAt(mask, mask.seconds, start).filter((who) => who !== person);
+  for (const start of open.slots) {
+    const person = choose(startersAt(open, open.people, start), now?.person ?? -1);
+    const others = startersAt(open, open.seconds, start).filter((who) => who !== person);
     const second = choose(others, now?.second ?? -1);
     if (a.second !== null && second < 0) continue;
-    found.push({ start, person, second, station: choose(startersAt(mask, mask.stations, start), now?.station ?? -1) });
+    found.push({ start, person, second, station: choose(startersAt(open, open.stations, start), now?.station ?? -1) });
   }
-  for (const own of lent) yard.bumpStation(own.a, own.place, 1);
-  if (now !== null) yard.put(a, now);
+  if (now !== null) yard.put(a.index, now);
   return found;
-}
-
-function ownPlaces(yard: Yard, a: Activity): { a: Activity; place: Place }[] {
-  return (yard.problem.chains[a.chain]?.activities ?? []).flatMap((i) => {
-    const place = yard.places[i] ?? null;
-    return i === a.index || place === null ? [] : [{ a: yard.activity(i), place }];
-  });
 }
 
 /** The one there is now where it can, else the first; -1 where none is asked for. */

@@ -21,8 +21,8 @@ import { DEFAULT_ROUNDS, searchPlan } from './search.js';
 import { latestStarts } from './spare.js';
 import { validatePlan } from './validatePlan.js';
 import type { SlotRemedy, SlotWhyNot } from './whyNot.js';
-import { whyNot, yardWith } from './whyNot.js';
-import type { Yard } from './yard.js';
+import { whyNot } from './whyNot.js';
+import { Yard } from './yard.js';
 
 export const DEFAULT_SEED = 1;
 
@@ -51,7 +51,7 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
   });
   const faults = validatePlan(assembled.problem, found.placement);
   if (faults.length > 0) throw new Error(`planKennel: the plan breaks a rule: ${JSON.stringify(faults[0])}`);
-  const yard = yardWith(assembled.problem, found.placement);
+  const yard = new Yard(assembled.problem, found.placement);
   return {
     format: 'loyal-mane-plan',
     version: 1,
@@ -101,7 +101,7 @@ function plannedActivities(assembled: Assembled, yard: Yard): PlannedActivity[] 
     let bound = false;
     chain.activities.forEach((i, k) => {
       const a = yard.activity(i);
-      const place = yard.places[i] ?? null;
+      const place = yard.placeOf(i);
       // What follows running work at once is bound to it, and so is what follows that.
       bound = a.fixed !== null || (bound && a.lagMax >= 0);
       if (place !== null) planned.push({ ...plannedActivity(assembled, yard, a, place, latest[k] ?? -1), bound });
@@ -175,7 +175,7 @@ export function reasonOf(assembled: Assembled, yard: Yard, a: Activity, reason: 
 /** Names a placed activity by dog, step, person and end. */
 export function taskName(assembled: Assembled, yard: Yard, index: number): TaskName | null {
   const a = yard.activity(index);
-  const place = yard.places[index] ?? null;
+  const place = yard.placeOf(index);
   if (place === null) return null;
   return {
     key: a.key,
@@ -263,13 +263,13 @@ export function taskRoom(
   key: TaskKey,
 ): TaskRoom | null {
   const assembled = assembleProblem(makePlanInput(kennel, library, nowMs));
-  const yard = yardWith(assembled.problem, placementOf(assembled, plan));
+  const yard = new Yard(assembled.problem, placementOf(assembled, plan));
   const a = assembled.problem.activities.find((x) => x.key === key);
-  if (a === undefined || a.fixed !== null || (yard.places[a.index] ?? null) === null) return null;
+  if (a === undefined || a.fixed !== null || yard.placeOf(a.index) === null) return null;
   const moves = movesOf(yard, a);
   const chain = assembled.problem.chains[a.chain]?.activities ?? [];
   const later = chain.slice(chain.indexOf(a.index) + 1).map((i) => yard.activity(i).key);
-  const place = yard.places[a.index] as Place;
+  const place = yard.placeOf(a.index) as Place;
   const starts = moves.length > 0 ? moves.map((m) => m.start) : [place.start];
   const at = (slot: number): string => msToInstant(assembled.input.grid.msOf(slot));
   return { earliest: at(Math.min(...starts)), latest: at(Math.max(...starts)), waits: later.slice(0, 3) };

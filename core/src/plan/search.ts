@@ -49,13 +49,9 @@ export interface SearchResult {
 /** Makes a plan. Never breaks a rule: what does not fit is left out whole. */
 export function searchPlan(problem: Problem, options: SearchOptions): SearchResult {
   const found = options.previous === null ? afresh(problem, options) : repaired(problem, options, options.previous);
-  const yard = new Yard(problem);
-  for (const a of problem.activities) {
-    const place = found.placement[a.index] ?? null;
-    if (place !== null && a.fixed === null) yard.put(a, place);
-  }
+  const yard = new Yard(problem, found.placement);
   settle(yard);
-  return { ...found, placement: [...yard.places] };
+  return { ...found, placement: yard.placement() };
 }
 
 function afresh(problem: Problem, options: SearchOptions): SearchResult {

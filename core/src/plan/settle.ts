@@ -2,7 +2,6 @@
  * The last touch on a plan: every activity moves toward its aim where it can do so alone, everything else standing.
  * After it, each one that is not at its aim has something in its way, which is what the explanations name.
  */
-import { chainCost } from './insertion.js';
 import type { Activity, Place } from './problem.js';
 import { aimInYard, movesOf, narrowedTo } from './moves.js';
 import type { Yard } from './yard.js';
@@ -14,8 +13,8 @@ export function settle(yard: Yard): void {
   for (let pass = 0; pass < MOST_PASSES; pass++) {
     let moved = false;
     for (const a of yard.problem.activities) {
-      const place = yard.places[a.index];
-      if (a.fixed !== null || place === null || place === undefined) continue;
+      const place = yard.placeOf(a.index);
+      if (a.fixed !== null || place === null) continue;
       if (place.start !== aimInYard(yard, a) && settleOne(yard, a, place)) moved = true;
     }
     if (!moved) return;
@@ -23,11 +22,9 @@ export function settle(yard: Yard): void {
 }
 
 function settleOne(yard: Yard, a: Activity, place: Place): boolean {
-  const chain = yard.problem.chains[a.chain];
-  const list = (chain?.activities ?? []).map((i) => yard.activity(i));
-  const position = list.findIndex((b) => b.index === a.index);
+  const position = yard.activitiesOf(a.chain).findIndex((b) => b.index === a.index);
   const places = yard.placesOf(a.chain);
-  const before = chainCost(yard, list, places);
+  const before = yard.costOf(a.chain, places);
   const aim = aimInYard(yard, a);
   let best: Place | null = null;
   let bestDistance = Math.abs(place.start - aim);
@@ -35,12 +32,12 @@ function settleOne(yard: Yard, a: Activity, place: Place): boolean {
     const distance = Math.abs(option.start - aim);
     if (distance >= bestDistance) continue;
     places[position] = option;
-    if (chainCost(yard, list, places) > before + 1e-9) continue;
+    if (yard.costOf(a.chain, places) > before + 1e-9) continue;
     best = option;
     bestDistance = distance;
   }
   if (best === null) return false;
-  yard.take(a);
-  yard.put(a, best);
+  yard.take(a.index);
+  yard.put(a.index, best);
   return true;
 }

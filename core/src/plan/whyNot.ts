@@ -1,15 +1,14 @@
 /*
  * Why a chain has no place, and what single change would give it one. Each change is tried for real: the problem is
- * rebuilt with that one thing different and the chain is inserted again. The first that works names the cause, and is the
+ * rebuilt with that one thing different and the chain is fitted again. The first that works names the cause, and is the
  * remedy that people are offered; where none works, that is said.
  */
 import { makeRng } from '../units/rng.js';
 import type { StationKind } from '../kennel/vocabulary.js';
-import { insertChain, maskOf } from './insertion.js';
+import { ChainFit } from '../fit/chainFit.js';
+import type { FitEffort } from '../fit/chainFit.js';
 import type { Activity, Place, Placement, Problem, ProblemPerson, ProblemStation } from './problem.js';
-import type { Liftable } from './startMask.js';
 import { fitWithRivals } from './search.js';
-import { startMask } from './startMask.js';
 import { Yard } from './yard.js';
 
 /** One change that would give the chain a place. Indexes into the problem; slots are absolute. */
@@ -33,6 +32,8 @@ export interface SlotWhyNot {
 const STAY_SLOTS = [2, 6, 12] as const;
 const MOST_REMEDIES = 2;
 const TRIES_PER_CHANGE = 2;
+/** Exact in times and hands, so that a remedy is only said to be needed where it is; stations follow. */
+const EFFORT: FitEffort = { noise: 0, hands: true, stations: false, branches: 60, dives: false, extra: null };
 
 /** Finds out why a chain is out, with the plan as it stands. */
 export function whyNot(problem: Problem, placement: Placement, chain: number): SlotWhyNot {
@@ -48,10 +49,14 @@ export function whyNot(problem: Problem, placement: Placement, chain: number): S
   const unskilled = list.find((a) => a.fixed === null && !somebodyCan(problem, a));
   if (unskilled !== undefined) return { code: 'noSkill', blocked: unskilled.index, remedies: [] };
   // A step that has no place even in an empty yard says more than one that is only crowded out.
-  const alone = insertChain(new Yard(problem), chain, makeRng(1));
-  const attempt = alone.ok ? tryInsert(problem, placement, chain) : alone;
-  const blocked = attempt.ok ? -1 : (c.activities[attempt.blocked] ?? -1);
-  return { code: 'noPlace', blocked, remedies: remediesFor(problem, placement, chain, list, alone.ok) };
+  const alone = fitAgain(problem, [], chain);
+  const attempt = alone.places === null ? alone : fitAgain(problem, placement, chain);
+  const blocked = attempt.places === null ? (c.activities[attempt.blocked] ?? -1) : -1;
+  return {
+    code: 'noPlace',
+    blocked,
+    remedies: remediesFor(problem, placement, chain, list, alone.places !== null),
+  };
 }
 
 function somebodyCan(problem: Problem, a: Activity): boolean {
@@ -59,29 +64,15 @@ function somebodyCan(problem: Problem, a: Activity): boolean {
   return has(a.skill) && has(a.second) && (a.allowed === null || a.allowed.length > 0);
 }
 
-function tryInsert(problem: Problem, placement: Placement, chain: number): ReturnType<typeof insertChain> {
-  return insertChain(yardWith(problem, placement, chain), chain, makeRng(1));
+/** Places of a chain with all others where they are; null when there are none, with the position that found no start. */
+interface Attempt {
+  readonly places: readonly (Place | null)[] | null;
+  readonly blocked: number;
 }
 
-/** A yard with a placement in it, one chain left out. */
-export function yardWith(problem: Problem, placement: Placement, without = -1): Yard {
-  const yard = new Yard(problem);
-  for (const a of problem.activities) {
-    const place = placement[a.index] ?? null;
-    if (place !== null && a.fixed === null && a.chain !== without) yard.put(a, place);
-  }
-  return yard;
-}
-
-/** Whether lifting one kind of rule for the whole chain could help at all: a quick look before single changes. */
-function couldHelp(problem: Problem, placement: Placement, chain: number): (rules: readonly Liftable[]) => boolean {
-  const yard = yardWith(problem, placement, chain);
-  const list = (problem.chains[chain]?.activities ?? []).map((i) => yard.activity(i));
-  return (rules) => {
-    const lifted = new Set(rules);
-    const masks = list.map((a) => (a.fixed === null ? startMask(yard, a, lifted) : maskOf(yard, a)));
-    return insertChain(yard, chain, makeRng(1), null, masks).ok;
-  };
+function fitAgain(problem: Problem, placement: Placement, chain: number): Attempt {
+  const fitter = new ChainFit(new Yard(problem, placement, chain).taken, makeRng(1));
+  return fitter.fit(chain, EFFORT) ? { places: fitter.places, blocked: -1 } : { places: null, blocked: fitter.blocked };
 }
 
 interface Trial {
@@ -91,30 +82,34 @@ interface Trial {
 }
 
 function* remedyTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  const chain = list[0]?.chain ?? -1;
+  // A quick look before single changes: what does not help all together does not help alone.
+  const helps = (changed: Problem): boolean => fitAgain(changed, placement, chain).places !== null;
+  const everybody = problem.people.map((_, p) => p);
   yield* handlerTrials(problem, placement, list);
-  const helps = couldHelp(problem, placement, list[0]?.chain ?? -1);
-  for (const slots of helps(['shift']) ? STAY_SLOTS : []) {
-    for (let p = 0; p < problem.people.length; p++) {
+  const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
+  const mayStay = helps(everybody.reduce((changed, p) => stayLonger(changed, p, longest), problem));
+  for (const slots of mayStay ? STAY_SLOTS : []) {
+    for (const p of everybody) {
       const stayed = stayLonger(problem, p, slots);
       yield { remedy: { code: 'stay', person: p, until: 0, slots }, problem: stayed, placement };
     }
   }
-  if (helps(['stationClosed'])) yield* stationTrials(problem, placement, list);
-  const moreStations = helps(['stationBusy', 'cleanDown', 'circuit']);
-  for (const kind of moreStations ? new Set(list.map((a) => a.station)) : []) {
-    if (kind !== null)
-      yield { remedy: { code: 'extraStation', kind }, problem: extraStations(problem, kind), placement };
+  yield* stationTrials(problem, placement, list);
+  const kinds = [...new Set(list.flatMap((a) => (a.station === null ? [] : [a.station])))];
+  for (const kind of helps(kinds.reduce(extraStations, problem)) ? kinds : []) {
+    yield { remedy: { code: 'extraStation', kind }, problem: extraStations(problem, kind), placement };
   }
-  const mayFree = helps(['personBusy', 'personLimit']);
-  for (let p = 0; mayFree && p < problem.people.length; p++) {
+  for (const p of helps(everybody.reduce(extraPerson, problem)) ? everybody : []) {
     yield { remedy: { code: 'freePerson', person: p, at: -1 }, problem: extraPerson(problem, p), placement };
   }
-  if (helps(['standing'])) yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
+  if (list.some((a) => a.stands))
+    yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
   for (const other of problem.chains) {
     const placed = other.activities.some(
       (i) => (placement[i] ?? null) !== null && problem.activities[i]?.fixed === null,
     );
-    if (!placed || other.kind !== 'show' || other.index === list[0]?.chain) continue;
+    if (!placed || other.kind !== 'show' || other.index === chain) continue;
     yield {
       remedy: { code: 'without', chain: other.index },
       problem,
@@ -135,9 +130,9 @@ function remediesFor(
   const direct = fitsAlone ? remedyTrials(problem, placement, list) : [];
   for (const trial of direct) {
     if (found.some((f) => f.code === trial.remedy.code)) continue;
-    const attempt = tryInsert(trial.problem, trial.placement, chain);
-    if (!attempt.ok) continue;
-    found.push(refine(trial, problem, list, attempt.places));
+    const { places } = fitAgain(trial.problem, trial.placement, chain);
+    if (places === null) continue;
+    found.push(refine(trial, problem, list, places));
     if (found.length >= MOST_REMEDIES) return found;
   }
   // In a full yard no change helps while every rival stands still: try again with room for a few of them to move.
@@ -175,14 +170,19 @@ function* stationTrials(problem: Problem, placement: Placement, list: readonly A
 }
 
 /** Fills in when the change is used: the end of the work that leans on it. `places` in the order of `list`. */
-function refine(trial: Trial, problem: Problem, list: readonly Activity[], places: readonly Place[]): SlotRemedy {
+function refine(
+  trial: Trial,
+  problem: Problem,
+  list: readonly Activity[],
+  places: readonly (Place | null)[],
+): SlotRemedy {
   const { remedy } = trial;
   if (remedy.code !== 'stay') return remedy;
   const before = problem.people[remedy.person]?.site;
   let until = -1;
   list.forEach((a, i) => {
     const place = places[i];
-    if (place === undefined || (place.person !== remedy.person && place.second !== remedy.person)) return;
+    if (place == null || (place.person !== remedy.person && place.second !== remedy.person)) return;
     for (let t = place.start; t < place.start + a.att; t++) if (before?.[t] === -1) until = Math.max(until, t + 1);
   });
   return { ...remedy, until };
@@ -258,8 +258,11 @@ export function extraStations(problem: Problem, kind: StationKind): Problem {
 
 /** A second pair of hands with the skills and shifts of one person. */
 export function extraPerson(problem: Problem, p: number): Problem {
-  const person = problem.people[p] as ProblemPerson;
-  return problem.with({ people: [...problem.people, { ...person }] });
+  const twin = problem.people.length;
+  const activities = problem.activities.map((a) =>
+    a.allowed?.includes(p) === true ? a.with({ allowed: [...a.allowed, twin] }) : a,
+  );
+  return problem.with({ people: [...problem.people, { ...(problem.people[p] as ProblemPerson) }], activities });
 }
 
 function noStandingLimit(problem: Problem): Problem {
