@@ -1,7 +1,11 @@
 /* Odds: against the normal distribution where it can be worked out by hand, and on a kennel. */
 import { playOdds } from '../src/index.js';
 import type { FitActivity, FitModel } from '../src/index.js';
+import fc from 'fast-check';
+import { searchPlan } from '../src/index.js';
+import { modelOfProblem } from '../src/plan/fitProblem.js';
 import { STEP } from './fitWorld.js';
+import { kennels } from './tinyKennel.js';
 
 const H = 200;
 
@@ -84,6 +88,37 @@ it('one person’s overrun reaches the next dog, and a break is kept', () => {
   );
   // Whenever the first takes longer than fifteen, the second waits for the end of the break: too late.
   expect(held.ready[1]).toBeLessThan(0.97);
+});
+
+it('where everything takes as long as planned, every plan plays as it stands', () => {
+  let played = 0;
+  fc.assert(
+    fc.property(kennels, (problem) => {
+      const { placement, unplaced } = searchPlan(problem, {
+        seed: 1,
+        rounds: 4,
+        shouldStop: () => false,
+        onProgress: () => undefined,
+        previous: null,
+      });
+      const n = problem.activities.length;
+      const odds = playOdds(modelOfProblem(problem), placement, {
+        runs: 2,
+        seed: 1,
+        spread: new Array<number>(n).fill(0),
+        middle: problem.activities.map((a) => a.att),
+        counts: new Array<boolean>(n).fill(true),
+      });
+      const out = new Set(unplaced);
+      problem.chains.forEach((c) => {
+        if (out.has(c.index)) return;
+        played++;
+        expect(odds.ready[c.index]).toBe(1);
+      });
+    }),
+    { seed: 47, numRuns: 60 },
+  );
+  expect(played).toBeGreaterThan(40);
 });
 
 it('plays five hundred tasks ten thousand times in a small multiple of a fixed piece of work', () => {

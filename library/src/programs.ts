@@ -79,7 +79,8 @@ function journey(): readonly ProgramStep[] {
   const evening = within(dayStart(-1), { of: 'departure', min: 0 });
   return [
     evening('bag', 'bag', { to: { of: 'departure', min: -10 }, aim: aimDay(-1, '15:00') }),
-    within({ of: 'departure', min: -70 }, { of: 'departure', min: 0 })('load', 'load', {
+    // The van is full ten minutes before it leaves; loading is planned with care, since nobody can catch up.
+    within({ of: 'departure', min: -90 }, { of: 'departure', min: -10 }, true)('load', 'load', {
       aim: { of: 'latest' },
       when: ['travels'],
     }),
@@ -107,7 +108,8 @@ function showMorning(): readonly ProgramStep[] {
 
 /** Held ready for a later round, or taken down within four hours of the last judging, at the latest next day. */
 function after(): readonly ProgramStep[] {
-  const sameDay = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 1, at: 'end' });
+  // Planned with care like the morning itself: whoever takes down one dog may be awaited by the next.
+  const sameDay = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 1, at: 'end' }, true);
   return [
     sameDay('winnersHold', 'winnersHold', {
       to: { of: 'laterRound', min: 0 },
@@ -127,7 +129,7 @@ function after(): readonly ProgramStep[] {
 
 /** Between show days: hands over the dog, re-mist and re-dry; never a second preparation. */
 function between(): readonly ProgramStep[] {
-  const evening = within({ of: 'ringDay', day: -1, at: 'start' }, { of: 'ring', min: -90 });
+  const evening = within({ of: 'ringDay', day: -1, at: 'start' }, { of: 'ring', min: -90 }, true);
   return [evening('touchUp', 'touchUp', { aim: { of: 'latest' }, from: { of: 'ring', min: -16 * 60 } })];
 }
 

@@ -75,7 +75,7 @@ function readFile(path: string): KennelFile {
 }
 
 async function fillOwn(knex: Knex, clock: Clock, kennels: KennelRepository, kennel: KennelFile): Promise<SetUp> {
-  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: clock.nowMs() });
+  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: clock.nowMs(), odds: true, bound: true });
   let lead = false;
   const given = await putIn(knex, clock, kennel, plan, (role) => {
     // One password for the first lead; it is changed at the first sign-in, and the lead makes the others.

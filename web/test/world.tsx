@@ -14,7 +14,15 @@ import { UNKNOWN_RULES, planKennel, wallToMs } from '@loyal-mane/core';
 import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
 import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
-import { jobQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from '../src/api/queries';
+import {
+  jobQuery,
+  kennelFileQuery,
+  kennelQuery,
+  methodsQuery,
+  planQuery,
+  sessionQuery,
+  workQuery,
+} from '../src/api/queries';
 import type { Kennel, Methods, PlanView, Session, StoredPlan, Work } from '../src/api/queries';
 import { setServerTime } from '../src/api/serverClock';
 
@@ -71,6 +79,7 @@ export function show(room: ReactElement, seen: Seen = {}) {
   const session = { personId: person.id, name: person.name, role: person.role, csrf: '', mustChange: false };
   client.setQueryData(sessionQuery.queryKey, session as unknown as Session);
   client.setQueryData(kennelQuery.queryKey, KENNEL);
+  client.setQueryData(kennelFileQuery.queryKey, file);
   client.setQueryData(planQuery.queryKey, { published: stored(PLAN), draft: null, job: null, ...seen.view });
   if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);
   const job = seen.view?.job;

@@ -25,6 +25,10 @@ export interface PlayOptions {
   readonly middle: readonly number[];
   /** By activity: whether being late with it alone means that the chain is not ready. */
   readonly counts: readonly boolean[];
+  /** By activity: whether the wait that the chain asks for before it is given up when time is short; default none. */
+  readonly squeezes?: readonly boolean[];
+  /** By activity: slots past its latest end that still do; default none. */
+  readonly grace?: readonly number[];
 }
 
 const TABLE = 4096;
@@ -110,7 +114,10 @@ class Play {
       link(0, lastChain, a.chain);
       link(1, lastPerson, place.person);
       link(2, lastPerson, place.second);
-      link(3, lastStation, place.station);
+      // A dog needs no clean-down after itself, and what it does next waits for it anyway.
+      const there = lastStation.get(place.station) ?? NOTHING;
+      const isOwn = there >= 0 && this.model.activities[there]?.chain === a.chain;
+      if (!isOwn) link(3, lastStation, place.station);
       this.gaps[i] = this.lagAfter(i, this.before[i * 4] as number);
       lastChain.set(a.chain, i);
       for (const who of [place.person, place.second]) if (who >= 0 && a.att > 0) lastPerson.set(who, i);
@@ -120,7 +127,7 @@ class Play {
 
   /** Wait that the chain asks for between two of its activities. */
   private lagAfter(i: number, before: number): number {
-    if (before < 0) return 0;
+    if (before < 0 || this.options.squeezes?.[i] === true) return 0;
     const chain = this.model.chains[(this.model.activities[i] as FitActivity).chain] as FitChain;
     const from = chain.acts.indexOf(before);
     const to = chain.acts.indexOf(i);
@@ -196,7 +203,7 @@ class Play {
   }
 }
 
-function stepsOf(model: FitModel, { spread, middle, counts }: PlayOptions): Float64Array {
+function stepsOf(model: FitModel, { spread, middle, counts, grace }: PlayOptions): Float64Array {
   const steps = new Float64Array(model.activities.length * STEP_FIELDS);
   model.activities.forEach((a, i) => {
     const always = a.fixed !== null || spread[i] === 0;
@@ -208,7 +215,7 @@ function stepsOf(model: FitModel, { spread, middle, counts }: PlayOptions): Floa
       i * STEP_FIELDS,
     );
     steps[i * STEP_FIELDS + LATEST_START] = exact && !free ? a.est + SLACK : INFINITY;
-    steps[i * STEP_FIELDS + LATEST_END] = exact || free ? INFINITY : a.let + SLACK;
+    steps[i * STEP_FIELDS + LATEST_END] = exact || free ? INFINITY : a.let + (grace?.[i] ?? 0) + SLACK;
   });
   return steps;
 }

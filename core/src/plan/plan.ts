@@ -127,6 +127,22 @@ export interface CalendarItem {
   readonly day: LocalDay;
 }
 
+/** How likely an entry is to be ready, and the task that most often makes it late. */
+export interface EntryOdds {
+  readonly entryId: EntryId;
+  /** Share of the plays in which it leaves, and is in the ring, in time; 0 to 1. */
+  readonly ready: number;
+  readonly breaks: TaskKey | null;
+}
+
+/** No plan can do better than this. */
+export interface PlanBound {
+  /** Show entries that have a place when they are alone, of all. */
+  readonly ready: number;
+  readonly of: number;
+  readonly cost: number;
+}
+
 export interface Plan {
   readonly format: 'loyal-mane-plan';
   readonly version: 1;
@@ -143,6 +159,9 @@ export interface Plan {
   readonly leftOut: readonly LeftOut[];
   readonly calendar: readonly CalendarItem[];
   readonly notes: readonly PlanNote[];
+  /** Computed when asked for; plans of earlier versions have neither. */
+  readonly odds?: readonly EntryOdds[];
+  readonly bound?: PlanBound;
   /** Version of the kennel's methods it was made with; 0 = as the library has it. */
   readonly methods: number;
 }

@@ -12,6 +12,7 @@ import { assembleProblem } from './assemble.js';
 import type { ChainDraft } from './chains.js';
 import type { SlotReason } from './explain.js';
 import { explainPlace } from './explain.js';
+import { boundOfPlan, oddsOfPlan } from './measure.js';
 import { aimInYard, movesOf } from './moves.js';
 import type { Plan, PlannedActivity, Reason, Remedy, TaskName, UnplacedChain, WhyNot } from './plan.js';
 import { makePlanInput } from './planInput.js';
@@ -36,6 +37,10 @@ export interface PlanOptions {
   readonly onProgress?: (progress: SearchProgress) => void;
   /** The published plan: what still holds in it stays where it is. */
   readonly previous?: Plan | null;
+  /** Also tell how likely each entry is to be ready; default false. */
+  readonly odds?: boolean;
+  /** Also tell what no plan could do better than; default false. */
+  readonly bound?: boolean;
 }
 
 /** Plans a whole kennel. The same kennel, library, moment, seed, rounds and previous plan give the same plan. */
@@ -68,6 +73,8 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     calendar: assembled.calendar,
     notes: assembled.notes,
     methods: kennel.methods?.number ?? 0,
+    ...(options.odds === true ? { odds: oddsOfPlan(assembled, found.placement, seed) } : {}),
+    ...(options.bound === true ? { bound: boundOfPlan(assembled) } : {}),
   };
 }
 

@@ -30,10 +30,18 @@ export interface WhatIfSide {
   readonly overtimeMin: number;
 }
 
+/** An entry whose odds of being ready change by more than two in a hundred; null where it has no place. */
+export interface OddsChange {
+  readonly entryId: EntryId;
+  readonly before: number | null;
+  readonly after: number | null;
+}
+
 export interface WhatIf {
   readonly before: WhatIfSide;
   readonly after: WhatIfSide;
   readonly effect: PlanEffect;
+  readonly odds: readonly OddsChange[];
   /** The plan as it would be. */
   readonly plan: Plan;
 }
@@ -57,6 +65,7 @@ export function whatIf(
     planKennel(k, library, {
       nowMs: options.nowMs,
       previous: options.published,
+      odds: true,
       ...(options.seed === undefined ? {} : { seed: options.seed }),
     });
   const [before, after] = [make(kennel), make(changed)];
@@ -64,8 +73,21 @@ export function whatIf(
     before: sideOf(kennel, before),
     after: sideOf(changed, after),
     effect: planEffect(before, after),
+    odds: oddsChanges(before, after),
     plan: after,
   };
+}
+
+/** Smaller differences are chance. */
+const ODDS_TOLERANCE = 0.02;
+
+function oddsChanges(before: Plan, after: Plan): OddsChange[] {
+  const of = (plan: Plan): Map<EntryId, number> => new Map((plan.odds ?? []).map((o) => [o.entryId, o.ready]));
+  const [old, fresh] = [of(before), of(after)];
+  return [...new Set([...old.keys(), ...fresh.keys()])].flatMap((entryId): OddsChange[] => {
+    const [was, is] = [old.get(entryId) ?? null, fresh.get(entryId) ?? null];
+    return Math.abs((was ?? 0) - (is ?? 0)) <= ODDS_TOLERANCE ? [] : [{ entryId, before: was, after: is }];
+  });
 }
 
 /** Absences that are only supposed need an id of their own. */
@@ -117,9 +139,10 @@ function withEntry(
 }
 
 function sideOf(kennel: KennelFile, plan: Plan): WhatIfSide {
-  const out = plan.unplaced.filter((u) => u.kind === 'show').length;
-  const placed = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId])));
-  return { ready: placed.size, of: placed.size + out, overtimeMin: overtimeMinutes(kennel, plan) };
+  // An entry without a place may have work that is done already: it is not ready all the same.
+  const out = new Set(plan.unplaced.flatMap((u) => (u.kind === 'show' && u.entryId !== null ? [u.entryId] : [])));
+  const all = new Set([...out, ...plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId]))]);
+  return { ready: all.size - out.size, of: all.size, overtimeMin: overtimeMinutes(kennel, plan) };
 }
 
 /** Attended minutes of planned work after the end of its person's shift. */

@@ -11,7 +11,7 @@ import type { Pace } from './pace.js';
 /** Spread of a duration's logarithm until logs say otherwise (engineering default). */
 export const DEFAULT_SPREAD = 0.18;
 /** The 80th percentile of the standard normal distribution (any printed table). */
-const Z80 = 0.8416;
+export const SPREAD_P80 = 0.8416;
 
 /** Factors on minutes (engineering defaults, corrected by logged work later). */
 export const DEFAULT_FACTORS = {
@@ -85,8 +85,8 @@ export function estimate(row: MinutesRow, column: CoatColumn, facts: EstimateFac
   const spread = row.trim && facts.firstTrim === true ? DEFAULT_FIRST_SPREAD : DEFAULT_SPREAD;
   return {
     middleMin: minutes,
-    p20Min: minutes * Math.exp(-Z80 * spread),
-    p80Min: minutes * Math.exp(Z80 * spread),
+    p20Min: minutes * Math.exp(-SPREAD_P80 * spread),
+    p80Min: minutes * Math.exp(SPREAD_P80 * spread),
     usualMin: minutes,
     logs: 0,
   };

@@ -80,6 +80,7 @@ export class KennelController {
   }
 
   @Get('export')
+  @ApiOkResponse({ schema: { type: 'object', additionalProperties: true }, description: 'a whole kennel file' })
   @Header('Content-Disposition', 'attachment; filename="kennel.json"')
   async export(): Promise<KennelFile> {
     return this.kennels.read();

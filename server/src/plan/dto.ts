@@ -54,6 +54,19 @@ export class UnplacedDto {
   waiting!: object[];
 }
 
+export class EntryOddsDto {
+  @ApiProperty() entryId!: string;
+  @ApiProperty({ description: 'share of the plays in which it is ready, 0 to 1' }) ready!: number;
+  @ApiProperty({ type: String, nullable: true, description: 'task that most often comes too late' })
+  breaks!: string | null;
+}
+
+export class PlanBoundDto {
+  @ApiProperty({ description: 'show entries that have a place when they are alone' }) ready!: number;
+  @ApiProperty() of!: number;
+  @ApiProperty() cost!: number;
+}
+
 export class PlanDto {
   @ApiProperty() now!: string;
   @ApiProperty() firstDay!: string;

@@ -32,6 +32,8 @@ function makePlan(request: PlanRequest): PlanAnswer {
     nowMs: request.nowMs,
     seed: request.seed,
     previous,
+    odds: true,
+    bound: true,
     shouldStop: () => Atomics.load(stop, 0) === 1,
     onProgress: (progress) => {
       request.progress.postMessage(progress);

@@ -5,7 +5,7 @@
 import { useEffect, useState } from 'react';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
-import { kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
+import { kennelFileQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
 
 /** Whether the stream is there; `away` since a failure, until it is heard again. */
 export type StreamState = 'there' | 'away';
@@ -13,8 +13,10 @@ export type StreamState = 'there' | 'away';
 function readAgain(client: QueryClient, kind: string): void {
   // Finished work may change what was found in a coat.
   if (kind.endsWith('Coat')) void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
-  if (kind.startsWith('task.')) void client.invalidateQueries({ queryKey: workQuery.queryKey });
-  else if (kind.startsWith('plan.')) void client.invalidateQueries({ queryKey: planQuery.queryKey });
+  if (kind.startsWith('task.')) {
+    void client.invalidateQueries({ queryKey: workQuery.queryKey });
+    void client.invalidateQueries({ queryKey: kennelFileQuery.queryKey });
+  } else if (kind.startsWith('plan.')) void client.invalidateQueries({ queryKey: planQuery.queryKey });
   else void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
   if (kind === 'methods.changed' || kind === 'dog.schools')
     void client.invalidateQueries({ queryKey: methodsQuery.queryKey });

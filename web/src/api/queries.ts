@@ -2,7 +2,7 @@
  * Query factories: key, fetcher and type of every resource in one place.
  */
 import { queryOptions } from '@tanstack/react-query';
-import type { Plan } from '@loyal-mane/core';
+import type { KennelFile, Plan } from '@loyal-mane/core';
 import { api, dataOf, setCsrf } from './client';
 import type { components } from './schema.gen';
 import { setServerTime } from './serverClock';
@@ -42,6 +42,13 @@ export const sessionQuery = queryOptions({
 export const kennelQuery = queryOptions({
   queryKey: ['kennel'],
   queryFn: () => dataOf(api.GET('/api/kennel')),
+  staleTime: Infinity,
+});
+
+/** The whole kennel as a file, for leads: what the browser's planning thread computes from. */
+export const kennelFileQuery = queryOptions({
+  queryKey: ['kennel', 'file'],
+  queryFn: async () => (await dataOf(api.GET('/api/export'))) as unknown as KennelFile,
   staleTime: Infinity,
 });
 

@@ -1373,11 +1373,16 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description a whole kennel file */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
             };
         };
     };

@@ -17,6 +17,7 @@ import {
   restsOnWords,
 } from '@loyal-mane/library/words';
 import { methodsQuery, roomQuery } from '../api/queries';
+import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
 import { howLines } from './howLines';
 import { useRooms } from './useRooms';
@@ -49,7 +50,7 @@ export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) 
 }
 
 export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | null; onClose: () => void }) {
-  const { kennel, names, stored, looksAtDraft } = useRooms();
+  const { kennel, names, stored, looksAtDraft, lead } = useRooms();
   const methods = useQuery({ ...methodsQuery, enabled: activity !== null }).data;
   const ask = activity !== null && activity.state === 'planned' && !looksAtDraft;
   const room = useQuery({ ...roomQuery(activity?.key ?? '', stored?.id ?? ''), enabled: ask });
@@ -87,6 +88,14 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
             </dd>
             <dt>Latest</dt>
             <dd>{room.data?.latest == null ? (room.isPending ? 'computing' : 'as planned') : at(room.data.latest)}</dd>
+            {lead && (
+              <>
+                <dt>Could start</dt>
+                <dd>
+                  <StartWindows taskKey={a.key} startMs={instantToMs(a.start)} />
+                </dd>
+              </>
+            )}
             <dt>Waits for it</dt>
             <dd>
               {room.data === undefined

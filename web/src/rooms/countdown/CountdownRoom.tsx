@@ -1,11 +1,12 @@
 /*
  * Countdown: will every dog be ready, what is in the way? One strand a dog on the count-back scale.
  */
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { Button } from 'antd';
 import { useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, WallTime } from '@loyal-mane/core';
-import { dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { dayWords, tightestWords, whyNotWords } from '@loyal-mane/library/words';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
@@ -16,9 +17,12 @@ import { PhoneRows } from './PhoneRows';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
+import { WhatIfDrawer } from './WhatIf';
 
 const NUMBERS = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 const PHONE_PX = 640;
+/** An entry that is less likely than this to be ready is named. */
+const SURE = 0.95;
 
 export default function CountdownRoom() {
   const { kennel, view, plan, work, names, lead } = useRooms();
@@ -26,6 +30,7 @@ export default function CountdownRoom() {
   const [params, setParams] = useSearchParams();
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
+  const [supposing, setSupposing] = useState(false);
   const read = useMemo(() => countdown(kennel, plan, work, now), [kennel, plan, work, now]);
   const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
   const scale = useMemo(() => countBackScale(reach * 24), [reach]);
@@ -50,6 +55,10 @@ export default function CountdownRoom() {
     );
   }
   const problems = read.problems.length;
+  const shown = new Map(
+    read.days.flatMap((d) => d.rows.flatMap((r) => [r.entry, ...r.also].map((e) => [e.id, r.dogId]))),
+  );
+  const least = (plan?.odds ?? []).filter((o) => shown.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
   return (
     <div className="room" ref={ref}>
       <section className="answer" aria-label="Answer">
@@ -65,6 +74,9 @@ export default function CountdownRoom() {
             {problems === 0
               ? '. Nothing is in the way.'
               : `. ${NUMBERS[problems] ?? String(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`}
+            {least !== undefined &&
+              least.ready < SURE &&
+              ` ${tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))}`}
           </p>
         </div>
         <div style={{ display: 'flex', gap: 20, alignItems: 'flex-start' }}>
@@ -79,6 +91,7 @@ export default function CountdownRoom() {
               </li>
             ))}
           </ol>
+          {lead && view.published !== null && <Button onClick={() => setSupposing(true)}>What if</Button>}
           {lead && <PlanButton planning={planning} />}
         </div>
       </section>
@@ -116,6 +129,9 @@ export default function CountdownRoom() {
           {l.dogs} dogs, {l.notReady === 0 ? 'all on course.' : `${String(l.notReady)} without a place.`}
         </p>
       ))}
+      {lead && (
+        <WhatIfDrawer open={supposing} onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
+      )}
       <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
   );

@@ -12,6 +12,7 @@ import {
   dayWords,
   dropWords,
   noteWords,
+  oddsWords,
   reasonWords,
   remedyWords,
   whyNotWords,
@@ -39,6 +40,8 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
   const steps = (plan?.activities ?? []).filter((a) => a.dogId === dog.id && a.state !== 'done');
   const out = (plan?.unplaced ?? []).filter((u) => u.dogId === dog.id);
   const left = (plan?.leftOut ?? []).filter((l) => l.dogId === dog.id);
+  const mine = new Set(kennel.entries.filter((e) => e.dogId === dog.id).map((e) => e.id));
+  const least = (plan?.odds ?? []).filter((o) => mine.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
   let day = '';
   return (
     <Drawer open onClose={onClose} size={520} title={`${dog.name}, ${dog.breed}`}>
@@ -48,6 +51,7 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
           Coat file
         </Link>
       </p>
+      {least !== undefined && <p style={{ margin: '0 0 8px' }}>{oddsWords(least)}</p>}
       {out.map((u) => (
         <section key={u.key} className="caution" style={{ borderColor: 'var(--clay)' }}>
           <p style={{ margin: '0 0 6px' }}>

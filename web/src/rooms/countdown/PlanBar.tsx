@@ -9,7 +9,7 @@ import { useSearchParams } from 'react-router';
 import type { UnplacedChain } from '@loyal-mane/core';
 import { instantToMs } from '@loyal-mane/core';
 import type { Instant } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { METHODS, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { cancelPlan, command, settleDraft, startPlan, useCommand } from '../../api/commands';
 import { jobQuery, planQuery } from '../../api/queries';
@@ -137,6 +137,7 @@ export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) 
               <li key={m.key}>{moveLine(m, names)}</li>
             ))}
             {s.moved > 6 && <li>{`and ${String(s.moved - 6)} more`}</li>}
+            {draft.plan.bound !== undefined && <li className="soft">{boundWords(draft.plan.bound, draft.plan)}</li>}
           </ul>
         )}
       </div>

@@ -1,0 +1,40 @@
+/*
+ * The browser's planning thread: what if, and where a task could start instead, computed in the page's own worker.
+ */
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { signIn } from './world.js';
+
+async function choose(page: Page, label: string, search: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: label, exact: true });
+  await box.click();
+  await box.press('ArrowDown');
+  await page.locator('.ant-select-item-option-content', { hasText: search }).first().click();
+}
+
+test('what if: supposed, compared, given up, and nothing is changed', async ({ page }) => {
+  await signIn(page, 'maren');
+  const answer = page.getByRole('heading', { level: 1 });
+  const before = await answer.textContent();
+  await page.getByRole('button', { name: 'What if' }).click();
+  await choose(page, 'Who', 'Asta');
+  await choose(page, 'Day', 'Thu');
+  await page.getByRole('button', { name: 'Suppose this' }).click();
+  const told = page.getByRole('region', { name: 'What it would do' });
+  await expect(told).toContainText(/\d+ of \d+ show days would be ready/, { timeout: 60_000 });
+  await expect(told).toContainText(/Overtime: /);
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(told).toBeHidden();
+  await page.keyboard.press('Escape');
+  expect(await answer.textContent()).toBe(before);
+});
+
+test('a task shows where it could start instead', async ({ page }) => {
+  await signIn(page, 'maren', '/day');
+  const tasks = page.locator('.block.planned:not([aria-haspopup])');
+  await tasks.first().click();
+  const starts = page.locator('.starts');
+  await expect(starts).toContainText('Other dogs stay where they are', { timeout: 60_000 });
+  await expect(starts.getByRole('img').first()).toHaveAttribute('aria-label', /day: \d/);
+  expect(Number(await starts.getAttribute('data-took-ms'))).toBeGreaterThan(0);
+});

@@ -1,0 +1,59 @@
+/*
+ * What if, in words: the change that is supposed, and what it would do.
+ */
+import type { OddsChange, WhatIf, WhatIfChange, WallTime } from '@loyal-mane/core';
+import { wallToMs } from '@loyal-mane/core';
+import type { Names } from './names.js';
+import { dayWords, durationWords } from './timeWords.js';
+
+/** An entry, as people name it. */
+export interface EntryName {
+  readonly dog: string;
+  readonly day: string;
+}
+
+function dayName(day: string, names: Names): string {
+  return dayWords(wallToMs(day as never, '12:00' as WallTime, names.zone), names.zone);
+}
+
+/** "Asta is away on Friday." */
+export function supposedWords(change: WhatIfChange, names: Names, entry: (id: string) => EntryName): string {
+  switch (change.kind) {
+    case 'personAway':
+      return `${names.first(change.personId)} is away on ${dayName(change.day, names)}.`;
+    case 'personStays':
+      return `${names.first(change.personId)} stays until ${change.until} on ${dayName(change.day, names)}.`;
+    case 'stationClosed':
+      return `${names.station(change.stationId)} is closed on ${dayName(change.day, names)}.`;
+    case 'stationOpen':
+      return `${names.station(change.stationId)} is open again.`;
+    case 'otherHandler':
+      return `${names.first(change.personId)} shows ${entry(change.entryId).dog} on ${dayName(entry(change.entryId).day, names)}.`;
+    case 'ringTime':
+      return `${entry(change.entryId).dog} is judged at ${change.ringTime} on ${dayName(entry(change.entryId).day, names)}.`;
+    case 'entryPulled':
+      return `${entry(change.entryId).dog} is not shown on ${dayName(entry(change.entryId).day, names)}.`;
+  }
+}
+
+type Answer = Pick<WhatIf, 'before' | 'after'>;
+
+/** How many show days would be ready, and how much overtime there would be. */
+export function readyInsteadWords({ before, after }: Answer): string {
+  const is = `${String(after.ready)} of ${String(after.of)} show days would be ready`;
+  if (before.ready === after.ready && before.of === after.of) return `${is}, as many as now.`;
+  return `${is}, now ${String(before.ready)} of ${String(before.of)}.`;
+}
+
+export function overtimeInsteadWords({ before, after }: Answer): string {
+  const words = (minutes: number): string => (minutes === 0 ? 'none' : durationWords(minutes * 60_000));
+  if (before.overtimeMin === after.overtimeMin) return `Overtime: ${words(after.overtimeMin)}, as now.`;
+  return `Overtime: ${words(after.overtimeMin)}, now ${words(before.overtimeMin)}.`;
+}
+
+/** "Bram on Sunday: ready in 47 of 100 plays, now 99." */
+export function oddsInsteadWords(change: OddsChange, entry: EntryName, names: Names): string {
+  const share = (x: number | null): string =>
+    x === null ? 'not at all' : `in ${String(Math.round(x * 100))} of 100 plays`;
+  return `${entry.dog} on ${dayName(entry.day, names)}: ready ${share(change.after)}, now ${share(change.before)}.`;
+}

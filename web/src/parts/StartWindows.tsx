@@ -1,0 +1,121 @@
+/*
+ * When a task could start instead: a band for each day that has a start, clear where it may, with the times in words.
+ * Where nothing else has to move the band is full, where the rest of the dog's work follows it is pale.
+ */
+import { useQuery } from '@tanstack/react-query';
+import { instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { LocalDay, StartStretch, TaskKey, WallTime } from '@loyal-mane/core';
+import { clockWords, dayWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import { desk } from '../workers/deskClient';
+import type { DeskPlan } from '../workers/deskClient';
+import { useRooms } from './useRooms';
+import { useDeskPlan } from './useDesk';
+
+const DAY_MS = 86_400_000;
+const MOST_DAYS = 4;
+
+interface Stretch {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** Stretches by the day they begin in. */
+function byDay(stretches: readonly StartStretch[], names: Names): Map<LocalDay, Stretch[]> {
+  const days = new Map<LocalDay, Stretch[]>();
+  for (const s of stretches) {
+    const stretch = { fromMs: instantToMs(s.from), toMs: instantToMs(s.to) };
+    const day = localDayOf(stretch.fromMs, names.zone);
+    days.set(day, [...(days.get(day) ?? []), stretch]);
+  }
+  return days;
+}
+
+function stretchWords(list: readonly Stretch[], names: Names): string {
+  const at = (ms: number): string => clockWords(ms, names.zone, names.clock);
+  return list.map((s) => (s.fromMs === s.toMs ? at(s.fromMs) : `${at(s.fromMs)} to ${at(s.toMs)}`)).join(', ');
+}
+
+function useStarts(plan: DeskPlan | null, key: TaskKey) {
+  return useQuery({
+    queryKey: ['windows', plan?.id, key],
+    queryFn: () => desk.windows(plan as DeskPlan, key),
+    enabled: plan !== null,
+    staleTime: Infinity,
+  });
+}
+
+export function StartWindows({ taskKey, startMs }: { taskKey: TaskKey; startMs: number }) {
+  const { names } = useRooms();
+  const plan = useDeskPlan(true);
+  const asked = useStarts(plan, taskKey);
+  if (asked.isError) return <p className="soft">Other starts could not be computed here.</p>;
+  if (asked.data === undefined) return <p className="soft">Computing.</p>;
+  const { starts } = asked.data;
+  if (starts === null) return null;
+  const open = byDay(starts.open, names);
+  const alone = byDay(starts.alone, names);
+  const days = [...open.keys()];
+  return (
+    <div className="starts" data-took-ms={asked.data.tookMs.toFixed(2)}>
+      {days.slice(0, MOST_DAYS).map((day) => (
+        <DayBand
+          key={day}
+          day={day}
+          open={open.get(day) ?? []}
+          alone={alone.get(day) ?? []}
+          startMs={startMs}
+          names={names}
+        />
+      ))}
+      {days.length > MOST_DAYS && <p className="soft">and on {days.length - MOST_DAYS} more days</p>}
+      <p className="soft">
+        {starts.alone.length > 0
+          ? 'Full: nothing else moves. Pale: the rest of the dog’s work follows.'
+          : 'The rest of the dog’s work follows.'}{' '}
+        Other dogs stay where they are.
+      </p>
+    </div>
+  );
+}
+
+interface BandProps {
+  readonly day: LocalDay;
+  readonly open: readonly Stretch[];
+  readonly alone: readonly Stretch[];
+  readonly startMs: number;
+  readonly names: Names;
+}
+
+function DayBand({ day, open, alone, startMs, names }: BandProps) {
+  const midnight = wallToMs(day, '00:00' as WallTime, names.zone);
+  const x = (ms: number): number => ((ms - midnight) / DAY_MS) * 300;
+  const bar = (s: Stretch, cls: string) => (
+    <rect
+      key={`${cls}${String(s.fromMs)}`}
+      className={cls}
+      x={x(s.fromMs)}
+      width={Math.max(2, x(s.toMs) - x(s.fromMs))}
+      y={3}
+      height={12}
+      rx={3}
+    />
+  );
+  const here = localDayOf(startMs, names.zone) === day;
+  return (
+    <div className="band">
+      <b>{dayWords(midnight, names.zone).slice(0, 3)}</b>
+      <svg
+        viewBox="0 0 300 18"
+        role="img"
+        aria-label={`${dayWords(midnight, names.zone)}: ${stretchWords(open, names)}`}
+      >
+        <line x1={0} x2={300} y1={9} y2={9} className="hair" />
+        {open.map((s) => bar(s, 'open'))}
+        {alone.map((s) => bar(s, 'alone'))}
+        {here && <line x1={x(startMs)} x2={x(startMs)} y1={0} y2={18} className="now" />}
+      </svg>
+      <span>{stretchWords(open, names)}</span>
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+/*
+ * The published plan as the browser's planning thread is asked about it. Leads only: it computes from the whole kennel.
+ */
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { kennelFileQuery } from '../api/queries';
+import type { DeskPlan } from '../workers/deskClient';
+import { useNow } from './useNow';
+import { useRooms } from './useRooms';
+
+const FIVE_MIN_MS = 300_000;
+
+/** The plan to ask about; null while it is not there, or for somebody who may not see the whole kennel. */
+export function useDeskPlan(wanted: boolean): DeskPlan | null {
+  const { view, lead } = useRooms();
+  const file = useQuery({ ...kennelFileQuery, enabled: lead && wanted });
+  const nowMs = Math.floor(useNow(FIVE_MIN_MS) / FIVE_MIN_MS) * FIVE_MIN_MS;
+  const { published } = view;
+  return useMemo(() => {
+    if (published === null || file.data === undefined || !lead) return null;
+    const id = `${published.id} ${String(file.dataUpdatedAt)} ${String(nowMs)}`;
+    return { id, kennel: file.data, plan: published.plan, nowMs };
+  }, [published, file.data, file.dataUpdatedAt, nowMs, lead]);
+}

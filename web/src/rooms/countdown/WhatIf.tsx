@@ -1,0 +1,270 @@
+/*
+ * What if: suppose some changes, see what they would do, and make them so or leave everything as it is. Computed in the
+ * browser's own planning thread; nothing is saved until somebody says so.
+ */
+import { useMutation } from '@tanstack/react-query';
+import { App as AntApp, Button, Drawer, Input, Select } from 'antd';
+import { useState } from 'react';
+import { addDays, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { LocalDay, WallTime, WhatIfChange } from '@loyal-mane/core';
+import {
+  dayWords,
+  oddsInsteadWords,
+  overtimeInsteadWords,
+  readyInsteadWords,
+  supposedWords,
+} from '@loyal-mane/library/words';
+import type { EntryName } from '@loyal-mane/library/words';
+import { useDeskPlan } from '../../parts/useDesk';
+import { monthDay } from '../../parts/monthDay';
+import { useRooms } from '../../parts/useRooms';
+import { useNow } from '../../parts/useNow';
+import { problemWords } from '../../parts/ProblemNote';
+import { desk } from '../../workers/deskClient';
+import type { DeskPlan } from '../../workers/deskClient';
+import type { WhatIfAnswer } from '../../workers/protocol';
+import { effectWords } from '../methods/effectWords';
+import { useMakeSo } from './useMakeSo';
+
+const DAYS_AHEAD = 28;
+const WALL_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+const KINDS: readonly (readonly [WhatIfChange['kind'], string])[] = [
+  ['personAway', 'somebody is away'],
+  ['personStays', 'somebody stays longer'],
+  ['stationClosed', 'a station is closed'],
+  ['stationOpen', 'a station is open again'],
+  ['otherHandler', 'somebody else shows a dog'],
+  ['ringTime', 'a ring time moves'],
+  ['entryPulled', 'a dog is not shown'],
+];
+
+interface Draft {
+  readonly kind: WhatIfChange['kind'];
+  readonly who: string;
+  readonly what: string;
+  readonly day: string;
+  readonly time: string;
+}
+
+const EMPTY: Draft = { kind: 'personAway', who: '', what: '', day: '', time: '' };
+
+/** Which fields a kind asks for. */
+const ASKS: Readonly<Record<WhatIfChange['kind'], readonly (keyof Draft)[]>> = {
+  personAway: ['who', 'day'],
+  personStays: ['who', 'day', 'time'],
+  stationClosed: ['what', 'day'],
+  stationOpen: ['what'],
+  otherHandler: ['what', 'who'],
+  ringTime: ['what', 'time'],
+  entryPulled: ['what'],
+};
+
+function changeOf(d: Draft): WhatIfChange | null {
+  if (ASKS[d.kind].some((field) => d[field] === '')) return null;
+  if (ASKS[d.kind].includes('time') && !WALL_TIME.test(d.time)) return null;
+  const fields = { kind: d.kind, personId: d.who, day: d.day, until: d.time, ringTime: d.time };
+  const what = d.kind === 'stationClosed' || d.kind === 'stationOpen' ? { stationId: d.what } : { entryId: d.what };
+  return { ...fields, ...what } as unknown as WhatIfChange;
+}
+
+export function WhatIfDrawer({
+  open,
+  onClose,
+  planAgain,
+}: {
+  open: boolean;
+  onClose: () => void;
+  planAgain: () => void;
+}) {
+  const { kennel, names } = useRooms();
+  const plan = useDeskPlan(open);
+  const [changes, setChanges] = useState<readonly WhatIfChange[]>([]);
+  const [draft, setDraft] = useState<Draft>(EMPTY);
+  const compare = useMutation({ mutationFn: (list: readonly WhatIfChange[]) => desk.whatIf(plan as DeskPlan, list) });
+  const { message } = AntApp.useApp();
+  const makeSo = useMakeSo(kennel);
+  const entry = (id: string): EntryName => {
+    const e = kennel.entries.find((x) => x.id === id);
+    return { dog: names.dog(e?.dogId ?? ''), day: e?.day ?? '' };
+  };
+  const suppose = (list: readonly WhatIfChange[]): void => {
+    setChanges(list);
+    compare.reset();
+    if (list.length > 0 && plan !== null) compare.mutate(list);
+  };
+  const ready = changeOf(draft);
+  return (
+    <Drawer open={open} onClose={onClose} size={560} title="What if">
+      <p className="soft" style={{ marginTop: 0 }}>
+        Suppose something, and see what it would do to the published plan. Nothing is changed.
+      </p>
+      <ul className="supposed" aria-label="Supposed">
+        {changes.map((c, k) => (
+          <li key={JSON.stringify(c)}>
+            {supposedWords(c, names, entry)}{' '}
+            <Button size="small" type="link" onClick={() => suppose(changes.filter((_, j) => j !== k))}>
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <ChangeForm draft={draft} onDraft={setDraft} />
+      <Button
+        type="primary"
+        disabled={ready === null || plan === null}
+        onClick={() => {
+          if (ready === null) return;
+          suppose([...changes, ready]);
+          setDraft(EMPTY);
+        }}
+      >
+        {changes.length === 0 ? 'Suppose this' : 'Suppose this as well'}
+      </Button>
+      {compare.isPending && (
+        <p role="status">
+          Planning both ways.{' '}
+          <Button
+            size="small"
+            onClick={() => {
+              desk.stop();
+              compare.reset();
+            }}
+          >
+            Cancel
+          </Button>
+        </p>
+      )}
+      {compare.isError && <p className="bad">It could not be computed here. The published plan is unchanged.</p>}
+      {compare.data !== undefined && <Compared answer={compare.data} entry={entry} />}
+      {compare.data !== undefined && changes.length > 0 && (
+        <Button
+          style={{ marginTop: 12 }}
+          disabled={!makeSo.can(changes)}
+          loading={makeSo.busy}
+          onClick={() =>
+            makeSo.make(changes, {
+              onDone: () => {
+                suppose([]);
+                onClose();
+                planAgain();
+              },
+              onError: (error) => void message.error(problemWords(error), 8),
+            })
+          }
+        >
+          Make it so, and plan
+        </Button>
+      )}
+    </Drawer>
+  );
+}
+
+function Compared({ answer, entry }: { answer: WhatIfAnswer; entry: (id: string) => EntryName }) {
+  const { names } = useRooms();
+  const { effect } = answer;
+  return (
+    <section aria-label="What it would do" className="compared">
+      <p>
+        <b className={answer.after.ready < answer.before.ready ? 'bad' : undefined}>{readyInsteadWords(answer)}</b>
+      </p>
+      <p>{overtimeInsteadWords(answer)}</p>
+      <p>
+        {effectWords({
+          ...effect,
+          dogs: [...effect.dogs],
+          gained: [...effect.gained],
+          lost: [...effect.lost],
+          refused: [],
+        })}
+      </p>
+      {effect.lost.map((id) => (
+        <p key={id} className="bad">
+          {names.dog(id)} would no longer be ready.
+        </p>
+      ))}
+      {effect.gained.map((id) => (
+        <p key={id}>{names.dog(id)} would be ready.</p>
+      ))}
+      {answer.odds.map((o) => (
+        <p key={o.entryId} className="soft">
+          {oddsInsteadWords(o, entry(o.entryId), names)}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => void }) {
+  const { kennel, names } = useRooms();
+  const today = localDayOf(useNow(60_000), names.zone);
+  const asks = ASKS[draft.kind];
+  const days = Array.from({ length: DAYS_AHEAD }, (_, k) => addDays(today, k)).map((day) => ({
+    value: day,
+    label: dayLabel(day, names.zone),
+  }));
+  const stations = kennel.stations.map((s) => ({ value: s.id, label: s.name }));
+  const entries = kennel.entries
+    .filter((e) => e.day >= today)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))
+    .map((e) => ({
+      value: e.id,
+      label: `${names.dog(e.dogId)}, ${dayLabel(e.day as LocalDay, names.zone)} ${e.ringTime}`,
+    }));
+  const isStation = draft.kind === 'stationClosed' || draft.kind === 'stationOpen';
+  const handlers = kennel.people.filter((p) => draft.kind !== 'otherHandler' || p.skills.includes('ring'));
+  const badTime = draft.time !== '' && !WALL_TIME.test(draft.time);
+  return (
+    <div className="suppose">
+      <Select
+        aria-label="What if"
+        value={draft.kind}
+        options={KINDS.map(([value, label]) => ({ value, label }))}
+        onChange={(kind) => onDraft({ ...EMPTY, kind })}
+      />
+      {asks.includes('what') && (
+        <Select
+          aria-label={isStation ? 'Which station' : 'Which dog'}
+          placeholder={isStation ? 'which station' : 'which dog'}
+          showSearch={{ optionFilterProp: 'label' }}
+          value={draft.what === '' ? null : draft.what}
+          options={isStation ? stations : entries}
+          onChange={(what) => onDraft({ ...draft, what })}
+        />
+      )}
+      {asks.includes('who') && (
+        <Select
+          aria-label="Who"
+          placeholder="who"
+          value={draft.who === '' ? null : draft.who}
+          options={handlers.map((p) => ({ value: p.id, label: p.name }))}
+          onChange={(who) => onDraft({ ...draft, who })}
+        />
+      )}
+      {asks.includes('day') && (
+        <Select
+          aria-label="Day"
+          placeholder="which day"
+          value={draft.day === '' ? null : draft.day}
+          options={days}
+          onChange={(day) => onDraft({ ...draft, day })}
+        />
+      )}
+      {asks.includes('time') && (
+        <Input
+          aria-label="Time"
+          placeholder="14:30"
+          value={draft.time}
+          status={badTime ? 'error' : ''}
+          onChange={(e) => onDraft({ ...draft, time: e.target.value })}
+          style={{ width: 90 }}
+        />
+      )}
+      {badTime && <span className="bad">Write the time as 14:30.</span>}
+    </div>
+  );
+}
+
+function dayLabel(day: LocalDay, zone: string): string {
+  return `${dayWords(wallToMs(day, '12:00' as WallTime, zone), zone).slice(0, 3)} ${monthDay(day)}`;
+}

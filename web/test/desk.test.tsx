@@ -1,0 +1,104 @@
+/* The browser's planning thread: where a task could start instead, and what a change would do. */
+import { fireEvent, screen, within } from '@testing-library/react';
+import { instantToMs, planKennel, whatIf } from '@loyal-mane/core';
+import type { PlannedActivity } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { TaskDrawer } from '../src/parts/TaskDrawer';
+import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
+import { DeskClient } from '../src/workers/deskClient';
+import { LocalWorker } from './localWorker';
+import { DAWN_MS, FILE, PLAN, show } from './world';
+
+const plan = { id: 'p1', kennel: FILE, plan: PLAN, nowMs: DAWN_MS };
+const open = () => new DeskClient(() => new LocalWorker() as unknown as Worker);
+const planned = PLAN.activities.filter((a) => a.state === 'planned' && a.kind === 'show');
+
+beforeEach(() => {
+  HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
+  Object.assign(globalThis, { Worker: LocalWorker });
+});
+
+it('a task may always start where it stands, and every start is within its own stretch', async () => {
+  const desk = open();
+  for (const a of planned.slice(0, 40)) {
+    const { starts } = await desk.windows(plan, a.key);
+    const here = instantToMs(a.start);
+    const holds = (list: readonly { from: string; to: string }[]): boolean =>
+      list.some((s) => instantToMs(s.from as never) <= here && here <= instantToMs(s.to as never));
+    expect(holds(starts?.open ?? [])).toBe(true);
+    expect(holds(starts?.alone ?? [])).toBe(true);
+  }
+  expect((await desk.windows(plan, 'no task' as never)).starts).toBeNull();
+});
+
+it('what is given up is not answered, and the next question starts a thread again', async () => {
+  const desk = open();
+  const asked = desk.windows(plan, planned[0]!.key);
+  desk.stop();
+  await expect(asked).rejects.toThrow('given up');
+  expect((await desk.windows(plan, planned[0]!.key)).starts).not.toBeNull();
+});
+
+it('a question without a plan is refused in words', async () => {
+  const worker = new LocalWorker();
+  const reply = new Promise((resolve) => worker.addEventListener('message', (e) => resolve((e as MessageEvent).data)));
+  worker.postMessage({ number: 1, body: { kind: 'windows', key: 'x' as never } });
+  await expect(reply).resolves.toMatchObject({
+    number: 1,
+    trouble: expect.stringContaining('no plan is open') as string,
+  });
+});
+
+it('compares as the core does, and keeps the published plan', async () => {
+  const entry = FILE.entries.find((e) => FILE.dogs.find((d) => d.id === e.dogId)?.name === 'Pim')!;
+  const changes = [{ kind: 'entryPulled', entryId: entry.id }] as const;
+  const before = JSON.stringify(PLAN);
+  const answer = await open().whatIf(plan, changes);
+  const { before: was, after, effect, odds } = whatIf(FILE, CARE_LIBRARY, changes, { nowMs: DAWN_MS, published: PLAN });
+  expect(answer).toEqual({ before: was, after, effect, odds });
+  expect(answer.after.of).toBe(answer.before.of - 1);
+  expect(JSON.stringify(PLAN)).toBe(before);
+  expect(planKennel(FILE, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 2 })).toEqual(PLAN);
+});
+
+it('shows a lead when a task could start instead, and nobody else', async () => {
+  const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
+  show(<TaskDrawer activity={task} onClose={() => undefined} />);
+  expect(await screen.findByText(/Other dogs stay where they are/)).toBeInTheDocument();
+  expect(screen.getAllByRole('img', { name: /day: \d/ }).length).toBeGreaterThan(0);
+});
+
+it('does not compute for somebody who may not see the whole kennel', () => {
+  const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
+  show(<TaskDrawer activity={task} onClose={() => undefined} />, { signIn: 'tuva' });
+  expect(screen.queryByText('Could start')).toBeNull();
+});
+
+it('supposes a change, says what it would do, and refuses a time that is none', async () => {
+  show(<CountdownRoom />);
+  fireEvent.click(screen.getByRole('button', { name: 'What if' }));
+  const drawer = screen.getByRole('dialog');
+  const choose = async (label: string, option: string | RegExp, search?: string): Promise<void> => {
+    const box = within(drawer).getByRole('combobox', { name: label });
+    fireEvent.mouseDown(box);
+    if (search !== undefined) fireEvent.change(box, { target: { value: search } });
+    const options = await screen.findAllByText(option, { selector: '.ant-select-item-option-content' });
+    fireEvent.click(options[options.length - 1]!);
+  };
+  await choose('What if', 'a ring time moves');
+  await choose('Which dog', /^Rusk, Sun/, 'Rusk');
+  const suppose = within(drawer).getByRole('button', { name: 'Suppose this' });
+  fireEvent.change(within(drawer).getByRole('textbox', { name: 'Time' }), { target: { value: '25:00' } });
+  expect(drawer).toHaveTextContent('Write the time as 14:30.');
+  expect(suppose).toBeDisabled();
+  fireEvent.change(within(drawer).getByRole('textbox', { name: 'Time' }), { target: { value: '15:00' } });
+  fireEvent.click(suppose);
+  expect(within(drawer).getByRole('list', { name: 'Supposed' })).toHaveTextContent(
+    'Rusk is judged at 15:00 on Sunday.',
+  );
+  const told = await within(drawer).findByRole('region', { name: 'What it would do' }, { timeout: 60_000 });
+  expect(told).toHaveTextContent(/\d+ of \d+ show days would be ready/);
+  expect(told).toHaveTextContent(/Moves|moves/);
+  // A ring time is the show's business: it is entered in the room of the shows.
+  expect(within(drawer).getByRole('button', { name: 'Make it so, and plan' })).toBeDisabled();
+});
