@@ -90,6 +90,15 @@ it('the handler stands in the other ring: somebody else takes the dog', () => {
   expect(plan(given).unplaced).toEqual([]);
 });
 
+it('the handler rests while the dog is judged: another time for the break helps', () => {
+  const resting = person(['ring'], 90, 200, 0);
+  resting.site.fill(-1, 98, 104);
+  const ring = { step: 'ring', skill: 'ring', station: null, est: 100, let: 104, aim: 100, only: 0 } as const;
+  const { problem, why } = reasonOf([{ dog: 0, steps: [ring] }], { dogs: [dog()], people: [resting], stations: [] });
+  expect(why.remedies[0]).toEqual({ code: 'moveBreak', person: 0, from: 98 });
+  expect(plan(problem.with({ people: [person(['ring'], 90, 200, 0)] })).unplaced).toEqual([]);
+});
+
 it('too much standing for one day: that is said, not worked around', () => {
   const { why } = reasonOf(
     [{ dog: 0, steps: [{ step: 'fineTrim', skill: 'bath', stands: true, dur: 12, att: 12, station: 'table' }] }],

@@ -42,6 +42,7 @@ export type Remedy =
       readonly rivalEntryId: EntryId | null;
     }
   | { readonly code: 'stay'; readonly personId: PersonId; readonly until: Instant; readonly minutes: number }
+  | { readonly code: 'moveBreak'; readonly personId: PersonId; readonly from: Instant }
   | { readonly code: 'openStation'; readonly stationId: StationId; readonly from: Instant }
   | { readonly code: 'freePerson'; readonly personId: PersonId }
   | { readonly code: 'moreStanding' }

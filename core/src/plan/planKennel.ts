@@ -242,6 +242,8 @@ function remedyOf(assembled: Assembled, entryId: EntryId | null, r: SlotRemedy):
       };
     case 'stay':
       return { code: r.code, personId: personId(assembled, r.person), until: at(r.until), minutes: r.slots * 5 };
+    case 'moveBreak':
+      return { code: r.code, personId: personId(assembled, r.person), from: at(r.from) };
     case 'openStation':
       return { code: r.code, stationId: stationId(r.station), from: at(r.from) };
     case 'freePerson':

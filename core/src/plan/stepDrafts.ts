@@ -121,6 +121,7 @@ function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly P
       dog,
       { fromMs: markMs(step.from, marks), toMs: markMs(step.to, marks) },
       marks.zone,
+      marks.departMs,
     );
     const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
     for (let session = 1; session <= sessions; session++) {

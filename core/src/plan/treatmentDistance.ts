@@ -13,7 +13,13 @@ const HOUR_MS = 3_600_000;
 const DEFAULT_TREATMENT_HOURS = 48;
 
 /** A bath keeps its distance from treatments: the larger part of its window that is left. */
-export function keepDistance(step: ProgramStep, dog: KennelDog, window: Window, zone: string): Window {
+export function keepDistance(
+  step: ProgramStep,
+  dog: KennelDog,
+  window: Window,
+  zone: string,
+  leavesMs: number | null = null,
+): Window {
   if (!WASH_STEPS.includes(step.step)) return window;
   let { fromMs, toMs } = window;
   for (const s of dog.states ?? []) {
@@ -22,7 +28,9 @@ export function keepDistance(step: ProgramStep, dog: KennelDog, window: Window, 
     const before = wallToMs(s.from, '00:00' as WallTime, zone) - apart;
     const after = wallToMs(addDays(s.from, 1), '00:00' as WallTime, zone) + apart;
     if (before >= toMs || after <= fromMs) continue;
-    if (toMs - after >= before - fromMs) fromMs = after;
+    // What is prepared at home must be over when the dog leaves: time after that is not worth anything.
+    const lastMs = leavesMs !== null && fromMs < leavesMs ? Math.min(toMs, leavesMs) : toMs;
+    if (lastMs - after >= before - fromMs) fromMs = after;
     else toMs = before;
   }
   return { fromMs, toMs };

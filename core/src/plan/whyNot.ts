@@ -15,6 +15,7 @@ import { Yard } from './yard.js';
 export type SlotRemedy =
   | { readonly code: 'otherHandler'; readonly handler: number; readonly other: number; readonly rival: number }
   | { readonly code: 'stay'; readonly person: number; readonly until: number; readonly slots: number }
+  | { readonly code: 'moveBreak'; readonly person: number; readonly from: number }
   | { readonly code: 'openStation'; readonly station: number; readonly from: number }
   | { readonly code: 'freePerson'; readonly person: number; readonly at: number }
   | { readonly code: 'moreStanding' }
@@ -86,6 +87,9 @@ function* remedyTrials(problem: Problem, placement: Placement, list: readonly Ac
   // A quick look before single changes: what does not help all together does not help alone.
   const helps = (changed: Problem): boolean => fitAgain(changed, placement, chain).places !== null;
   const everybody = problem.people.map((_, p) => p);
+  for (const p of helps(everybody.reduce(withoutBreaks, problem)) ? everybody : []) {
+    yield { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: withoutBreaks(problem, p), placement };
+  }
   yield* handlerTrials(problem, placement, list);
   const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
   const mayStay = helps(everybody.reduce((changed, p) => stayLonger(changed, p, longest), problem));
@@ -148,6 +152,10 @@ function remediesFor(
 
 /** The changes that people can make most easily, each with the rest as it is. */
 function* singleChanges(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  for (let p = 0; p < problem.people.length; p++) {
+    const rested = withoutBreaks(problem, p);
+    yield { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: rested, placement };
+  }
   yield* handlerTrials(problem, placement, list);
   yield* stationTrials(problem, placement, list);
   for (let p = 0; p < problem.people.length; p++) {
@@ -177,15 +185,22 @@ function refine(
   places: readonly (Place | null)[],
 ): SlotRemedy {
   const { remedy } = trial;
-  if (remedy.code !== 'stay') return remedy;
+  if (remedy.code !== 'stay' && remedy.code !== 'moveBreak') return remedy;
   const before = problem.people[remedy.person]?.site;
   let until = -1;
+  let from = problem.horizon;
   list.forEach((a, i) => {
     const place = places[i];
     if (place == null || (place.person !== remedy.person && place.second !== remedy.person)) return;
-    for (let t = place.start; t < place.start + a.att; t++) if (before?.[t] === -1) until = Math.max(until, t + 1);
+    for (let t = place.start; t < place.start + a.att; t++) {
+      if (before?.[t] !== -1) continue;
+      until = Math.max(until, t + 1);
+      from = Math.min(from, t);
+    }
   });
-  return { ...remedy, until };
+  if (remedy.code === 'stay') return { ...remedy, until };
+  while (from > 0 && before?.[from - 1] === -1) from--;
+  return { ...remedy, from };
 }
 
 function* handlerTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
@@ -233,6 +248,24 @@ function stayLonger(problem: Problem, p: number, slots: number): Problem {
     }
   }
   return withPerson(problem, p, { ...person, site, over });
+}
+
+/** Longest gap in a shift that counts as a break, in slots. */
+const LONGEST_BREAK = 12;
+
+/** The problem with a person's breaks worked through: short gaps within a shift, at one site. */
+function withoutBreaks(problem: Problem, p: number): Problem {
+  const person = problem.people[p] as ProblemPerson;
+  const site = person.site.slice();
+  for (let t = 1; t < problem.horizon; t++) {
+    const here = site[t - 1] ?? -1;
+    if (site[t] !== -1 || here === -1) continue;
+    let end = t;
+    while (end < problem.horizon && site[end] === -1) end++;
+    if (end - t <= LONGEST_BREAK && site[end] === here) site.fill(here, t, end);
+    t = end;
+  }
+  return withPerson(problem, p, { ...person, site });
 }
 
 function openStation(problem: Problem, s: number): Problem {

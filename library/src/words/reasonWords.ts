@@ -91,6 +91,8 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
       return `Let ${names.first(r.otherId)} take ${names.dog(dogId)}.`;
     case 'stay':
       return `${names.first(r.personId)} stays until ${dayAndTime(r.until, names)}.`;
+    case 'moveBreak':
+      return `Let ${names.first(r.personId)} rest at another time than ${dayAndTime(r.from, names)}.`;
     case 'openStation':
       return `Get ${names.station(r.stationId)} back for ${dayWords(instantToMs(r.from), names.zone)}.`;
     case 'freePerson':
@@ -134,6 +136,7 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
 function causeWords(r: Remedy, names: Names): string {
   if (r.code === 'openStation')
     return `: ${names.station(r.stationId)} is closed on ${dayWords(instantToMs(r.from), names.zone)}`;
+  if (r.code === 'moveBreak') return `: ${names.first(r.personId)} rests then`;
   if (r.code === 'stay') return `: ${names.first(r.personId)} leaves too early`;
   if (r.code === 'extraStation') return `: every ${STATION_NAMES[r.kind]} is taken`;
   if (r.code === 'freePerson') return ': everybody who can do it is taken';
