@@ -86,7 +86,7 @@ export type { RuleEdit, RuleSet } from './programs/ruleSet.js';
 export { WASH_STEPS, dogProgram, standMinutesOf, stateHolds } from './programs/dogProgram.js';
 export type { DogProgram, DropReason, DroppedStep, ProgramNote } from './programs/dogProgram.js';
 export { DEFAULT_PRACTICE_DAYS, barOf, isIrreversible } from './programs/mayTrim.js';
-export type { TrimBar } from './programs/mayTrim.js';
+export type { ToolNeed, TrimBar } from './programs/mayTrim.js';
 export { DEFAULT_LEAST_TRIM_SHARE, trimDogOf, trimZonesOf, unlockedShare } from './programs/trimZones.js';
 export type { TrimDog, TrimZones } from './programs/trimZones.js';
 export { DEFAULT_SETTLE_AGREE, holdMinutes, settlesWhen, settlingEdits } from './programs/settling.js';

@@ -43,6 +43,19 @@ const LONG: readonly CoatClass[] = COAT_CLASSES.filter((c) => c !== 'smooth');
 const TRIMMED: readonly CoatClass[] = ['scissored', 'jacketedNatural', 'jacketedTrimmed'];
 const notOf = (coats: readonly CoatClass[]): readonly CoatClass[] => COAT_CLASSES.filter((c) => !coats.includes(c));
 
+/** What goes to show morning with the bath; each only where the coat has it. */
+const MORNING_BATH: readonly StepId[] = [
+  'bath',
+  'condition',
+  'towel',
+  'forceDry',
+  'heatDry',
+  'dryCheck',
+  'lineBrush',
+  'combThrough',
+];
+/** Twelve days, in minutes. */
+const CLIP_AFTER_TRIM_BATH = 12 * 24 * 60;
 /** Mat work on loose curls after water and air (engineering default). */
 const MATS_BY_AIR = 0.7;
 /** A few minutes a day with rewards (common practice). */
@@ -102,17 +115,42 @@ export const SCHOOLS: readonly School[] = [
   school('whenToBathe', 'a', {
     b: side(
       [
+        { edit: 'carry', steps: MORNING_BATH, to: 'showMorning', before: 'finish', coats: ['smooth', 'wire'] },
+        {
+          edit: 'carry',
+          steps: ['preTreat', ...MORNING_BATH],
+          to: 'showMorning',
+          before: 'finish',
+          // The bath before the rough pass stays where it is.
+          afterLast: 'brushOut1',
+          coats: ['jacketedTrimmed'],
+        },
         {
           edit: 'window',
-          steps: ['bath', 'towel'],
+          steps: ['preTreat', ...MORNING_BATH],
           from: { of: 'ringDay', day: 0, at: 'start' },
-          to: { of: 'ring', min: -120 },
-          aim: { of: 'latest' },
-          parts: ['preparation'],
+          to: { of: 'ring', min: -60 },
+          parts: ['showMorning'],
         },
-        { edit: 'carry', steps: ['bath', 'towel'], to: 'showMorning', before: 'finish' },
+        {
+          edit: 'window',
+          steps: ['bath'],
+          from: { of: 'ringDay', day: 0, at: 'start' },
+          to: { of: 'ring', min: -60 },
+          aim: { of: 'latest' },
+          parts: ['showMorning'],
+        },
+        // Pads and feet are clipped on the coat that was washed for the rough pass.
+        {
+          edit: 'since',
+          step: 'clip',
+          since: 'dryCheck',
+          min: 0,
+          max: CLIP_AFTER_TRIM_BATH,
+          coats: ['jacketedTrimmed'],
+        },
       ],
-      ['scissorsNeedCleanCoat'],
+      ['scissorsNeedCleanCoat', 'noTubThere'],
     ),
   }),
   school('clusterDays', 'a', {

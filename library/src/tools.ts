@@ -1,7 +1,7 @@
 /*
  * Tools that steps need by class of coat: which shears, brush or clipper somebody's kit must hold. Common practice.
  */
-import type { CoatClass, StepId, ToolKind } from '@loyal-mane/core';
+import type { CoatClass, StepId, ToolKind, ToolNeed } from '@loyal-mane/core';
 
 type ByCoat = Readonly<Partial<Record<CoatClass | 'any', readonly ToolKind[]>>>;
 
@@ -33,8 +33,14 @@ const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
   tidies: { any: ['thinners'] },
 };
 
+/** Clipper blades by number: pads are clipped with a 30. */
+const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30 };
+
 /** What a step needs on a class of coat; empty where no tool decides. */
-export function toolsFor(step: StepId, coat: CoatClass): readonly ToolKind[] {
+export function toolsFor(step: StepId, coat: CoatClass): readonly ToolNeed[] {
   const row = TOOLS[step];
-  return row?.[coat] ?? row?.any ?? [];
+  const blade = BLADES[step];
+  return (row?.[coat] ?? row?.any ?? []).map((tool) =>
+    tool === 'clipper' && blade !== undefined ? { tool, blade } : { tool },
+  );
 }

@@ -186,6 +186,36 @@ describe('what a side changes', () => {
     expect(morning.slice(morning.indexOf('bath'), morning.indexOf('finish') + 1)).toEqual(['bath', 'towel', 'finish']);
   });
 
+  it('so may jackets that were trimmed before, with all that makes them dry; the bath before the rough pass stays', () => {
+    const wire = programOf(withSchools(dogOf('Bram'), { whenToBathe: 'b' })).program;
+    expect(idsOf(wire.preparation)).not.toContain('bath');
+    const dried = idsOf(wire.showMorning.filter((s) => !s.when.includes('unready')));
+    expect(dried.slice(0, 7)).toEqual(['spotWash', 'bath', 'towel', 'heatDry', 'dryCheck', 'lineBrush', 'combThrough']);
+    const setter = programOf(withSchools(dogOf('Hale'), { whenToBathe: 'b' })).program;
+    expect(idsOf(setter.preparation).filter((s) => ['trimBath', 'forceDry', 'heatDry'].includes(s))).toEqual([
+      'trimBath',
+      'forceDry',
+      'heatDry',
+    ]);
+    const morning = setter.showMorning.filter(
+      (s) => !s.when.includes('unready') && ['bath', 'forceDry', 'heatDry', 'dryCheck'].includes(s.step),
+    );
+    expect(morning.map((s) => s.step)).toEqual(['bath', 'forceDry', 'heatDry', 'dryCheck']);
+    expect(morning.every((s) => s.careful)).toBe(true);
+  });
+
+  it('where the show has a tub, such a bath sits on the show morning, as late as the finish allows', () => {
+    const stations = kennel.stations.map((s) => ({ ...s, closures: [] }));
+    const dogs = kennel.dogs.map((d) => (d.name === 'Bram' ? withSchools(d, { whenToBathe: 'b' }) : d));
+    const entries = kennel.entries.filter((e) => e.dogId === dogOf('Bram').id && e.day < '2026-07-01');
+    const { activities, unplaced } = planKennel({ ...kennel, stations, dogs, entries }, CARE_LIBRARY, {
+      nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
+    });
+    expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+    const bath = activities.find((a) => a.step === 'bath' && a.dogId === dogOf('Bram').id && a.kind === 'show');
+    expect(bath?.start.slice(0, 10)).toBe(entries[0]?.day);
+  }, 60_000);
+
   it('standing minutes: the cap of the coat, less where the dog bears less, its own tolerance by that school', () => {
     const trained = { ...dogOf('Rusk'), standMinPerDay: 60 };
     const own = withSchools(trained, { tableTime: 'b' });
@@ -224,6 +254,8 @@ describe('what is refused, with its reason', () => {
   it('damp undercoat on a flat coat, a morning bath of a coat that is scissored, a cut surface over pale roots', () => {
     expect(refusal(withSchools(dogOf('Rusk'), { ringDryness: 'b' }))).toMatchObject({ why: 'notDouble' });
     expect(refusal(withSchools(dogOf('Nocci'), { whenToBathe: 'b' }))).toMatchObject({ why: 'scissorsNeedCleanCoat' });
+    const away = programOf(withSchools(dogOf('Bram'), { whenToBathe: 'b' }), {}, { travels: true, siteTub: false });
+    expect(away.notes).toContainEqual(expect.objectContaining({ code: 'schoolRefused', why: 'noTubThere' }));
     expect(refusal({ ...withSchools(dogOf('Rusk'), { coloredBulk: 'b' }), paleRoots: true })).toMatchObject({
       why: 'paleRoots',
     });
@@ -316,16 +348,23 @@ describe('who may trim', () => {
   });
 
   it('nobody whose kit lacks what the work needs', () => {
-    expect(barOf({ kit: [{ tool: 'thinners' }] }, 'naturalTrim', day, ['thinners', 'shortStraight'])).toEqual({
+    const needs = [{ tool: 'thinners' as const }, { tool: 'shortStraight' as const }];
+    expect(barOf({ kit: [{ tool: 'thinners' }] }, 'naturalTrim', day, needs)).toEqual({
       code: 'noTool',
       tools: ['shortStraight'],
     });
-    expect(
-      barOf({ kit: [{ tool: 'thinners' }, { tool: 'shortStraight' }] }, 'naturalTrim', day, [
-        'thinners',
-        'shortStraight',
-      ]),
-    ).toBeNull();
+    expect(barOf({ kit: [{ tool: 'thinners' }, { tool: 'shortStraight' }] }, 'naturalTrim', day, needs)).toBeNull();
+  });
+
+  it('nobody whose clipper lacks the blade: pads ask for a 30; a clipper of unknown blades counts as having it', () => {
+    const needs = CARE_LIBRARY.tools('clip', 'double');
+    expect(needs).toEqual([{ tool: 'clipper', blade: 30 }]);
+    const clipper = (blade?: string) => ({
+      kit: [{ tool: 'clipper' as const, ...(blade === undefined ? {} : { blade }) }],
+    });
+    expect(barOf(clipper('#10, 30 and 40'), 'clip', day, needs)).toBeNull();
+    expect(barOf(clipper(), 'clip', day, needs)).toBeNull();
+    expect(barOf(clipper('#10 and 13'), 'clip', day, needs)).toEqual({ code: 'noTool', tools: ['clipper'] });
   });
 
   const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);

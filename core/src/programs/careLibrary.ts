@@ -2,10 +2,11 @@
  * The shapes in which the knowledge of the trade reaches the computation: breeds, steps, starting minutes and care
  * programs by coat class. The data itself lives in the library package; nothing here holds a number of its own.
  */
+import type { ToolNeed } from './mayTrim.js';
 import type { CoatClass, CoatColumn } from '../coat/coatClass.js';
 import type { TrimMap, TrimMapId } from '../coat/trimMap.js';
 import type { ZoneId } from '../coat/zones.js';
-import type { Skill, StationKind, StepId, ToolKind } from '../kennel/vocabulary.js';
+import type { Skill, StationKind, StepId } from '../kennel/vocabulary.js';
 import type { School } from './schools.js';
 
 /** What the planner needs to know of a breed. */
@@ -195,7 +196,7 @@ export interface CareLibrary {
   readonly programs: Readonly<Record<CoatClass, CareProgram>>;
   readonly schools: readonly School[];
   /** Tools that a step needs on a class of coat; empty = none in particular. */
-  readonly tools: (step: StepId, coat: CoatClass) => readonly ToolKind[];
+  readonly tools: (step: StepId, coat: CoatClass) => readonly ToolNeed[];
   readonly trimMaps: Readonly<Record<TrimMapId, TrimMap>>;
   /** Zones that are a step's business when it cuts; null for steps that cut nothing. */
   readonly stepZones: (step: StepId) => readonly ZoneId[] | 'all' | null;

@@ -15,6 +15,26 @@ import { daysBetween } from '../time/localDay.js';
 export const DEFAULT_PRACTICE_DAYS = 60;
 export const DEFAULT_PRACTICE_SLACK_DAYS = 10;
 
+/** What a step needs in a kit: a kind of tool, with a blade where the number decides. */
+export interface ToolNeed {
+  readonly tool: ToolKind;
+  /** Number of the clipper blade, as it is stamped on it. */
+  readonly blade?: number;
+}
+
+/** Whether a kit holds something. A clipper whose blades nobody wrote down counts as having all. */
+function holdsTool(kit: NonNullable<KennelPerson['kit']>, need: ToolNeed): boolean {
+  return kit.some(
+    (t) =>
+      t.tool === need.tool && (need.blade === undefined || t.blade === undefined || bladesOf(t.blade).has(need.blade)),
+  );
+}
+
+/** Blade numbers in a text: "#10, 30 and 40f" names 10, 30 and 40. */
+function bladesOf(text: string): ReadonlySet<number> {
+  return new Set([...text.matchAll(/\d+/g)].map((m) => Number(m[0])));
+}
+
 /** Why somebody may not do a step. */
 export type TrimBar =
   { readonly code: 'notPracticed' } | { readonly code: 'noTool'; readonly tools: readonly ToolKind[] };
@@ -24,15 +44,16 @@ export function isIrreversible(step: StepId): boolean {
   return (IRREVERSIBLE_TRIMS as readonly StepId[]).includes(step);
 }
 
-/** What keeps a person from a step for a show on a day, or null. `tools` is what the work needs on this coat. */
+/** What keeps a person from a step for a show on a day, or null. `needs` is what the work asks of a kit on this coat. */
 export function barOf(
   person: Pick<KennelPerson, 'learning' | 'kit'>,
   step: StepId,
   showDay: LocalDay | null,
-  tools: readonly ToolKind[],
+  needs: readonly ToolNeed[],
 ): TrimBar | null {
-  const missing = person.kit === undefined ? [] : tools.filter((t) => person.kit?.some((k) => k.tool === t) !== true);
-  if (missing.length > 0) return { code: 'noTool', tools: missing };
+  const { kit } = person;
+  const missing = kit === undefined ? [] : needs.filter((n) => !holdsTool(kit, n));
+  if (missing.length > 0) return { code: 'noTool', tools: missing.map((n) => n.tool) };
   if (showDay === null || !isIrreversible(step)) return null;
   const learning = person.learning?.find((l) => l.trim === step);
   if (learning === undefined) return null;

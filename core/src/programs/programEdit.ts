@@ -46,6 +46,8 @@ type Change =
       readonly steps: readonly StepId[];
       readonly to: Exclude<ProgramPart, 'keepUp'>;
       readonly before: StepId;
+      /** Only those after the last step of this name: a preparation may have two baths. */
+      readonly afterLast?: StepId;
     }
   /** Decides a condition for every dog: its steps become unconditional, or drop. */
   | { readonly edit: 'assume'; readonly condition: Condition; readonly value: boolean }
@@ -98,9 +100,13 @@ function applyOne(program: CareProgram, edit: ProgramEdit): CareProgram {
 }
 
 function carried(program: CareProgram, e: Extract<ProgramEdit, { edit: 'carry' }>): CareProgram {
-  const moved = program.preparation.filter((s) => e.steps.includes(s.step));
-  const without = { ...program, preparation: program.preparation.filter((s) => !e.steps.includes(s.step)) };
-  return { ...without, [e.to]: insertBefore(without[e.to], e.before, moved) };
+  const after = e.afterLast === undefined ? -1 : program.preparation.findLastIndex((s) => s.step === e.afterLast);
+  const goes = (s: ProgramStep, i: number): boolean => i > after && e.steps.includes(s.step);
+  const moved = program.preparation.filter(goes);
+  const without = { ...program, preparation: program.preparation.filter((s, i) => !goes(s, i)) };
+  // On a show morning everything is planned with care.
+  const there = e.to === 'showMorning' ? moved.map((s) => ({ ...s, careful: true })) : moved;
+  return { ...without, [e.to]: insertBefore(without[e.to], e.before, there) };
 }
 
 function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramStep[] {

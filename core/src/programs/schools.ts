@@ -21,6 +21,8 @@ export type SchoolRefusal =
   | 'nobodyTrained'
   /** Scissors need the clean dry coat the day before. */
   | 'scissorsNeedCleanCoat'
+  /** The dog travels to a show that has no tub. */
+  | 'noTubThere'
   /** Paler roots would show. */
   | 'paleRoots';
 
@@ -90,6 +92,9 @@ export function chooseSides(schools: readonly School[], c: SchoolContext): Chose
     });
 }
 
+/** Coats whose trims are done, and looked at, before the show bath: a morning bath takes nothing from the scissors. */
+const BATHED_AFTER_TRIM: readonly CoatClass[] = ['smooth', 'wire', 'jacketedTrimmed'];
+
 /** Why a side cannot be used for a dog, or null. */
 export function refusalOf(side: SchoolSide, c: SchoolContext): SchoolRefusal | null {
   return side.refusedWhen.find((why) => refuses(why, side, c)) ?? null;
@@ -104,7 +109,9 @@ function refuses(why: SchoolRefusal, side: SchoolSide, c: SchoolContext): boolea
     case 'nobodyTrained':
       return !c.kennel.people.some((p) => side.needsSkill !== undefined && p.skills.includes(side.needsSkill));
     case 'scissorsNeedCleanCoat':
-      return c.coat !== 'smooth';
+      return !BATHED_AFTER_TRIM.includes(c.coat);
+    case 'noTubThere':
+      return c.holds('travels') && !c.holds('siteTub');
     case 'paleRoots':
       return hasPaleRoots(c.dog);
   }

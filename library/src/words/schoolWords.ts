@@ -217,6 +217,7 @@ export const REFUSAL_WORDS: Readonly<Record<SchoolRefusal, string>> = {
   tightMats: 'Refused: this dog has tight mats. They come out or off before water and before any fight with them.',
   notDouble: 'Refused: damp undercoat flattens or waves a coat that should lie.',
   nobodyTrained: 'Refused: nobody here is trained for it.',
+  noTubThere: 'Refused: the dog travels, and the show has no tub.',
   scissorsNeedCleanCoat: 'Refused: this coat is trimmed clean and dry the day before; a morning bath comes too late.',
   paleRoots: 'Refused: the roots are paler, and a cut surface would show.',
 };

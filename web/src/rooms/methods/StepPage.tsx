@@ -147,7 +147,7 @@ function toolLines(step: StepId): string[] {
   const byTools = new Map<string, string[]>();
   for (const coat of COAT_CLASSES) {
     const words = CARE_LIBRARY.tools(step, coat)
-      .map((t) => TOOL_WORDS[t])
+      .map((n) => (n.blade === undefined ? TOOL_WORDS[n.tool] : `${TOOL_WORDS[n.tool]}, blade ${String(n.blade)}`))
       .join(', ');
     if (words !== '') byTools.set(words, [...(byTools.get(words) ?? []), COAT_WORDS[coat].toLowerCase()]);
   }
