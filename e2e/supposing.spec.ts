@@ -29,7 +29,7 @@ test('what if: supposed, compared, given up, and nothing is changed', async ({ p
   expect(await answer.textContent()).toBe(before);
 });
 
-test('a task shows where it could start instead', async ({ page }) => {
+test('a task shows where it could start instead, and is set and let go', async ({ page }) => {
   await signIn(page, 'maren', '/day');
   const tasks = page.locator('.block.planned:not([aria-haspopup])');
   await tasks.first().click();
@@ -37,4 +37,21 @@ test('a task shows where it could start instead', async ({ page }) => {
   await expect(starts).toContainText('Other dogs stay where they are', { timeout: 60_000 });
   await expect(starts.getByRole('img').first()).toHaveAttribute('aria-label', /day: \d/);
   expect(Number(await starts.getAttribute('data-took-ms'))).toBeGreaterThan(0);
+  await page.getByLabel('Move to which time').fill('03:00');
+  await expect(page.getByText(/With that start the dog would not be ready/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Move it there' })).toBeDisabled();
+  await page.getByLabel('Move to which time').fill('');
+  await page.getByRole('button', { name: 'Keep it here' }).click();
+  await expect(starts).toContainText(/Set for/);
+  await page.keyboard.press('Escape');
+  // A task of two people stands on two ropes.
+  await expect(page.locator('.block.set').first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Discard' }).click();
+  await page.locator('.block.set').first().click();
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.block.set')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Discard' }).click();
 });

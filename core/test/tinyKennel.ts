@@ -47,6 +47,8 @@ const BASE: ActivityFields = {
   since: [],
   fixed: null,
   overdue: false,
+  at: -1,
+  pinned: null,
 };
 
 export function person(skills: Skill[], from = 90, to = 200, overtime = 12, days = 1): ProblemPerson {

@@ -23,6 +23,7 @@ import { YardController } from './people/yardController.js';
 import { YardService } from './people/yardService.js';
 import { PlanController } from './plan/planController.js';
 import { PlanRepository } from './plan/planRepository.js';
+import { PinService } from './plan/pinService.js';
 import { PlanService } from './plan/planService.js';
 import { ProblemFilter } from './problem/problemFilter.js';
 import { RecordsController } from './records/recordsController.js';
@@ -67,6 +68,7 @@ export class AppModule {
         StreamHub,
         KennelRepository,
         PlanRepository,
+        PinService,
         PlanService,
         PlannerPool,
         WorkService,

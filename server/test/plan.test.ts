@@ -44,6 +44,43 @@ interface View {
 }
 const view = async (hand = maren): Promise<View> => (await hand.get('/api/plan').expect(200)).body as View;
 
+it('a task is set and let go by a lead: planning goes around it, and what makes no sense is refused', async () => {
+  const { published } = await view();
+  const task = published?.plan.activities.filter((a) => a.state === 'planned' && a.key.includes(':inspection:')).at(-1);
+  const key = encodeURIComponent(task?.key ?? '');
+  const start = task?.start ?? '';
+  const set = (body: object) => maren.post(`/api/tasks/${key}/set`, { commandId: v7(), ...body });
+  const pins = async (): Promise<unknown> =>
+    ((await maren.get('/api/kennel').expect(200)).body as { pins: unknown[] }).pins;
+  const bather = await signInAs(world, 'tuva');
+  await bather.post(`/api/tasks/${key}/set`, { commandId: v7(), start }).expect(403);
+  for (const body of [
+    { start: 'soon' },
+    { start: '2026-06-17T07:03:00Z' },
+    { start, personId: v7() },
+    { start, stationId: v7() },
+    { start, who: 'me' },
+  ])
+    expect((await set(body).expect(400)).body).toMatchObject({ code: 'badInput' });
+  await maren.post('/api/tasks/e%3Anobody%3Abath%3A1%3A1/set', { commandId: v7(), start }).expect(404);
+  expect(await pins()).toEqual([]);
+  const command = { commandId: v7(), start };
+  await maren.post(`/api/tasks/${key}/set`, command).expect(204);
+  await maren.post(`/api/tasks/${key}/set`, command).expect(204);
+  expect(await pins()).toEqual([{ taskKey: task?.key, start }]);
+  const job = await until((await ask('keep')).id, ['done']);
+  const draft = (
+    (await maren.get('/api/plan').expect(200)).body as {
+      draft: { plan: { activities: { key: string; reason: { code: string } }[] } };
+    }
+  ).draft;
+  expect(draft.plan.activities.find((a) => a.key === task?.key)?.reason.code).toBe('pinned');
+  await maren.post(`/api/plans/${job.planId ?? ''}/discard`, { commandId: v7() }).expect(200);
+  await maren.post(`/api/tasks/${key}/let-go`, { commandId: v7() }).expect(204);
+  await maren.post(`/api/tasks/${key}/let-go`, { commandId: v7() }).expect(409);
+  expect(await pins()).toEqual([]);
+});
+
 it('drafts, discards without a trace, drafts again and publishes', async () => {
   const before = await view();
   const first = await until((await ask('fresh')).id, ['done']);

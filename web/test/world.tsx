@@ -42,6 +42,7 @@ export const KENNEL = {
   ...file,
   people: versioned(file.people).map((p) => ({ ...p, record: {} })),
   breeds: [],
+  pins: [],
   shifts: versioned(file.shifts),
   stations: versioned(file.stations),
   entries: versioned(file.entries),

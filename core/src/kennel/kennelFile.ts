@@ -182,6 +182,16 @@ const Work = Type.Object(
   strict,
 );
 
+const Pin = Type.Object(
+  {
+    taskKey: Type.Unsafe<TaskKey>(Type.String({ minLength: 3, maxLength: 160 })),
+    start: instant('when it begins'),
+    personId: Type.Optional(id<PersonId>('by whom; anybody who can when absent')),
+    stationId: Type.Optional(id<StationId>('where; any that serves when absent')),
+  },
+  { ...strict, description: 'a task that a lead has set: planning goes around it' },
+);
+
 const Settings = Type.Object(
   {
     timeZone: Type.String({ minLength: 1, maxLength: 64, description: 'IANA time zone of the kennel' }),
@@ -215,6 +225,7 @@ export const KennelFileSchema = Type.Object(
     rings: Type.Array(Ring, { maxItems: 2000 }),
     entries: Type.Array(Entry, { maxItems: 4000 }),
     work: Type.Array(Work, { maxItems: 100_000 }),
+    pins: Type.Optional(Type.Array(Pin, { maxItems: 2000, description: 'tasks that are set' })),
   },
   { ...strict, $id: 'https://loyal-mane.invalid/kennel.schema.json', title: 'Loyal Mane kennel file' },
 );
@@ -231,3 +242,4 @@ export type KennelShow = KennelFile['shows'][number];
 export type KennelRing = KennelFile['rings'][number];
 export type KennelEntry = KennelFile['entries'][number];
 export type WorkRecord = KennelFile['work'][number];
+export type TaskPin = NonNullable<KennelFile['pins']>[number];

@@ -5,6 +5,7 @@
 import type { Instant, LocalDay } from '../time/localDay.js';
 import { addDays, daysBetween } from '../time/localDay.js';
 import { instantToMs, localDayOf, wallToMs, msToInstant, wallTimeOf } from '../time/zone.js';
+import type { TaskKey } from '../units/ids.js';
 import type { KennelFile, WorkRecord } from './kennelFile.js';
 
 const WEEK = 7;
@@ -45,6 +46,9 @@ export function shiftKennel(kennel: KennelFile, days: number): KennelFile {
     shows: kennel.shows.map((s) => ({ ...s, firstDay: d(s.firstDay), lastDay: d(s.lastDay) })),
     entries: kennel.entries.map((e) => ({ ...e, day: d(e.day) })),
     work: kennel.work.map((w) => shiftWork(w, d, t)),
+    ...(kennel.pins === undefined
+      ? {}
+      : { pins: kennel.pins.map((p) => ({ ...p, taskKey: keyMoved(p.taskKey, d), start: t(p.start) })) }),
   };
 }
 
@@ -61,11 +65,15 @@ function withDaysMoved<T>(record: T, d: (day: LocalDay) => LocalDay): T {
   return moved(record) as T;
 }
 
+/** Keys of keep-up tasks hold the day on which they fell due. */
+function keyMoved(key: TaskKey, d: (day: LocalDay) => LocalDay): TaskKey {
+  return key.replace(/\d{4}-\d{2}-\d{2}/, (day) => d(day as LocalDay)) as TaskKey;
+}
+
 function shiftWork(w: WorkRecord, d: (day: LocalDay) => LocalDay, t: (at: Instant) => Instant): WorkRecord {
   return {
     ...w,
-    // Keys of keep-up tasks hold the day on which they fell due.
-    taskKey: w.taskKey.replace(/\d{4}-\d{2}-\d{2}/, (day) => d(day as LocalDay)) as WorkRecord['taskKey'],
+    taskKey: keyMoved(w.taskKey, d),
     ...(w.startedAt === undefined ? {} : { startedAt: t(w.startedAt) }),
     ...(w.runningSince === undefined ? {} : { runningSince: t(w.runningSince) }),
     ...(w.finishedAt === undefined ? {} : { finishedAt: t(w.finishedAt) }),

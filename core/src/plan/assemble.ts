@@ -6,6 +6,8 @@
 import { slotsOf } from '../time/slotGrid.js';
 import type { SlotGrid } from '../time/slotGrid.js';
 import { noiseDosePercent } from '../programs/noiseDose.js';
+import type { TaskPin } from '../kennel/kennelFile.js';
+import { instantToMs } from '../time/zone.js';
 import type { ProgramStep } from '../programs/careLibrary.js';
 import type { Estimate } from '../programs/estimate.js';
 import { shareLags, tightenWindows } from './windows.js';
@@ -45,13 +47,14 @@ export function assembleProblem(input: PlanInput): Assembled {
   const activities: Activity[] = [];
   const estimates: Estimate[] = [];
   const keys = new Map<string, number>();
+  const pins = new Map((input.kennel.pins ?? []).map((p) => [p.taskKey as string, p]));
   for (const draft of drafted.chains) {
     const index = chains.length;
     const dog = input.dogIndex.get(draft.dogId) ?? -1;
     const first = activities.length;
     const made = draft.steps.map((s, k) => makeActivity(input, draft, s, index, first + k, now));
     const tight = tightenWindows(shareLags(made), now, grid.horizon);
-    activities.push(...tight);
+    activities.push(...tight.map((a) => pinned(input, pins, a, now)));
     estimates.push(...draft.steps.map((s) => s.estimate));
     keys.set(draft.key, index);
     chains.push({
@@ -132,6 +135,31 @@ function makeActivity(
     })),
     fixed: s.fixed?.place ?? null,
     overdue: s.overdue,
+    at: -1,
+    pinned: null,
+  });
+}
+
+/**
+ * A task that a lead has set has one start, and the hands and place that were named. A start that has passed binds nobody
+ * any more.
+ */
+function pinned(input: PlanInput, pins: ReadonlyMap<string, TaskPin>, a: Activity, now: number): Activity {
+  const pin = pins.get(a.key);
+  if (pin === undefined || a.fixed !== null) return a;
+  const start = input.grid.slotOf(instantToMs(pin.start), 'floor');
+  if (start < now) return a;
+  const person = pin.personId === undefined ? -1 : (input.personIndex.get(pin.personId) ?? -1);
+  const unit = input.units.find((u) => u.id === pin.stationId);
+  return a.with({
+    // Never outside what the care program allows: such a task has no place, and letting it go is what helps.
+    est: Math.max(a.est, start),
+    let: Math.min(a.let, start + a.dur),
+    aim: start,
+    follows: false,
+    only: person >= 0 ? person : a.only,
+    at: unit?.index ?? -1,
+    pinned: { est: a.est, let: a.let, aim: a.aim, follows: a.follows, only: a.only, at: a.at },
   });
 }
 

@@ -27,7 +27,7 @@ export type Blocker = (typeof BLOCKERS)[number];
 
 /** Why one placed activity is where it is. `heldBy` and `chainStep` are activity indexes, -1 when none is to name. */
 export type SlotReason =
-  | { readonly code: 'done' | 'running' | 'atAim' | 'overdue' | 'alone' }
+  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' }
   | { readonly code: 'sameHands'; readonly person: number }
   | { readonly code: 'blocked'; readonly by: Blocker; readonly heldBy: number; readonly towards: 'earlier' | 'later' }
   | { readonly code: 'blockedTwice'; readonly by: readonly [Blocker, Blocker]; readonly towards: 'earlier' | 'later' };
@@ -49,6 +49,7 @@ const PAIRS: readonly (readonly [Blocker, Blocker])[] = [
 /** Reason of one placed activity. `now` is the first slot that is still open. */
 export function explainPlace(yard: Yard, a: Activity, place: Place): SlotReason {
   if (a.fixed !== null) return { code: place.start + a.dur <= yard.problem.now ? 'done' : 'running' };
+  if (a.pinned !== null) return { code: 'pinned' };
   if (a.overdue && place.start === Math.max(a.est, yard.problem.now)) return { code: 'overdue' };
   const aim = aimInYard(yard, a);
   if (place.start === aim) return { code: 'atAim' };

@@ -114,6 +114,7 @@ function peopleFor(problem: Problem, a: Activity): number[] | null {
 function stationsFor(problem: Problem, a: Activity): number[] | null {
   if (a.station === null) return null;
   return problem.stations.flatMap((s, k) => {
+    if (a.at >= 0 && a.at !== k) return [];
     const fits = s.kind === a.station && (!a.ramp || s.ramp) && s.lengthCm >= a.lengthCm;
     return fits ? [k] : [];
   });

@@ -20,7 +20,7 @@ export interface TaskName {
 
 /** Why a placed activity sits where it sits. Closed set; words are made at the edge. */
 export type Reason =
-  | { readonly code: 'done' | 'running' | 'atAim' | 'overdue' | 'alone' }
+  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' }
   | { readonly code: 'follows' }
   | { readonly code: 'sameHands'; readonly personId: PersonId | null }
   | {
@@ -43,6 +43,8 @@ export type Remedy =
     }
   | { readonly code: 'stay'; readonly personId: PersonId; readonly until: Instant; readonly minutes: number }
   | { readonly code: 'moveBreak'; readonly personId: PersonId; readonly from: Instant }
+  /** A task that a lead has set stands in the way. */
+  | { readonly code: 'unpin'; readonly key: TaskKey; readonly step: StepId; readonly start: Instant }
   | { readonly code: 'openStation'; readonly stationId: StationId; readonly from: Instant }
   | { readonly code: 'freePerson'; readonly personId: PersonId }
   | { readonly code: 'moreStanding' }

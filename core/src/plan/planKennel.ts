@@ -242,6 +242,10 @@ function remedyOf(assembled: Assembled, entryId: EntryId | null, r: SlotRemedy):
       };
     case 'stay':
       return { code: r.code, personId: personId(assembled, r.person), until: at(r.until), minutes: r.slots * 5 };
+    case 'unpin': {
+      const a = assembled.problem.activities[r.activity] as Activity;
+      return { code: r.code, key: a.key, step: a.step, start: at(a.est) };
+    }
     case 'moveBreak':
       return { code: r.code, personId: personId(assembled, r.person), from: at(r.from) };
     case 'openStation':

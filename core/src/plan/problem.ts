@@ -49,6 +49,8 @@ export interface ActivityFields {
   /** People who may do it besides having the skill (practice, tools); null = all with the skill. */
   readonly allowed: readonly number[] | null;
   readonly station: StationKind | null;
+  /** The one station that it must have, or -1. */
+  readonly at: number;
   readonly ramp: boolean;
   /** Length that the station must have, cm; 0 = any. */
   readonly lengthCm: number;
@@ -67,6 +69,8 @@ export interface ActivityFields {
   readonly fixed: FixedPlace | null;
   /** A lag that was already broken by what really happened: the step is due at once instead. */
   readonly overdue: boolean;
+  /** What a lead has narrowed by setting the task, as it was before; null where nobody has. */
+  readonly pinned: Pick<ActivityFields, 'est' | 'let' | 'aim' | 'follows' | 'only' | 'at'> | null;
 }
 
 /**
@@ -91,6 +95,7 @@ export class Activity implements ActivityFields {
   readonly only: ActivityFields['only'];
   readonly allowed: ActivityFields['allowed'];
   readonly station: ActivityFields['station'];
+  readonly at: ActivityFields['at'];
   readonly ramp: ActivityFields['ramp'];
   readonly lengthCm: ActivityFields['lengthCm'];
   readonly amps: ActivityFields['amps'];
@@ -103,6 +108,7 @@ export class Activity implements ActivityFields {
   readonly since: ActivityFields['since'];
   readonly fixed: ActivityFields['fixed'];
   readonly overdue: ActivityFields['overdue'];
+  readonly pinned: ActivityFields['pinned'];
 
   constructor(f: ActivityFields) {
     this.index = f.index;
@@ -122,6 +128,7 @@ export class Activity implements ActivityFields {
     this.only = f.only;
     this.allowed = f.allowed;
     this.station = f.station;
+    this.at = f.at;
     this.ramp = f.ramp;
     this.lengthCm = f.lengthCm;
     this.amps = f.amps;
@@ -134,6 +141,7 @@ export class Activity implements ActivityFields {
     this.since = f.since;
     this.fixed = f.fixed;
     this.overdue = f.overdue;
+    this.pinned = f.pinned;
   }
 
   /** A copy with some fields changed. */

@@ -32,11 +32,19 @@ export interface TaskStarts {
 
 /** Starts of the tasks of one plan. */
 export class TaskWindows {
+  private readonly kennel: KennelFile;
+  private readonly library: CareLibrary;
+  private readonly plan: Plan;
+  private readonly nowMs: number;
   private readonly assembled: Assembled;
   private readonly windows: DragWindows;
   private readonly indexOf: ReadonlyMap<string, number>;
 
   constructor(kennel: KennelFile, library: CareLibrary, plan: Plan, nowMs: number) {
+    this.kennel = kennel;
+    this.library = library;
+    this.plan = plan;
+    this.nowMs = nowMs;
     this.assembled = assembleProblem(makePlanInput(kennel, library, nowMs));
     const { problem } = this.assembled;
     this.windows = new DragWindows(modelOfProblem(problem), placementOf(this.assembled, plan));
@@ -48,8 +56,15 @@ export class TaskWindows {
     const index = this.indexOf.get(key) ?? -1;
     const a = this.assembled.problem.activities[index];
     if (a === undefined || a.fixed !== null) return null;
+    if (a.pinned !== null) return this.unpinned(key);
     const { open, alone } = this.windows.of(index);
     return { open: this.stretches(open), alone: this.stretches(alone) };
+  }
+
+  /** Where a task that is set could go, if it were let go. */
+  private unpinned(key: TaskKey): TaskStarts | null {
+    const pins = (this.kennel.pins ?? []).filter((p) => p.taskKey !== key);
+    return new TaskWindows({ ...this.kennel, pins }, this.library, this.plan, this.nowMs).of(key);
   }
 
   /** Asks about some tasks and throws the answers away: cold code is about ten times slower than what follows. */

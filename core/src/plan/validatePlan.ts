@@ -141,6 +141,7 @@ function checkStation(problem: Problem, row: Row, site: number, faults: Fault[])
   const { a, at } = row;
   const one = [a.index];
   if ((a.station !== null) !== at.station >= 0) fault(faults, 'station', one, 'not the station that it needs');
+  if (a.at >= 0 && at.station !== a.at) fault(faults, 'station', one, 'not the station that was named');
   if (at.station < 0) return;
   const s = problem.stations[at.station];
   if (s === undefined || s.kind !== a.station || s.site !== site || (a.ramp && !s.ramp) || s.lengthCm < a.lengthCm) {

@@ -15,6 +15,7 @@ import { Yard } from './yard.js';
 export type SlotRemedy =
   | { readonly code: 'otherHandler'; readonly handler: number; readonly other: number; readonly rival: number }
   | { readonly code: 'stay'; readonly person: number; readonly until: number; readonly slots: number }
+  | { readonly code: 'unpin'; readonly activity: number }
   | { readonly code: 'moveBreak'; readonly person: number; readonly from: number }
   | { readonly code: 'openStation'; readonly station: number; readonly from: number }
   | { readonly code: 'freePerson'; readonly person: number; readonly at: number }
@@ -45,7 +46,7 @@ export function whyNot(problem: Problem, placement: Placement, chain: number): S
   if (needed !== undefined && needed.activities.some((i) => (placement[i] ?? null) === null)) {
     return { code: 'needsOther', blocked: -1, remedies: [] };
   }
-  const past = list.find((a) => a.fixed === null && Math.max(a.est, problem.now) + a.dur > a.let);
+  const past = list.find((a) => a.fixed === null && a.pinned === null && Math.max(a.est, problem.now) + a.dur > a.let);
   if (past !== undefined) return { code: 'windowPast', blocked: past.index, remedies: [] };
   const unskilled = list.find((a) => a.fixed === null && !somebodyCan(problem, a));
   if (unskilled !== undefined) return { code: 'noSkill', blocked: unskilled.index, remedies: [] };
@@ -87,9 +88,7 @@ function* remedyTrials(problem: Problem, placement: Placement, list: readonly Ac
   // A quick look before single changes: what does not help all together does not help alone.
   const helps = (changed: Problem): boolean => fitAgain(changed, placement, chain).places !== null;
   const everybody = problem.people.map((_, p) => p);
-  for (const p of helps(everybody.reduce(withoutBreaks, problem)) ? everybody : []) {
-    yield { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: withoutBreaks(problem, p), placement };
-  }
+  yield* pinTrials(problem, placement, list);
   yield* handlerTrials(problem, placement, list);
   const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
   const mayStay = helps(everybody.reduce((changed, p) => stayLonger(changed, p, longest), problem));
@@ -100,6 +99,9 @@ function* remedyTrials(problem: Problem, placement: Placement, list: readonly Ac
     }
   }
   yield* stationTrials(problem, placement, list);
+  for (const p of helps(everybody.reduce(withoutBreaks, problem)) ? everybody : []) {
+    yield breakTrial(problem, placement, p);
+  }
   const kinds = [...new Set(list.flatMap((a) => (a.station === null ? [] : [a.station])))];
   for (const kind of helps(kinds.reduce(extraStations, problem)) ? kinds : []) {
     yield { remedy: { code: 'extraStation', kind }, problem: extraStations(problem, kind), placement };
@@ -130,13 +132,14 @@ function remediesFor(
   fitsAlone: boolean,
 ): SlotRemedy[] {
   const found: SlotRemedy[] = [];
-  // What has no place even in an empty yard is not helped by rivals that make room.
-  const direct = fitsAlone ? remedyTrials(problem, placement, list) : [];
+  // What has no place even in an empty yard is helped only by what changes the yard itself.
+  const direct = fitsAlone ? remedyTrials(problem, placement, list) : singleChanges(problem, placement, list);
   for (const trial of direct) {
     if (found.some((f) => f.code === trial.remedy.code)) continue;
     const { places } = fitAgain(trial.problem, trial.placement, chain);
     if (places === null) continue;
-    found.push(refine(trial, problem, list, places));
+    const remedy = refine(trial, problem, list, places);
+    if (remedy !== null) found.push(remedy);
     if (found.length >= MOST_REMEDIES) return found;
   }
   // In a full yard no change helps while every rival stands still: try again with room for a few of them to move.
@@ -144,20 +147,53 @@ function remediesFor(
     if (found.some((f) => f.code === trial.remedy.code)) continue;
     const places = fitWithRivals(trial.problem, trial.placement, chain, TRIES_PER_CHANGE);
     if (places === null) continue;
-    found.push(refine(trial, problem, list, places));
+    const remedy = refine(trial, problem, list, places);
+    if (remedy !== null) found.push(remedy);
     if (found.length >= MOST_REMEDIES) break;
   }
   return found;
 }
 
+/** Longest that a break is moved, in slots (3 h). */
+const BREAK_MOVES = 36;
+
+/** Whether somebody has a free stretch as long as a break near it, with the chain in its place. */
+function hasRest(
+  trial: Trial,
+  problem: Problem,
+  list: readonly Activity[],
+  places: readonly (Place | null)[],
+  from: number,
+  length: number,
+): boolean {
+  const { remedy } = trial;
+  if (remedy.code !== 'moveBreak') return false;
+  const yard = new Yard(trial.problem, trial.placement, list[0]?.chain ?? -1);
+  list.forEach((a, k) => {
+    const place = places[k] ?? null;
+    if (a.fixed === null && place !== null) yard.put(a.index, place);
+  });
+  const holder = yard.taken.people[remedy.person]?.holder;
+  const site = trial.problem.people[remedy.person]?.site;
+  const free = (t: number): boolean => holder?.[t] === 0 && site?.[t] === site?.[from];
+  const last = Math.min(problem.horizon - length, from + BREAK_MOVES);
+  for (let t = Math.max(problem.now, from - BREAK_MOVES); t <= last; t++) {
+    let run = 0;
+    while (run < length && free(t + run)) run++;
+    if (run === length) return true;
+  }
+  return false;
+}
+
 /** The changes that people can make most easily, each with the rest as it is. */
 function* singleChanges(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
-  for (let p = 0; p < problem.people.length; p++) {
-    const rested = withoutBreaks(problem, p);
-    yield { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: rested, placement };
-  }
+  yield* pinTrials(problem, placement, list);
+  // Whoever shows the dog may only be resting then.
+  const handler = list.find((x) => x.step === 'ring')?.only ?? -1;
+  if (handler >= 0) yield breakTrial(problem, placement, handler);
   yield* handlerTrials(problem, placement, list);
   yield* stationTrials(problem, placement, list);
+  for (let p = 0; p < problem.people.length; p++) yield breakTrial(problem, placement, p);
   for (let p = 0; p < problem.people.length; p++) {
     const slots = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 12;
     yield { remedy: { code: 'stay', person: p, until: -1, slots }, problem: stayLonger(problem, p, slots), placement };
@@ -165,6 +201,18 @@ function* singleChanges(problem: Problem, placement: Placement, list: readonly A
   if (list.some((a) => a.stands)) {
     yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
   }
+}
+
+/** The chain's own tasks that a lead has set, let go one at a time. */
+function* pinTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+  for (const { index } of list.filter((a) => a.pinned !== null)) {
+    const activities = problem.activities.map((a) => (a.index === index ? a.with({ ...a.pinned, pinned: null }) : a));
+    yield { remedy: { code: 'unpin', activity: index }, problem: problem.with({ activities }), placement };
+  }
+}
+
+function breakTrial(problem: Problem, placement: Placement, p: number): Trial {
+  return { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: withoutBreaks(problem, p), placement };
 }
 
 function* stationTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
@@ -177,13 +225,16 @@ function* stationTrials(problem: Problem, placement: Placement, list: readonly A
   }
 }
 
-/** Fills in when the change is used: the end of the work that leans on it. `places` in the order of `list`. */
+/**
+ * Fills in when the change is used: the end of the work that leans on it. `places` in the order of `list`. Null where the
+ * change asks for more than it says: a break that cannot be had at another time of the day.
+ */
 function refine(
   trial: Trial,
   problem: Problem,
   list: readonly Activity[],
   places: readonly (Place | null)[],
-): SlotRemedy {
+): SlotRemedy | null {
   const { remedy } = trial;
   if (remedy.code !== 'stay' && remedy.code !== 'moveBreak') return remedy;
   const before = problem.people[remedy.person]?.site;
@@ -200,7 +251,9 @@ function refine(
   });
   if (remedy.code === 'stay') return { ...remedy, until };
   while (from > 0 && before?.[from - 1] === -1) from--;
-  return { ...remedy, from };
+  let length = 0;
+  while (before?.[from + length] === -1) length++;
+  return hasRest(trial, problem, list, places, from, length) ? { ...remedy, from } : null;
 }
 
 function* handlerTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {

@@ -98,6 +98,11 @@ function referenceIssues(kennel: KennelFile): KennelIssue[] {
     need(rings, 'ring', e.ringId, `${path}.ringId`);
     need(people, 'person', e.handlerId, `${path}.handlerId`);
   });
+  const stations = ids(kennel.stations);
+  kennel.pins?.forEach((p, i) => {
+    need(people, 'person', p.personId, `pins[${String(i)}].personId`);
+    need(stations, 'station', p.stationId, `pins[${String(i)}].stationId`);
+  });
   kennel.work.forEach((w, i) => need(dogs, 'dog', w.dogId, `work[${String(i)}].dogId`));
   return issues;
 }

@@ -65,6 +65,8 @@ export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'aim' | 'start' 
       return 'Done.';
     case 'running':
       return 'Running now.';
+    case 'pinned':
+      return 'A lead has set it there.';
     case 'atAim':
       return 'It sits where it should: at its aim.';
     case 'follows':
@@ -91,6 +93,8 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
       return `Let ${names.first(r.otherId)} take ${names.dog(dogId)}.`;
     case 'stay':
       return `${names.first(r.personId)} stays until ${dayAndTime(r.until, names)}.`;
+    case 'unpin':
+      return `Let ${lower(r.step)} go from ${dayAndTime(r.start, names)}, where it is set.`;
     case 'moveBreak':
       return `Let ${names.first(r.personId)} rest at another time than ${dayAndTime(r.from, names)}.`;
     case 'openStation':
@@ -136,6 +140,7 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
 function causeWords(r: Remedy, names: Names): string {
   if (r.code === 'openStation')
     return `: ${names.station(r.stationId)} is closed on ${dayWords(instantToMs(r.from), names.zone)}`;
+  if (r.code === 'unpin') return `: ${lower(r.step)} is set for ${dayAndTime(r.start, names)}`;
   if (r.code === 'moveBreak') return `: ${names.first(r.personId)} rests then`;
   if (r.code === 'stay') return `: ${names.first(r.personId)} leaves too early`;
   if (r.code === 'extraStation') return `: every ${STATION_NAMES[r.kind]} is taken`;

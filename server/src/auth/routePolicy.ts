@@ -27,6 +27,8 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/tasks/:key/finish': ALL,
   'POST /api/tasks/:key/skip': ALL,
   'POST /api/tasks/:key/undo': ALL,
+  'POST /api/tasks/:key/set': LEAD,
+  'POST /api/tasks/:key/let-go': LEAD,
   'POST /api/plan-jobs': LEAD,
   'GET /api/plan-jobs/:id': LEAD,
   'POST /api/plan-jobs/:id/cancel': LEAD,

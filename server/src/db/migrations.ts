@@ -250,6 +250,15 @@ async function addOwnWays(knex: Knex): Promise<void> {
   });
 }
 
+async function addPins(knex: Knex): Promise<void> {
+  await knex.schema.createTable('task_pins', (t) => {
+    t.string('task_key', 160).primary();
+    moment(t, 'start').notNullable();
+    uuid(t, 'person_id').nullable().references('people.id');
+    uuid(t, 'station_id').nullable().references('stations.id');
+  });
+}
+
 const MIGRATIONS: readonly Migration[] = [
   {
     name: '001-house',
@@ -263,6 +272,7 @@ const MIGRATIONS: readonly Migration[] = [
   },
   { name: '002-methods', up: addMethods },
   { name: '003-own-ways', up: addOwnWays },
+  { name: '004-set-tasks', up: addPins },
 ];
 
 /** Brings the schema up to date; safe to run twice. */

@@ -134,6 +134,14 @@ export class CoatMarksDto {
   unready!: UnreadyDto[];
 }
 
+/** A task that a lead has set: planning goes around it. */
+export class PinDto {
+  @ApiProperty() taskKey!: string;
+  @ApiProperty() start!: string;
+  @ApiPropertyOptional() personId?: string;
+  @ApiPropertyOptional() stationId?: string;
+}
+
 export class DogDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
@@ -226,4 +234,5 @@ export class KennelDto {
   @ApiProperty({ type: [ShowDto] }) shows!: ShowDto[];
   @ApiProperty({ type: [RingDto] }) rings!: RingDto[];
   @ApiProperty({ type: [EntryDto] }) entries!: EntryDto[];
+  @ApiProperty({ type: [PinDto], description: 'tasks that are set' }) pins!: PinDto[];
 }

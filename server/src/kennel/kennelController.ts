@@ -76,6 +76,7 @@ export class KennelController {
       breeds: (kennel.breeds ?? []).map((b) => ({ name: b.name, facts: b, version: breedVersions.get(b.name) ?? 1 })),
       rings: kennel.rings,
       entries: kennel.entries.map((e) => ({ ...e, version: version(e.id) })),
+      pins: [...(kennel.pins ?? [])],
     };
   }
 

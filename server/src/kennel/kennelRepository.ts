@@ -4,7 +4,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { KennelBreed, KennelFile, SchoolChoices, WorkRecord } from '@loyal-mane/core';
+import type { KennelBreed, KennelFile, SchoolChoices, TaskPin, WorkRecord } from '@loyal-mane/core';
 import { KENNEL_FORMAT, KENNEL_VERSION } from '@loyal-mane/core';
 import { compact, fromJson, toDate, toInstant } from '../db/rows.js';
 import { KNEX } from '../tokens.js';
@@ -73,6 +73,16 @@ function recordFromRow(row: Row): WorkRecord {
     expectedMin: row['expected_min'],
     reason: row['reason'],
   }) as WorkRecord;
+}
+
+/** A task that is set, as the file has it. */
+function pinFromRow(row: Row): TaskPin {
+  return compact({
+    taskKey: row['task_key'],
+    start: toInstant(row['start'] as Date),
+    personId: row['person_id'],
+    stationId: row['station_id'],
+  }) as TaskPin;
 }
 
 /** A record with the row's version. */
@@ -181,6 +191,7 @@ export class KennelRepository {
       rings: (await all('rings', 'id')).map((r) => renamed(r, { id: 'id', showId: 'show_id', name: 'name' })),
       entries: (await all('entries', 'day', 'ring_time', 'id')).map((r) => renamed(r, ENTRY)),
       work: (await all('task_work', 'task_key')).map(recordFromRow),
+      ...(await this.pinsIn(trx)),
     };
     return file as KennelFile;
   }
@@ -196,6 +207,12 @@ export class KennelRepository {
         ...whereKept(row, 'steps', 'intervals'),
       },
     };
+  }
+
+  /** Tasks that a lead has set; nothing while there are none. */
+  private async pinsIn(trx: Knex.Transaction): Promise<Pick<KennelFile, 'pins'>> {
+    const rows = await trx<Row>('task_pins').orderBy('task_key');
+    return rows.length === 0 ? {} : { pins: rows.map(pinFromRow) };
   }
 
   /** Breeds of the kennel's own; nothing while it has none. */
@@ -305,6 +322,15 @@ export class KennelRepository {
       k.entries.map((e) => columns(e, ENTRY)),
     );
     await put('task_work', k.work.map(workToRow));
+    await put(
+      'task_pins',
+      (k.pins ?? []).map((p) => ({
+        task_key: p.taskKey,
+        start: toDate(p.start),
+        person_id: p.personId ?? null,
+        station_id: p.stationId ?? null,
+      })),
+    );
     const { methods } = k;
     if (methods !== undefined) {
       const { number, steps, intervals } = methods;

@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsUUID } from 'class-validator';
+import { IsDateString, IsIn, IsOptional, IsUUID, Matches } from 'class-validator';
 import { STEP_IDS } from '@loyal-mane/core';
 import type { StepId } from '@loyal-mane/core';
 
@@ -8,6 +8,25 @@ export class CommandDto {
   @ApiProperty({ description: 'UUID version 7, made by the sender' })
   @IsUUID()
   commandId!: string;
+}
+
+export class SetTaskDto extends CommandDto {
+  @ApiProperty({ description: 'when it begins, ISO 8601 in UTC; on the five minutes' })
+  @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:[0-5][05]:00(\.000)?Z$/, {
+    message: 'a start is written like 2026-06-18T07:05:00Z, on the five minutes',
+  })
+  @IsDateString()
+  start!: string;
+
+  @ApiPropertyOptional({ description: 'by whom; anybody who can when absent' })
+  @IsOptional()
+  @IsUUID()
+  personId?: string;
+
+  @ApiPropertyOptional({ description: 'where; any that serves when absent' })
+  @IsOptional()
+  @IsUUID()
+  stationId?: string;
 }
 
 export class StartPlanDto extends CommandDto {

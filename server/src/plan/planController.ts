@@ -4,7 +4,18 @@ import type { TaskKey } from '@loyal-mane/core';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
 import { Problem } from '../problem/problem.js';
-import { CommandDto, PlanJobDto, PlanViewDto, PublishedDto, StartPlanDto, StoredPlanDto, TaskRoomDto } from './dto.js';
+import { TaskKeyDto } from '../work/dto.js';
+import { PinService } from './pinService.js';
+import {
+  CommandDto,
+  PlanJobDto,
+  PlanViewDto,
+  PublishedDto,
+  SetTaskDto,
+  StartPlanDto,
+  StoredPlanDto,
+  TaskRoomDto,
+} from './dto.js';
 import { PlanRepository, jobDto } from './planRepository.js';
 import type { StoredPlan } from './planRepository.js';
 import { PlanService } from './planService.js';
@@ -26,6 +37,7 @@ export class PlanController {
   constructor(
     private readonly service: PlanService,
     private readonly plans: PlanRepository,
+    private readonly pins: PinService,
   ) {}
 
   @Get('plan')
@@ -45,6 +57,18 @@ export class PlanController {
   async room(@Param('key') key: string): Promise<TaskRoomDto> {
     const room = await this.service.room(key as TaskKey);
     return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
+  }
+
+  @Post('tasks/:key/set')
+  @HttpCode(204)
+  async set(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: SetTaskDto): Promise<void> {
+    await this.pins.set(key.key as TaskKey, me.personId, body);
+  }
+
+  @Post('tasks/:key/let-go')
+  @HttpCode(204)
+  async letGo(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: CommandDto): Promise<void> {
+    await this.pins.letGo(key.key as TaskKey, me.personId, body.commandId);
   }
 
   @Post('plan-jobs')

@@ -78,6 +78,15 @@ export const command = <V>(input: V): { input: V; commandId: string } => ({ inpu
 export const startPlan = (mode: 'keep' | 'fresh', commandId: string) =>
   dataOf(api.POST('/api/plan-jobs', { body: { commandId, mode } }));
 
+/** Sets a task at a time: planning goes around it until it is let go. */
+export const setTask = (input: { key: string; start: string }, commandId: string) =>
+  dataOf(
+    api.POST('/api/tasks/{key}/set', { params: { path: { key: input.key } }, body: { commandId, start: input.start } }),
+  );
+
+export const letTaskGo = (key: string, commandId: string) =>
+  dataOf(api.POST('/api/tasks/{key}/let-go', { params: { path: { key } }, body: { commandId } }));
+
 export const cancelPlan = (id: string, commandId: string) =>
   dataOf(api.POST('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } }));
 

@@ -128,6 +128,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/{key}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/let-go": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Plan.letGo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan-jobs": {
         parameters: {
             query?: never;
@@ -807,6 +839,12 @@ export interface components {
             importance: number;
             version: number;
         };
+        PinDto: {
+            taskKey: string;
+            start: string;
+            personId?: string;
+            stationId?: string;
+        };
         KennelDto: {
             name: string;
             settings: components["schemas"]["SettingsDto"];
@@ -824,6 +862,8 @@ export interface components {
             shows: components["schemas"]["ShowDto"][];
             rings: components["schemas"]["RingDto"][];
             entries: components["schemas"]["EntryDto"][];
+            /** @description tasks that are set */
+            pins: components["schemas"]["PinDto"][];
         };
         MoveDto: {
             key: string;
@@ -935,6 +975,20 @@ export interface components {
             /** @description keys of the tasks that wait for it */
             waits: string[];
         };
+        SetTaskDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description when it begins, ISO 8601 in UTC; on the five minutes */
+            start: string;
+            /** @description by whom; anybody who can when absent */
+            personId?: string;
+            /** @description where; any that serves when absent */
+            stationId?: string;
+        };
+        CommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+        };
         StartPlanDto: {
             /** @description UUID version 7, made by the sender */
             commandId: string;
@@ -943,10 +997,6 @@ export interface components {
              * @enum {string}
              */
             mode: "keep" | "fresh";
-        };
-        CommandDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
         };
         PublishedDto: {
             planId: string;
@@ -1423,6 +1473,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TaskRoomDto"];
                 };
+            };
+        };
+    };
+    "Plan.set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetTaskDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Plan.letGo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

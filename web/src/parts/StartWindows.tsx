@@ -4,12 +4,13 @@
  */
 import { useQuery } from '@tanstack/react-query';
 import { instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, StartStretch, TaskKey, WallTime } from '@loyal-mane/core';
+import type { LocalDay, PlannedActivity, StartStretch, TaskKey, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { desk } from '../workers/deskClient';
 import type { DeskPlan } from '../workers/deskClient';
 import { useRooms } from './useRooms';
+import { SetTask } from './SetTask';
 import { useDeskPlan } from './useDesk';
 
 const DAY_MS = 86_400_000;
@@ -45,10 +46,11 @@ function useStarts(plan: DeskPlan | null, key: TaskKey) {
   });
 }
 
-export function StartWindows({ taskKey, startMs }: { taskKey: TaskKey; startMs: number }) {
+export function StartWindows({ activity }: { activity: PlannedActivity }) {
+  const startMs = instantToMs(activity.start);
   const { names } = useRooms();
   const plan = useDeskPlan(true);
-  const asked = useStarts(plan, taskKey);
+  const asked = useStarts(plan, activity.key);
   if (asked.isError) return <p className="soft">Other starts could not be computed here.</p>;
   if (asked.data === undefined) return <p className="soft">Computing.</p>;
   const { starts } = asked.data;
@@ -75,6 +77,7 @@ export function StartWindows({ taskKey, startMs }: { taskKey: TaskKey; startMs: 
           : 'The rest of the dog’s work follows.'}{' '}
         Other dogs stay where they are.
       </p>
+      <SetTask activity={activity} open={starts.open} />
     </div>
   );
 }

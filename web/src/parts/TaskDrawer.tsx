@@ -92,7 +92,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
               <>
                 <dt>Could start</dt>
                 <dd>
-                  <StartWindows taskKey={a.key} startMs={instantToMs(a.start)} />
+                  <StartWindows activity={a} />
                 </dd>
               </>
             )}

@@ -75,6 +75,8 @@ export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Pr
   const label = many
     ? `${nameOf(bundle, names)}, ${clockWords(bundle.startMs, names.zone, names.clock)}, ${String(bundle.blocks.length)} steps, ${first.state}`
     : labelOf(first, names);
+  const pins = new Set(kennel.pins.map((p) => p.taskKey));
+  const isSet = bundle.blocks.some((b) => b.state === 'planned' && pins.has(b.key));
   const list = (
     <ul className="bundle-list">
       {bundle.blocks.map((b) => (
@@ -89,10 +91,10 @@ export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Pr
   );
   const button = (
     <button
-      className={`plain block ${first.state}`}
+      className={`plain block ${first.state}${isSet ? ' set' : ''}`}
       style={{ left: x, width, ...(width < 30 ? { padding: '3px 0', textAlign: 'center' } : {}) }}
       title={label}
-      aria-label={label}
+      aria-label={isSet ? `${label}, set` : label}
       {...(many ? { 'aria-haspopup': 'dialog' as const } : { onClick: () => open(first) })}
     >
       <Face bundle={bundle} kennel={kennel} names={names} width={width} first={first} />
