@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { instantToMs, localDayOf, msToInstant, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, PlannedActivity, StartStretch, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
+import { newCommandId } from '../api/client';
 import { command, letTaskGo, setTask, startPlan, useCommand } from '../api/commands';
 import { problemWords } from './ProblemNote';
 import { useRooms } from './useRooms';
@@ -26,33 +27,28 @@ export function SetTask({ activity: a, open }: Props) {
   const days = [...new Set(open.map((s) => localDayOf(instantToMs(s.from), names.zone)))];
   const [day, setDay] = useState<LocalDay>(localDayOf(startMs, names.zone));
   const [time, setTime] = useState('');
-  const set = useCommand(setTask);
-  const letGo = useCommand(letTaskGo);
-  const plan = useCommand(startPlan);
+  // Planning is asked for in the same breath: this form is gone when the answer changes what it stands on.
+  const set = useCommand(async (start: string, commandId: string) => {
+    await setTask({ key: a.key, start }, commandId);
+    void message.success('Set. The rest is planned around it.');
+    await startPlan('keep', newCommandId());
+  });
+  const letGo = useCommand(async (key: string, commandId: string) => {
+    await letTaskGo(key, commandId);
+    await startPlan('keep', newCommandId());
+  });
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
-  const planAgain = (): void => plan.mutate(command('keep' as const), { onError });
   const pin = kennel.pins.find((p) => p.taskKey === a.key);
   const written = FIVE_MIN.test(time);
   const wantedMs = written ? wallToMs(day, time as WallTime, names.zone) : null;
   const fits = wantedMs !== null && open.some((s) => instantToMs(s.from) <= wantedMs && wantedMs <= instantToMs(s.to));
-  const setAt = (ms: number): void =>
-    set.mutate(command({ key: a.key, start: msToInstant(ms) }), {
-      onSuccess: () => {
-        void message.success('Set. The rest is planned around it.');
-        planAgain();
-      },
-      onError,
-    });
+  const setAt = (ms: number): void => set.mutate(command(msToInstant(ms)), { onError });
   if (pin !== undefined) {
     const at = instantToMs(pin.start as typeof a.start);
     return (
       <p className="set-task">
         Set for {dayWords(at, names.zone)} {clockWords(at, names.zone, names.clock)}.{' '}
-        <Button
-          size="small"
-          loading={letGo.isPending}
-          onClick={() => letGo.mutate(command(a.key), { onSuccess: planAgain, onError })}
-        >
+        <Button size="small" loading={letGo.isPending} onClick={() => letGo.mutate(command(a.key), { onError })}>
           Let it go
         </Button>
       </p>
