@@ -41,7 +41,7 @@ test('axe finds nothing serious in any room', async ({ page, browser }) => {
   await page.goto('/day');
   await page.locator('.block').first().waitFor();
   expect(await serious(page)).toEqual([]);
-  for (const part of ['', '?part=programs', '?part=steps', '?part=zones', '?part=rules']) {
+  for (const part of ['', '?part=programs', '?part=steps', '?part=zones', '?part=products', '?part=rules']) {
     await page.goto(`/methods${part}`);
     await page.locator('.schools, .chain, .step-pages, .coat-map, .rules').first().waitFor();
     expect(await serious(page)).toEqual([]);

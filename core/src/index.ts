@@ -59,7 +59,7 @@ export { DogRecord } from './kennel/dogRecord.js';
 export type { KennelDog } from './kennel/dogRecord.js';
 export { PersonRecord } from './kennel/personRecord.js';
 export type { KennelPerson } from './kennel/personRecord.js';
-export { BreedRecord, IntervalChange, MethodsRecord, StepChange } from './kennel/methodsRecord.js';
+export { BreedRecord, IntervalChange, MethodsRecord, ProductChange, StepChange } from './kennel/methodsRecord.js';
 export type * from './kennel/methodsRecord.js';
 export { DogPartsSchema, MethodPartsSchema, PersonPartsSchema } from './kennel/recordParts.js';
 export type { DogParts, MethodParts, PersonParts } from './kennel/recordParts.js';
@@ -111,6 +111,8 @@ export type {
   ProductZones,
   Rinse,
 } from './programs/products.js';
+export { productFaults, withKennelProducts } from './programs/kennelProducts.js';
+export type { ProductFault, Products } from './programs/kennelProducts.js';
 export { allowedNoiseMin, noiseDosePercent } from './programs/noiseDose.js';
 export {
   coatClassOf,

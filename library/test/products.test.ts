@@ -1,5 +1,14 @@
 /* Products by purpose, color, what was used lately and the show's rules. Common practice; figures are our defaults. */
-import { ZONE_IDS, bathProducts, bodySurfaceM2, finishProducts, neatMl, removalList } from '@loyal-mane/core';
+import {
+  ZONE_IDS,
+  bathProducts,
+  bodySurfaceM2,
+  finishProducts,
+  neatMl,
+  productFaults,
+  removalList,
+  withKennelProducts,
+} from '@loyal-mane/core';
 import type { BathPurpose, CoatClass, LocalDay, ProductDog, ProductId } from '@loyal-mane/core';
 import { LITERS_PER_M2, PRODUCTS, bagList, productZones } from '@loyal-mane/library';
 import { PRODUCT_NAMES, productWhyWords, productWords, whereWords } from '@loyal-mane/library/words';
@@ -134,4 +143,31 @@ it('says every product with its dilution and where it goes', () => {
   expect(productWords(PRODUCTS.liftSpray)).toBe('ready to use, out after the show');
   expect(whereWords({ scope: 'stains', zones: ['muzzle'] })).toBe('stains only: muzzle');
   expect(Object.keys(PRODUCT_NAMES).sort()).toEqual(Object.keys(PRODUCTS).sort());
+});
+
+describe('a kennel’s own bottles', () => {
+  it('say how a product is thinned and how long it works; what they do not say stays typical', () => {
+    const own = withKennelProducts(PRODUCTS, [
+      { product: 'richConditioner', parts: 20 },
+      { product: 'cleansingWash', soakToMin: 4 },
+      { product: 'whiteningWash', soakFromMin: 3 },
+    ]);
+    expect(productWords(own.richConditioner)).toBe('1 part to 20 of water, 3 to 5 min, rinse out completely');
+    expect(own.cleansingWash.soakMin).toEqual([4, 4]);
+    expect(own.whiteningWash.soakMin).toEqual([3, 10]);
+    expect(own.mildWash).toEqual(PRODUCTS.mildWash);
+    // Twice the water takes about half the bottle.
+    const [usual, thin] = [PRODUCTS.mildWash, { ...PRODUCTS.mildWash, parts: 25 }];
+    expect(neatMl(thin, 1, 1, 1) / neatMl(usual, 1, 1, 1)).toBeCloseTo(13 / 26, 6);
+  });
+
+  it('are refused where they make no sense', () => {
+    expect(productFaults(PRODUCTS, [{ product: 'foam', parts: 5 }])).toEqual([{ code: 'notThinned', product: 'foam' }]);
+    const twisted = { product: 'whiteningWash' as const, soakFromMin: 20 };
+    expect(productFaults(PRODUCTS, [twisted])).toEqual([]);
+    expect(productFaults(PRODUCTS, [{ ...twisted, soakToMin: 8 }])).toEqual([
+      { code: 'soakTwisted', product: 'whiteningWash' },
+    ]);
+    expect(productFaults(PRODUCTS, [twisted, twisted])).toEqual([{ code: 'twice', product: 'whiteningWash' }]);
+  });
 });

@@ -53,6 +53,23 @@ it('keeps every version, takes one back as a new one, and tells a second writer 
   expect(methods.history[0]?.madeBy).toBe(lead.personId);
 });
 
+it('keeps what the kennel’s own bottles say, and refuses what makes no sense', async () => {
+  const { number } = await read();
+  const send = (products: object[]) => lead.post('/api/methods', { commandId: v7(), number, schools: {}, products });
+  const bad: readonly (readonly [object, string])[] = [
+    [{ product: 'foam', parts: 5 }, 'products.foam'],
+    [{ product: 'whiteningWash', soakFromMin: 20, soakToMin: 8 }, 'products.whiteningWash'],
+    [{ product: 'cleansingWash', parts: 0 }, 'products[0].parts'],
+    [{ product: 'soap', parts: 3 }, 'products[0].product'],
+  ];
+  for (const [product, path] of bad)
+    expect((await send([product]).expect(400)).body).toMatchObject({ code: 'badInput', errors: [{ path }] });
+  const rich = { product: 'richConditioner', parts: 20 };
+  await send([rich]).expect(200);
+  expect(await read()).toMatchObject({ number: number + 1, products: [rich], history: [{ products: [rich] }, {}, {}] });
+  expect((await lead.get('/api/export').expect(200)).body).toMatchObject({ methods: { products: [rich] } });
+});
+
 it('gives one dog its own ways, with its version', async () => {
   const dog = (await read()).dogs.find((d) => d.coat === 'scissored');
   if (dog === undefined) throw new Error('no scissored dog');
@@ -84,7 +101,7 @@ it('goes out with the kennel and comes with its plan', async () => {
   const { number } = await read();
   await change(number, { gate: 'b' }).expect(200);
   const out = (await lead.get('/api/export').expect(200)).body as { methods?: object };
-  expect(out.methods).toEqual({ number: number + 1, schools: { gate: 'b' }, steps: [], intervals: [] });
+  expect(out.methods).toEqual({ number: number + 1, schools: { gate: 'b' }, steps: [], intervals: [], products: [] });
   const rows = await world.knex('events').where({ kind: 'methods.changed' }).orderBy('number', 'desc');
   expect(rows[0]).toMatchObject({ subject: 'methods', actor_id: lead.personId });
 });

@@ -13,6 +13,7 @@ const methods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []
   schools,
   steps: [],
   intervals: [],
+  products: [],
   dogs: FILE.dogs.map((d) => ({ dogId: d.id, version: 1, coat: coatClassOf(d, CARE_LIBRARY), schools: {} })),
   history,
 });
@@ -40,7 +41,13 @@ describe('the effect in words', () => {
 });
 
 it('says a change by question and side', () => {
-  const says = (more: Partial<MethodsBody>): MethodsBody => ({ schools: {}, steps: [], intervals: [], ...more });
+  const says = (more: Partial<MethodsBody>): MethodsBody => ({
+    schools: {},
+    steps: [],
+    intervals: [],
+    products: [],
+    ...more,
+  });
   expect(changeWords(says({}), says({ schools: { curlDrying: 'b' } }))).toBe(
     'Drying curl: drip-damp, then stretched under heat.',
   );
@@ -52,6 +59,10 @@ it('says a change by question and side', () => {
   );
   const interval = { coat: 'wire', rule: 'brush', everyDays: 2, everyDaysInChange: 2 } as const;
   expect(changeWords(says({ intervals: [interval] }), says({}))).toBe('Wire, brush: as the library has it.');
+  const rich = { product: 'richConditioner', parts: 20, soakFromMin: 4 } as const;
+  expect(changeWords(says({}), says({ products: [rich] }))).toBe(
+    'Rich conditioner: 1 part to 20 of water, works 4 to as it was min.',
+  );
 });
 
 describe('the room', () => {
@@ -83,6 +94,22 @@ describe('the room', () => {
     );
     expect(screen.queryByRole('radiogroup', { name: SCHOOL_WORDS.curlDrying.question })).toBeNull();
     expect(screen.getAllByRole('radiogroup').length).toBeLessThan(SCHOOLS.length);
+  });
+
+  it('takes what the kennel’s own bottles say, and says what would go wrong', () => {
+    show(<MethodsRoom />, { at: '/methods?part=products', methods: methods() });
+    const soak = (which: string) => screen.getByRole('spinbutton', { name: `Whitening wash: works at ${which}` });
+    fireEvent.change(soak('least'), { target: { value: '20' } });
+    fireEvent.blur(soak('least'));
+    fireEvent.change(soak('most'), { target: { value: '8' } });
+    fireEvent.blur(soak('most'));
+    const bar = screen.getByRole('region', { name: 'What the change would do' });
+    expect(bar).toHaveTextContent('Whitening wash: works 20 to 8 min.');
+    expect(bar).toHaveTextContent('Whitening wash: the longest soak is shorter than the shortest.');
+    expect(within(bar).getByRole('button', { name: 'Save' })).toBeDisabled();
+    fireEvent.click(screen.getByRole('button', { name: 'As the library has it' }));
+    expect(screen.queryByRole('region', { name: 'What the change would do' })).toBeNull();
+    expect(screen.getAllByText('ready to use').length).toBeGreaterThan(3);
   });
 
   it('draws a program and opens a step’s page from it', () => {

@@ -12,8 +12,8 @@ import type { ZoneId } from '../coat/zones.js';
 import { SCHOOL_IDS, SIDES } from './choices.js';
 import type { SchoolId, Side } from './choices.js';
 import { name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
-import { CHANGED_PARTS, STEP_IDS } from './vocabulary.js';
-import type { ChangedPart, StepId } from './vocabulary.js';
+import { CHANGED_PARTS, PRODUCT_IDS, STEP_IDS } from './vocabulary.js';
+import type { ChangedPart, ProductId, StepId } from './vocabulary.js';
 
 /** Sides by question. */
 export const SchoolsOf = Type.Partial(
@@ -61,12 +61,25 @@ export const IntervalChange = Type.Object(
 );
 export type KennelIntervalChange = Static<typeof IntervalChange>;
 
+/** How this kennel thins a class of product and how long it works, as its own bottles say. */
+export const ProductChange = Type.Object(
+  {
+    product: oneOf<ProductId>(PRODUCT_IDS, 'class of product'),
+    parts: Type.Optional(Type.Integer({ minimum: 1, maximum: 100, description: 'parts of water to one part' })),
+    soakFromMin: Type.Optional(Type.Integer({ minimum: 0, maximum: 90, description: 'minutes it works, at least' })),
+    soakToMin: Type.Optional(Type.Integer({ minimum: 0, maximum: 120, description: 'minutes it works, at most' })),
+  },
+  strict,
+);
+export type KennelProductChange = Static<typeof ProductChange>;
+
 export const MethodsRecord = Type.Object(
   {
     number: Type.Integer({ minimum: 1, description: 'version of the kennel’s methods' }),
     schools: SchoolsOf,
     steps: Type.Optional(Type.Array(StepChange, { maxItems: 400, description: 'changed steps of care programs' })),
     intervals: Type.Optional(Type.Array(IntervalChange, { maxItems: 100, description: 'changed intervals' })),
+    products: Type.Optional(Type.Array(ProductChange, { maxItems: 40, description: 'products as the bottles say' })),
   },
   strict,
 );

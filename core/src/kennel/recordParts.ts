@@ -4,7 +4,7 @@
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import { DogRecord } from './dogRecord.js';
-import { IntervalChange, StepChange } from './methodsRecord.js';
+import { IntervalChange, ProductChange, StepChange } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 
 /** What a lead enters of a dog's coat and ways; what is found in the coat has a command of its own. */
@@ -50,7 +50,11 @@ export const PersonPartsSchema = Type.Partial(Type.Pick(PersonRecord, ['learning
 });
 /** Changes to the care programs, whole. */
 export const MethodPartsSchema = Type.Object(
-  { steps: Type.Array(StepChange, { maxItems: 400 }), intervals: Type.Array(IntervalChange, { maxItems: 100 }) },
+  {
+    steps: Type.Array(StepChange, { maxItems: 400 }),
+    intervals: Type.Array(IntervalChange, { maxItems: 100 }),
+    products: Type.Array(ProductChange, { maxItems: 40 }),
+  },
   { additionalProperties: false },
 );
 

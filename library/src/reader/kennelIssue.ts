@@ -1,7 +1,7 @@
 /*
  * What can be wrong with a kennel file, as data. Words are made at the edge.
  */
-import type { KennelFile, ProgramFault } from '@loyal-mane/core';
+import type { KennelFile, ProductFault, ProgramFault } from '@loyal-mane/core';
 
 export type KennelIssue =
   | { readonly code: 'json'; readonly path: string; readonly detail: string }
@@ -12,6 +12,7 @@ export type KennelIssue =
   | { readonly code: 'unknownBreed'; readonly path: string; readonly breed: string; readonly nearest: string | null }
   | { readonly code: 'unknownBadge'; readonly path: string; readonly badge: string }
   | { readonly code: 'programFault'; readonly path: string; readonly fault: ProgramFault }
+  | { readonly code: 'productFault'; readonly path: string; readonly fault: ProductFault }
   | { readonly code: 'endsBeforeStart'; readonly path: string; readonly start: string; readonly end: string }
   | { readonly code: 'overtimeBeforeEnd'; readonly path: string; readonly end: string; readonly overtimeEnd: string }
   | { readonly code: 'pauseOutside'; readonly path: string }

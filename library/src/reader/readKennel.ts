@@ -3,7 +3,15 @@
  * ids that point nowhere, shifts that end before they begin, a dog twice in one ring, work that nobody can do.
  */
 import type { CareLibrary, KennelFile } from '@loyal-mane/core';
-import { COAT_CLASSES, KennelFileSchema, isZone, programFaults, withKennelBreeds } from '@loyal-mane/core';
+import {
+  COAT_CLASSES,
+  KennelFileSchema,
+  isZone,
+  productFaults,
+  programFaults,
+  withKennelBreeds,
+} from '@loyal-mane/core';
+import { PRODUCTS } from '../products.js';
 import { BODY_SHAPES } from '../outline/bodyShapes.js';
 import type { KennelIssue, ReadResult } from './kennelIssue.js';
 import { peopleIssues } from './peopleIssues.js';
@@ -141,5 +149,10 @@ function methodIssues(kennel: KennelFile, library: CareLibrary): KennelIssue[] {
   const changes = kennel.methods?.steps ?? [];
   const touched = COAT_CLASSES.filter((coat) => changes.some((c) => c.coat === coat));
   const faults = touched.flatMap((coat) => programFaults(library, library.programs[coat], changes, kennel.people));
-  return [...shapes, ...faults.map((fault): KennelIssue => ({ code: 'programFault', path: 'methods.steps', fault }))];
+  const products = productFaults(PRODUCTS, kennel.methods?.products ?? []);
+  return [
+    ...shapes,
+    ...faults.map((fault): KennelIssue => ({ code: 'programFault', path: 'methods.steps', fault })),
+    ...products.map((fault): KennelIssue => ({ code: 'productFault', path: 'methods.products', fault })),
+  ];
 }

@@ -23,6 +23,8 @@ export {
   RINSE_WORDS,
   SCOPE_WORDS,
   SETTLED_WORDS,
+  productChangeWords,
+  productFaultWords,
   productWhyWords,
   productWords,
   whereWords,

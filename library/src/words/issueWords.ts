@@ -2,6 +2,7 @@
  * What is wrong with a kennel file, in words.
  */
 import { faultWords } from './faultWords.js';
+import { productFaultWords } from './productWords.js';
 import type { KennelIssue } from '../reader/kennelIssue.js';
 
 function schemaWords(keyword: string, detail: string): string {
@@ -37,6 +38,8 @@ export function issueWords(issue: KennelIssue): string {
       return `breed "${issue.breed}" is not in the library${issue.nearest === null ? '' : `; did you mean "${issue.nearest}"?`}`;
     case 'unknownBadge':
       return `there is no silhouette "${issue.badge}"`;
+    case 'productFault':
+      return productFaultWords(issue.fault);
     case 'programFault':
       return faultWords(issue.fault);
     case 'endsBeforeStart':

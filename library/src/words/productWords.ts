@@ -3,9 +3,11 @@
  */
 import type {
   BathPurpose,
+  KennelProductChange,
   CoatColor,
   Product,
   ProductAdvice,
+  ProductFault,
   ProductId,
   ProductWhy,
   Rinse,
@@ -85,6 +87,28 @@ export function productWords(p: Product): string {
         ? `, ${String(p.soakMin[0])} min`
         : `, ${String(p.soakMin[0])} to ${String(p.soakMin[1])} min`;
   return `${thinned}${soak}, ${RINSE_WORDS[p.rinse]}`;
+}
+
+/** What would go wrong with a kennel's own figures. */
+export function productFaultWords(f: ProductFault): string {
+  const name = PRODUCT_NAMES[f.product];
+  switch (f.code) {
+    case 'notThinned':
+      return `${name} is ready to use: it is not thinned.`;
+    case 'soakTwisted':
+      return `${name}: the longest soak is shorter than the shortest.`;
+    case 'twice':
+      return `${name} is changed twice.`;
+  }
+}
+
+/** A kennel's own figures: "1 part to 20 of water, works 4 to 6 min". */
+export function productChangeWords(c: KennelProductChange): string {
+  const soak = [c.soakFromMin, c.soakToMin].map((m) => (m === undefined ? 'as it was' : String(m)));
+  return [
+    ...(c.parts === undefined ? [] : [`1 part to ${String(c.parts)} of water`]),
+    ...(c.soakFromMin === undefined && c.soakToMin === undefined ? [] : [`works ${soak.join(' to ')} min`]),
+  ].join(', ');
 }
 
 /** Where a product goes: "all over", "stains: muzzle, beard". */

@@ -259,6 +259,12 @@ async function addPins(knex: Knex): Promise<void> {
   });
 }
 
+async function addBottles(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('methods', (t) => {
+    t.json('products').nullable();
+  });
+}
+
 const MIGRATIONS: readonly Migration[] = [
   {
     name: '001-house',
@@ -273,6 +279,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '002-methods', up: addMethods },
   { name: '003-own-ways', up: addOwnWays },
   { name: '004-set-tasks', up: addPins },
+  { name: '005-bottles', up: addBottles },
 ];
 
 /** Brings the schema up to date; safe to run twice. */

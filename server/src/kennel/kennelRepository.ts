@@ -204,7 +204,7 @@ export class KennelRepository {
       methods: {
         number: Number(row['number']),
         schools: fromJson(row['schools']) as SchoolChoices,
-        ...whereKept(row, 'steps', 'intervals'),
+        ...whereKept(row, 'steps', 'intervals', 'products'),
       },
     };
   }
@@ -333,11 +333,12 @@ export class KennelRepository {
     );
     const { methods } = k;
     if (methods !== undefined) {
-      const { number, steps, intervals } = methods;
+      const { number, steps, intervals, products } = methods;
       const kept = {
         schools: JSON.stringify(methods.schools),
         steps: jsonOrNull(steps),
         intervals: jsonOrNull(intervals),
+        products: jsonOrNull(products),
       };
       await put('methods', [{ number, made_at: at, made_by: null, ...kept }]);
     }

@@ -4,7 +4,7 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import type { ApiPropertyOptions } from '@nestjs/swagger';
 import { IsArray, IsInt, IsObject, IsOptional, IsUUID, Min } from 'class-validator';
-import type { KennelIntervalChange, KennelStepChange, SchoolChoices } from '@loyal-mane/core';
+import type { KennelIntervalChange, KennelProductChange, KennelStepChange, SchoolChoices } from '@loyal-mane/core';
 import { CommandDto } from '../plan/dto.js';
 
 const CHOICES: ApiPropertyOptions = {
@@ -24,6 +24,12 @@ const INTERVALS: ApiPropertyOptions = {
   description: 'changed intervals of keep-up work, as in a kennel file',
 };
 
+const PRODUCT_CHANGES: ApiPropertyOptions = {
+  type: 'array',
+  items: { type: 'object', additionalProperties: true },
+  description: 'products as the kennel’s own bottles say, as in a kennel file',
+};
+
 /** Everything a kennel decides about its methods. */
 export class MethodsBodyDto {
   @ApiProperty(CHOICES)
@@ -39,6 +45,11 @@ export class MethodsBodyDto {
   @IsOptional()
   @IsArray()
   intervals?: Record<string, unknown>[];
+
+  @ApiPropertyOptional(PRODUCT_CHANGES)
+  @IsOptional()
+  @IsArray()
+  products?: Record<string, unknown>[];
 }
 
 export class MethodsVersionDto {
@@ -48,6 +59,7 @@ export class MethodsVersionDto {
   @ApiProperty(CHOICES) schools!: SchoolChoices;
   @ApiProperty(STEPS) steps!: KennelStepChange[];
   @ApiProperty(INTERVALS) intervals!: KennelIntervalChange[];
+  @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
 }
 
 export class DogChoicesDto {
@@ -62,6 +74,7 @@ export class MethodsDto {
   @ApiProperty(CHOICES) schools!: SchoolChoices;
   @ApiProperty(STEPS) steps!: KennelStepChange[];
   @ApiProperty(INTERVALS) intervals!: KennelIntervalChange[];
+  @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
   @ApiProperty({ type: [DogChoicesDto] }) dogs!: DogChoicesDto[];
   @ApiProperty({ type: [MethodsVersionDto], description: 'newest first' }) history!: MethodsVersionDto[];
 }

@@ -4,11 +4,18 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { COAT_CLASSES, SCHOOL_IDS, coatClassOf, programFaults, withKennelBreeds } from '@loyal-mane/core';
+import {
+  COAT_CLASSES,
+  SCHOOL_IDS,
+  coatClassOf,
+  productFaults,
+  programFaults,
+  withKennelBreeds,
+} from '@loyal-mane/core';
 import type { KennelFile, KennelMethods, SchoolChoices, SchoolId, Side } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '@loyal-mane/library';
+import { CARE_LIBRARY, PRODUCTS } from '@loyal-mane/library';
 import { readMethodParts } from '@loyal-mane/library/reader';
-import { faultWords, issueWords } from '@loyal-mane/library/words';
+import { faultWords, issueWords, productFaultWords } from '@loyal-mane/library/words';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
 import { EventStore } from '../events/eventStore.js';
@@ -27,6 +34,7 @@ interface MethodsRow {
   readonly schools: unknown;
   readonly steps: unknown;
   readonly intervals: unknown;
+  readonly products: unknown;
 }
 
 const MOST_HISTORY = 50;
@@ -49,10 +57,11 @@ export function readChoices(input: Readonly<Record<string, unknown>>): SchoolCho
 
 /** Changes to the programs as they came in, or a problem that names what cannot be read or worked. */
 function readPrograms(
-  body: Pick<MethodsBodyDto, 'steps' | 'intervals'>,
+  body: Pick<MethodsBodyDto, 'steps' | 'intervals' | 'products'>,
   kennel: KennelFile,
-): Pick<KennelMethods, 'steps' | 'intervals'> {
-  const read = readMethodParts({ steps: body.steps ?? [], intervals: body.intervals ?? [] });
+): ProgramChanges {
+  const { steps = [], intervals = [], products = [] } = body;
+  const read = readMethodParts({ steps, intervals, products });
   if (!read.ok) {
     const errors = read.issues.map((i) => ({ path: i.path, detail: issueWords(i) }));
     throw new Problem('badInput', 'Not every change can be read. Nothing was changed.', { errors });
@@ -66,6 +75,11 @@ function readPrograms(
     const errors = faults.map((f) => ({ path: `steps.${f.step}`, detail: faultWords(f) }));
     throw new Problem('badInput', errors.map((e) => e.detail).join(' '), { errors });
   }
+  const bottles = productFaults(PRODUCTS, read.record.products);
+  if (bottles.length > 0) {
+    const errors = bottles.map((f) => ({ path: `products.${f.product}`, detail: productFaultWords(f) }));
+    throw new Problem('badInput', errors.map((e) => e.detail).join(' '), { errors });
+  }
   return read.record;
 }
 
@@ -74,9 +88,10 @@ function methodsOf(row: MethodsRow | undefined): Pick<KennelMethods, 'schools'> 
     schools: row === undefined ? {} : (fromJson(row.schools) as SchoolChoices),
     steps: row?.steps == null ? [] : (fromJson(row.steps) as ProgramChanges['steps'] & object),
     intervals: row?.intervals == null ? [] : (fromJson(row.intervals) as ProgramChanges['intervals'] & object),
+    products: row?.products == null ? [] : (fromJson(row.products) as ProgramChanges['products'] & object),
   };
 }
-type ProgramChanges = Pick<KennelMethods, 'steps' | 'intervals'>;
+type ProgramChanges = Pick<KennelMethods, 'steps' | 'intervals' | 'products'>;
 
 @Injectable()
 export class MethodsService {
@@ -98,6 +113,7 @@ export class MethodsService {
       schools: kennel.methods?.schools ?? {},
       steps: kennel.methods?.steps ?? [],
       intervals: kennel.methods?.intervals ?? [],
+      products: kennel.methods?.products ?? [],
       dogs: kennel.dogs.map((d) => ({
         dogId: d.id,
         version: versions.get(d.id) ?? 1,
@@ -153,6 +169,7 @@ export class MethodsService {
         schools: JSON.stringify(choices),
         steps: JSON.stringify(programs.steps ?? []),
         intervals: JSON.stringify(programs.intervals ?? []),
+        products: JSON.stringify(programs.products ?? []),
       });
       return {
         kind: 'methods.changed',

@@ -6,7 +6,13 @@ import { api, dataOf, isAway, newCommandId } from './client';
 import { workQuery } from './queries';
 import type { components } from './schema.gen';
 import type { Work } from './queries';
-import type { KennelIntervalChange, KennelStepChange, StepId, WorkCommand } from '@loyal-mane/core';
+import type {
+  KennelIntervalChange,
+  KennelProductChange,
+  KennelStepChange,
+  StepId,
+  WorkCommand,
+} from '@loyal-mane/core';
 
 const MOST_RETRIES = 60;
 const RETRY_MS = 500;
@@ -203,12 +209,14 @@ export interface MethodsBody {
   readonly schools: Choices;
   readonly steps: readonly KennelStepChange[];
   readonly intervals: readonly KennelIntervalChange[];
+  readonly products: readonly KennelProductChange[];
 }
 
 const bodyOf = (m: MethodsBody) => ({
   schools: m.schools,
   steps: m.steps.map((c) => ({ ...c })),
   intervals: m.intervals.map((c) => ({ ...c })),
+  products: m.products.map((c) => ({ ...c })),
 });
 
 export const changeMethods = (input: { number: number } & MethodsBody, commandId: string) =>

@@ -1124,6 +1124,10 @@ export interface components {
             intervals: {
                 [key: string]: unknown;
             }[];
+            /** @description products as the kennel’s own bottles say, as in a kennel file */
+            products: {
+                [key: string]: unknown;
+            }[];
         };
         MethodsDto: {
             /** @description version in force; 0 = as the library has it */
@@ -1138,6 +1142,10 @@ export interface components {
             }[];
             /** @description changed intervals of keep-up work, as in a kennel file */
             intervals: {
+                [key: string]: unknown;
+            }[];
+            /** @description products as the kennel’s own bottles say, as in a kennel file */
+            products: {
                 [key: string]: unknown;
             }[];
             dogs: components["schemas"]["DogChoicesDto"][];
@@ -1157,6 +1165,10 @@ export interface components {
             intervals?: {
                 [key: string]: unknown;
             }[];
+            /** @description products as the kennel’s own bottles say, as in a kennel file */
+            products?: {
+                [key: string]: unknown;
+            }[];
             /** @description made by the sender; the same command again answers as before */
             commandId: string;
             /** @description version that the sender saw */
@@ -1173,6 +1185,10 @@ export interface components {
             }[];
             /** @description changed intervals of keep-up work, as in a kennel file */
             intervals?: {
+                [key: string]: unknown;
+            }[];
+            /** @description products as the kennel’s own bottles say, as in a kennel file */
+            products?: {
                 [key: string]: unknown;
             }[];
         };

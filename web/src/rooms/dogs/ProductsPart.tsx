@@ -3,6 +3,7 @@
  * comes out after the show, and what the coat has taught about settling and holding.
  */
 import { Button, InputNumber, Segmented } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import {
   BATH_PURPOSES,
@@ -13,8 +14,8 @@ import {
   neatMl,
   settlesWhen,
 } from '@loyal-mane/core';
-import type { BathPurpose, LocalDay, ProductAdvice, Settled } from '@loyal-mane/core';
-import { HAIR_SHARES, LITERS_PER_M2, PRODUCTS, productZones } from '@loyal-mane/library';
+import type { BathPurpose, LocalDay, Product, ProductAdvice, Settled } from '@loyal-mane/core';
+import { HAIR_SHARES, LITERS_PER_M2, productZones } from '@loyal-mane/library';
 import {
   PRODUCT_NAMES,
   PURPOSE_WORDS,
@@ -26,6 +27,8 @@ import {
 } from '@loyal-mane/library/words';
 import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
+import { methodsQuery } from '../../api/queries';
+import { productsOf } from '../../parts/kennelProducts';
 import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
 import { Recipe } from './Recipe';
@@ -82,6 +85,7 @@ export function ProductsPart({ dog, today, lead }: Props) {
 
 function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] }) {
   const { log, busy } = useDogRecord(dog);
+  const products = productsOf(useQuery(methodsQuery).data);
   return (
     <ul className="advice">
       {list.map((a) => (
@@ -91,7 +95,7 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
             {a.use ? `, ${whereWords(a)}` : ': not on this dog'}
             <br />
             <span className="soft">
-              {a.use && `${productWords(PRODUCTS[a.product])}${amountWords(dog, a)}. `}
+              {a.use && `${productWords(products[a.product])}${amountWords(dog, a, products[a.product])}. `}
               {productWhyWords(a.why)}
             </span>
           </span>
@@ -118,8 +122,7 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
 }
 
 /** How much of the bottle a wash takes, where it is thinned. */
-function amountWords(dog: Dog, a: ProductAdvice): string {
-  const product = PRODUCTS[a.product];
+function amountWords(dog: Dog, a: ProductAdvice, product: Product): string {
   if (product.parts === null) return '';
   const coat = coatOf(dog);
   const share = a.scope === 'whole' ? 1 : a.zones.reduce((sum, z) => sum + (HAIR_SHARES[coat].get(z) ?? 0), 0);

@@ -2,7 +2,6 @@
  * Between choosing and saving: what the planner says the change would move.
  */
 import { Button } from 'antd';
-import { faultWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { effectLines, effectWords } from './effectWords';
@@ -22,7 +21,7 @@ export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: 
             : effectWords(effect)}
         {draft.faults.length > 0 && (
           <ul>
-            {[...new Set(draft.faults.map(faultWords))].map((words) => (
+            {[...new Set(draft.faults)].map((words) => (
               <li key={words} className="bad">
                 {words}
               </li>

@@ -13,7 +13,7 @@ import { changeWords } from './effectWords';
 import { bodyOf } from './useMethodsDraft';
 
 /** Before the first version: as the library has it. */
-const NOTHING: MethodsBody = { schools: {}, steps: [], intervals: [] };
+const NOTHING: MethodsBody = { schools: {}, steps: [], intervals: [], products: [] };
 
 export function History({
   methods,

@@ -15,6 +15,7 @@ import { History } from './History';
 import { changeWords } from './effectWords';
 import { ProgramView } from './ProgramView';
 import { SchoolList, ownWays } from './SchoolList';
+import { ProductsPage } from './ProductsPage';
 import { ShowRules } from './ShowRules';
 import { StepPages } from './StepPage';
 import { useMethodsDraft } from './useMethodsDraft';
@@ -24,6 +25,7 @@ const PARTS = [
   { id: 'schools', name: 'Schools' },
   { id: 'programs', name: 'Programs' },
   { id: 'steps', name: 'Steps' },
+  { id: 'products', name: 'Products' },
   { id: 'zones', name: 'Breeds by zone' },
   { id: 'rules', name: 'Show rules' },
 ] as const;
@@ -49,12 +51,13 @@ export default function MethodsRoom() {
   const dog = methods.dogs.find((d) => d.dogId === dogId) ?? null;
   const own = ownWays(draft.saved.schools).length;
   const changed = draft.saved.steps.length + draft.saved.intervals.length;
+  const bottles = draft.saved.products.length;
   const who = dog === null ? null : names.dog(dog.dogId);
   return (
     <div className="room" ref={ref}>
       <div className="sheet-head">
         <h1>
-          {who ?? 'We'} {who === null ? 'work' : 'is worked'} <b>{answerWords(own, changed, who !== null)}</b>
+          {who ?? 'We'} {who === null ? 'work' : 'is worked'} <b>{answerWords(own, changed, bottles, who !== null)}</b>
         </h1>
         <div className="days">
           <Select
@@ -104,16 +107,18 @@ export default function MethodsRoom() {
           onGo={go}
         />
       )}
+      {part === 'products' && <ProductsPage draft={draft} mayChange={lead && dogId === null} />}
       {part === 'rules' && <ShowRules shows={kennel.shows} mayChange={lead} />}
       {part === 'steps' && <StepPages step={step} onStep={(s) => go({ step: s })} />}
     </div>
   );
 }
 
-function answerWords(own: number, changed: number, dog: boolean): string {
+function answerWords(own: number, changed: number, bottles: number, dog: boolean): string {
   const parts = [
     ...(own === 0 ? [] : [`${String(own)} ${own === 1 ? 'question' : 'questions'}`]),
     ...(changed === 0 ? [] : [`${String(changed)} ${changed === 1 ? 'step' : 'steps'}`]),
+    ...(bottles === 0 ? [] : [`${String(bottles)} ${bottles === 1 ? 'product' : 'products'}`]),
   ];
   const usual = dog ? 'as the kennel does' : 'as is usual';
   return parts.length === 0 ? usual : `${usual}, but for ${parts.join(' and ')}`;

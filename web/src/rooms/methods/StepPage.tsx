@@ -1,9 +1,12 @@
 /*
  * One step on one page, readable in twenty seconds: how, what shows that it is finished, what it needs, minutes by coat.
  */
+import { useQuery } from '@tanstack/react-query';
 import { COAT_CLASSES, STEP_IDS, columnOf } from '@loyal-mane/core';
-import type { ProductId, StepId } from '@loyal-mane/core';
-import { CARE_LIBRARY, PRODUCTS } from '@loyal-mane/library';
+import type { ProductId, Products, StepId } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import { methodsQuery } from '../../api/queries';
+import { productsOf } from '../../parts/kennelProducts';
 import {
   COAT_WORDS,
   GOES_WRONG,
@@ -41,7 +44,7 @@ function StepPage({ step }: { step: StepId }) {
   const needs = CARE_LIBRARY.steps[step];
   const tools = toolLines(step);
   const minutes = minuteLines(step);
-  const soaks = soakLines(step);
+  const soaks = soakLines(step, productsOf(useQuery(methodsQuery).data));
   return (
     <article aria-label={METHODS[step].name}>
       <h2 className="serif">
@@ -138,8 +141,8 @@ const SOAKS: Readonly<Partial<Record<StepId, readonly ProductId[]>>> = {
   takedown: ['loosening'],
 };
 
-function soakLines(step: StepId): string[] {
-  return (SOAKS[step] ?? []).map((id) => `${PRODUCT_NAMES[id].toLowerCase()}: ${productWords(PRODUCTS[id])}`);
+function soakLines(step: StepId, products: Products): string[] {
+  return (SOAKS[step] ?? []).map((id) => `${PRODUCT_NAMES[id].toLowerCase()}: ${productWords(products[id])}`);
 }
 
 /** Tools by coat; coats with the same tools on one line. */

@@ -1,7 +1,15 @@
 /*
  * What a change of methods would do, in one sentence and a list.
  */
-import { COAT_WORDS, METHODS, REFUSAL_WORDS, SCHOOL_WORDS, durationWords } from '@loyal-mane/library/words';
+import {
+  COAT_WORDS,
+  METHODS,
+  PRODUCT_NAMES,
+  REFUSAL_WORDS,
+  SCHOOL_WORDS,
+  durationWords,
+  productChangeWords,
+} from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { KennelStepChange, SchoolId, SchoolRefusal } from '@loyal-mane/core';
 import type { Choices, MethodsBody } from '../../api/commands';
@@ -39,6 +47,7 @@ export function changeWords(before: MethodsBody, after: MethodsBody): string {
     ...schoolChanges(before.schools, after.schools),
     ...stepChanges(before, after),
     ...intervalChanges(before, after),
+    ...productChanges(before, after),
   ].join(' ');
 }
 
@@ -82,11 +91,21 @@ export function stepChangeWords(c: KennelStepChange): string {
   return parts.join(', ');
 }
 
-function intervalChanges(before: MethodsBody, after: MethodsBody): string[] {
+function productChanges(before: MethodsBody, after: MethodsBody): string[] {
   const words = (m: MethodsBody): Map<string, string> =>
-    new Map(m.intervals.map((c) => [`${COAT_WORDS[c.coat]}, ${c.rule}`, `every ${count(c.everyDays, 'day')}`]));
-  const [was, is] = [words(before), words(after)];
+    new Map(m.products.map((c) => [PRODUCT_NAMES[c.product], productChangeWords(c)]));
+  return differences(words(before), words(after));
+}
+
+/** What differs between two lists of own figures; what is no longer said is as the library has it. */
+function differences(was: ReadonlyMap<string, string>, is: ReadonlyMap<string, string>): string[] {
   return [...new Set([...was.keys(), ...is.keys()])]
     .filter((k) => was.get(k) !== is.get(k))
     .map((k) => `${k}: ${is.get(k) ?? 'as the library has it'}.`);
+}
+
+function intervalChanges(before: MethodsBody, after: MethodsBody): string[] {
+  const words = (m: MethodsBody): Map<string, string> =>
+    new Map(m.intervals.map((c) => [`${COAT_WORDS[c.coat]}, ${c.rule}`, `every ${count(c.everyDays, 'day')}`]));
+  return differences(words(before), words(after));
 }

@@ -5,12 +5,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { App as AntApp } from 'antd';
 import { useState } from 'react';
-import { COAT_CLASSES, programFaults } from '@loyal-mane/core';
+import { COAT_CLASSES, productFaults, programFaults } from '@loyal-mane/core';
+import { PRODUCTS } from '@loyal-mane/library';
+import { faultWords, productFaultWords } from '@loyal-mane/library/words';
 import type {
   KennelIntervalChange,
   KennelMethods,
+  KennelProductChange,
   KennelStepChange,
-  ProgramFault,
   SchoolId,
   Side,
 } from '@loyal-mane/core';
@@ -28,22 +30,25 @@ export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
   return (
     JSON.stringify(sorted(x.schools)) === JSON.stringify(sorted(y.schools)) &&
     text(x.steps) === text(y.steps) &&
-    text(x.intervals) === text(y.intervals)
+    text(x.intervals) === text(y.intervals) &&
+    text(x.products) === text(y.products)
   );
 }
 
 /** The API hands changes on as they are in a kennel file; the server has checked them by its schema. */
-export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals'>): MethodsBody {
+export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals' | 'products'>): MethodsBody {
   return {
     schools: m.schools,
     steps: m.steps as unknown as readonly KennelStepChange[],
     intervals: m.intervals as unknown as readonly KennelIntervalChange[],
+    products: m.products as unknown as readonly KennelProductChange[],
   };
 }
 
 /** The same in the core's terms. */
-export function methodsOf(body: MethodsBody): Pick<KennelMethods, 'schools' | 'steps' | 'intervals'> {
-  return { schools: body.schools, steps: [...body.steps], intervals: [...body.intervals] };
+export function methodsOf(body: MethodsBody): Pick<KennelMethods, 'schools' | 'steps' | 'intervals' | 'products'> {
+  const { schools, steps, intervals, products } = body;
+  return { schools, steps: [...steps], intervals: [...intervals], products: [...products] };
 }
 
 /** Coat, part, step and its number name a step; what more there is, is the change. */
@@ -57,11 +62,11 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
   const { message } = AntApp.useApp();
   const dog = methods.dogs.find((d) => d.dogId === dogId);
   const saved: MethodsBody =
-    dogId === null ? bodyOf(methods) : { schools: dog?.schools ?? {}, steps: [], intervals: [] };
+    dogId === null ? bodyOf(methods) : { schools: dog?.schools ?? {}, steps: [], intervals: [], products: [] };
   const [draft, setDraft] = useState<{ readonly of: string | null; readonly body: MethodsBody } | null>(null);
   const body = draft !== null && draft.of === dogId ? draft.body : saved;
   const touched = !sameMethods(body, saved);
-  const faults = faultsOf(body.steps, kennel);
+  const faults = faultsOf(body, kennel);
   const effect = useQuery({
     queryKey: ['methods-preview', dogId, methods.number, dog?.version, body],
     queryFn: () => previewMethods(dogId, body),
@@ -104,6 +109,12 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
       const rest = body.intervals.filter((c) => c.coat !== coat || c.rule !== rule);
       set({ intervals: change === null ? rest : [...rest, change] });
     },
+    /** Changes one product; a change that says nothing goes back to the library's own. */
+    changeProduct: (change: KennelProductChange): void => {
+      const rest = body.products.filter((c) => c.product !== change.product);
+      const said = compact(change);
+      set({ products: Object.keys(said).length > 1 ? [...rest, said] : rest });
+    },
     take: (all: MethodsBody): void => setDraft({ of: dogId, body: all }),
     drop: (): void => setDraft(null),
     save: (): void => {
@@ -114,17 +125,17 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
   };
 }
 
-function compact(change: KennelStepChange): KennelStepChange {
-  return Object.fromEntries(
-    Object.entries(change as object).filter(([, v]: [string, unknown]) => v !== undefined),
-  ) as KennelStepChange;
+function compact<T extends object>(change: T): T {
+  return Object.fromEntries(Object.entries(change).filter(([, v]: [string, unknown]) => v !== undefined)) as T;
 }
 
-function faultsOf(steps: readonly KennelStepChange[], kennel: Kennel): ProgramFault[] {
+/** What would go wrong, in words. */
+function faultsOf({ steps, products }: MethodsBody, kennel: Kennel): string[] {
   const library = libraryOf(kennel);
-  return COAT_CLASSES.filter((coat) => steps.some((c) => c.coat === coat)).flatMap((coat) =>
+  const programs = COAT_CLASSES.filter((coat) => steps.some((c) => c.coat === coat)).flatMap((coat) =>
     programFaults(library, library.programs[coat], steps, kennel.people),
   );
+  return [...programs.map(faultWords), ...productFaults(PRODUCTS, products).map(productFaultWords)];
 }
 
 export type MethodsDraft = ReturnType<typeof useMethodsDraft>;
