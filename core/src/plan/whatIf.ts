@@ -51,7 +51,12 @@ export interface WhatIfOptions {
   /** The plan that people work by; null plans both sides afresh. */
   readonly published: Plan | null;
   readonly seed?: number;
+  /** Rounds of a search that begins afresh, where a repair leaves a show out; default 60. */
+  readonly rounds?: number;
 }
+
+/** A comparison is asked for again and again: less searching than for a plan that people work by (engineering default). */
+const DEFAULT_WHAT_IF_ROUNDS = 60;
 
 /** Compares the kennel as it is with the kennel as it would be. */
 export function whatIf(
@@ -66,6 +71,7 @@ export function whatIf(
       nowMs: options.nowMs,
       previous: options.published,
       odds: true,
+      rounds: options.rounds ?? DEFAULT_WHAT_IF_ROUNDS,
       ...(options.seed === undefined ? {} : { seed: options.seed }),
     });
   const [before, after] = [make(kennel), make(changed)];

@@ -47,6 +47,23 @@ export async function createDatabase(config: Pick<Config, 'databaseUrl' | 'kenne
   }
 }
 
+/** Whether the kennel's database is there and holds a kennel. */
+export async function hasDatabase(config: Pick<Config, 'databaseUrl' | 'kennel'>): Promise<boolean> {
+  const connection = await mysql.createConnection(config.databaseUrl);
+  try {
+    const name = databaseName(config.kennel);
+    const [tables] = await connection.query(
+      "SELECT 1 FROM information_schema.tables WHERE table_schema = ? AND table_name = 'settings'",
+      [name],
+    );
+    if (!Array.isArray(tables) || tables.length === 0) return false;
+    const [rows] = await connection.query(`SELECT 1 FROM \`${name}\`.settings LIMIT 1`);
+    return Array.isArray(rows) && rows.length > 0;
+  } finally {
+    await connection.end();
+  }
+}
+
 /** Waits until the database server answers; gives up after `patienceMs` with the last error. */
 export async function waitForDatabase(
   databaseUrl: string,
