@@ -12,6 +12,8 @@ const esm = [
   'pure-rand',
   'uuid',
   'openapi-fetch',
+  'ical-generator',
+  'ical.js',
   '@ant-design',
   '@rc-component',
 ];

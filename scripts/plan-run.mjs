@@ -1,13 +1,16 @@
 /* The headless planner itself, once core and library are built. */
-import { readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import { parseArgs } from 'node:util';
 import Papa from 'papaparse';
-import { isLocalDay, kennelOnDay, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
+import { isLocalDay, kennelOnDay, localDayOf, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
 import { CARE_LIBRARY, METHODS } from '@loyal-mane/library';
+import { planCalendars } from '@loyal-mane/library/calendar';
 import { readKennel } from '@loyal-mane/library/reader';
 import { issueWords, namesOf, reasonWords, whyNotWords } from '@loyal-mane/library/words';
 
-const USAGE = 'usage: npm run -s plan -- kennel.json --out plan.json [--csv FILE] [--today YYYY-MM-DD] [--seed N]';
+const USAGE =
+  'usage: npm run -s plan -- kennel.json --out plan.json [--csv FILE] [--ics DIR] [--today YYYY-MM-DD] [--seed N]';
 
 function fail(lines) {
   for (const line of lines) console.error(line);
@@ -24,6 +27,7 @@ export function runPlan(argv) {
       options: {
         out: { type: 'string' },
         csv: { type: 'string' },
+        ics: { type: 'string' },
         today: { type: 'string' },
         seed: { type: 'string' },
       },
@@ -97,6 +101,7 @@ function write(kennel, plan, values) {
     writeFileSync(`${values.out}.part`, `${JSON.stringify(out, null, 1)}\n`);
     renameSync(`${values.out}.part`, values.out);
     if (values.csv !== undefined) writeFileSync(values.csv, csvOf(kennel, activities));
+    if (values.ics !== undefined) writeCalendars(values.ics, planCalendars(kennel, plan));
   } catch (error) {
     return fail([`${values.out}: cannot be written (${error.code ?? error.message})`]);
   }
@@ -109,10 +114,16 @@ function write(kennel, plan, values) {
   return 0;
 }
 
+/** A file for each person and each dog; files of other names in the folder stay. */
+function writeCalendars(dir, calendars) {
+  mkdirSync(dir, { recursive: true });
+  for (const [file, text] of calendars) writeFileSync(path.join(dir, file), text);
+}
+
 function csvOf(kennel, activities) {
   const zone = kennel.settings.timeZone;
   const rows = activities.map((a) => ({
-    day: a.start.slice(0, 10),
+    day: localDayOf(instantToMs(a.start), zone),
     start: wallTimeOf(instantToMs(a.start), zone),
     end: wallTimeOf(instantToMs(a.end), zone),
     dog: a.dog,

@@ -1,6 +1,6 @@
 /* The headless command: kennel file in, plan out; a bad file is told and writes nothing. */
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Papa from 'papaparse';
@@ -28,7 +28,19 @@ interface Out {
 }
 
 it('plans the demo kennel, writes JSON and CSV, twice the same', () => {
-  const first = plan(demo, '--out', at('a.json'), '--csv', at('a.csv'), '--today', '2026-11-25', '--seed', '3');
+  const first = plan(
+    demo,
+    '--out',
+    at('a.json'),
+    '--csv',
+    at('a.csv'),
+    '--ics',
+    at('ics'),
+    '--today',
+    '2026-11-25',
+    '--seed',
+    '3',
+  );
   expect([first.status, first.stderr]).toEqual([0, '']);
   expect(first.stdout).toMatch(/Wrenfold: \d+ tasks placed, \d+ of 32 entries ready/);
   const out = JSON.parse(readFileSync(at('a.json'), 'utf8')) as Out;
@@ -46,6 +58,8 @@ it('plans the demo kennel, writes JSON and CSV, twice the same', () => {
   const csv = Papa.parse(readFileSync(at('a.csv'), 'utf8').trim(), { header: true });
   expect(csv.errors).toEqual([]);
   expect(csv.data).toHaveLength(out.activities.length);
+  // One calendar for each of six people and eighteen dogs.
+  expect(readdirSync(at('ics'))).toHaveLength(24);
   plan(demo, '--out', at('b.json'), '--today', '2026-11-25', '--seed', '3');
   expect(readFileSync(at('b.json'), 'utf8')).toBe(readFileSync(at('a.json'), 'utf8'));
 }, 120_000);
