@@ -14,6 +14,7 @@ import { ensureBuilt } from './built.mjs';
 ensureBuilt();
 const core = await import('@loyal-mane/core');
 const { lpOf } = await import('../bench/timeIndexed.mjs');
+const { copies } = await import('../bench/copies.mjs');
 const root = fileURLToPath(new URL('..', import.meta.url));
 const isQuick = process.argv.includes('--quick');
 const lines = [];
@@ -140,16 +141,18 @@ function firstPlans(loop) {
   say('## First plans and growth');
   say();
   say(
-    'Placing every entry once, warm, median of three; kennels of many dogs are copies of S4 side by side (crew load as it is).',
+    'Placing every entry once, warm, median (of five for the growth, of three below); kennels of many dogs are copies of S4 side by side (crew load as it is).',
   );
   say();
   say('| dogs | activities | first plan | ratio to the loop |');
   say('|---|---|---|---|');
   const small = read('S4');
   const points = [];
+  // Warm: the first kennel is measured after the code it runs has been compiled.
+  for (let seed = 0; seed < 20; seed++) firstPlan(core.modelOfInstance(copies(small, 4)), seed);
   for (const dogs of [10, 20, 40, 80, 160, 200]) {
     const model = core.modelOfInstance(copies(small, dogs / small.dogs.length));
-    const time = median([1, 2, 3].map((seed) => firstPlan(model, seed)));
+    const time = median([1, 2, 3, 4, 5].map((seed) => firstPlan(model, seed)));
     points.push([Math.log(dogs), Math.log(time)]);
     say(`| ${dogs} | ${model.activities.length} | ${ms(time)} ms | ${(time / loop).toFixed(1)} |`);
   }
@@ -179,47 +182,6 @@ function firstPlan(model, seed) {
     evenLoad: 0,
   });
   return performance.now() - began;
-}
-
-/** Copies of a kennel side by side: people, stations, circuits and dogs of each serve any of them. */
-function copies(instance, count) {
-  const made = { ...instance, persons: [], stations: [], circuits: [], dogs: [], entries: [], activities: [] };
-  for (let k = 0; k < count; k++) {
-    const at = {
-      p: made.persons.length,
-      s: made.stations.length,
-      c: made.circuits.length,
-      d: made.dogs.length,
-      e: made.entries.length,
-      a: made.activities.length,
-    };
-    const from = (index, by) => (index < 0 ? -1 : index + by);
-    made.persons.push(...instance.persons);
-    made.circuits.push(...instance.circuits);
-    made.dogs.push(...instance.dogs);
-    made.stations.push(...instance.stations.map((s) => ({ ...s, circuit: from(s.circuit, at.c) })));
-    made.entries.push(
-      ...instance.entries.map((e) => ({
-        ...e,
-        dog: e.dog + at.d,
-        needs: from(e.needs, at.e),
-        acts: e.acts.map((i) => i + at.a),
-        lags: e.lags.map(([x, y, min, max]) => [x + at.a, y + at.a, min, max]),
-      })),
-    );
-    made.activities.push(
-      ...instance.activities.map((a) => ({
-        ...a,
-        id: a.id + at.a,
-        entry: a.entry + at.e,
-        fixed:
-          a.fixed === null
-            ? null
-            : [a.fixed[0], from(a.fixed[1], at.p), from(a.fixed[2], at.p), from(a.fixed[3], at.s)],
-      })),
-    );
-  }
-  return made;
 }
 
 function slope(points) {

@@ -6,6 +6,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import * as highsModule from 'highs';
 import type { LegacyHighs } from 'highs/legacy-types';
+import { copies } from '../../bench/copies.mjs';
 import { lpOf } from '../../bench/timeIndexed.mjs';
 import {
   DragWindows,
@@ -20,7 +21,7 @@ import {
   searchFit,
   searchLatestEnd,
 } from '../src/index.js';
-import type { FitModel, FitPlacement, KennelInstance } from '../src/index.js';
+import type { FitModel, FitPlace, FitPlacement, KennelInstance } from '../src/index.js';
 import { quiet, tinyModel } from './fitWorld.js';
 
 // The package is CommonJS: depending on the loader its function is the module or its default.
@@ -119,6 +120,34 @@ describe('neutral instances', () => {
   it('the same instance, seed and rounds give the same plan', () => {
     const run = (): FitPlacement => searchFit(modelOfInstance(instanceOf('M2')), quiet(3, 150)).placement;
     expect(run()).toEqual(run());
+  });
+});
+
+describe('a crew of many', () => {
+  // Eight small kennels side by side, 24 people and 80 stations: the first plan looks at a few of them for each chain.
+  const small = instanceOf('S4');
+  const alone = searchFit(modelOfInstance(small), quiet(1, 0));
+  const instance = copies(small, 8);
+
+  it('is planned as well as the small kennels alone, and breaks no rule', () => {
+    const found = searchFit(modelOfInstance(instance), quiet(1, 0));
+    expect(checkInstancePlan(instance, { starts: rowsOfPlacement(found.placement) }).faults).toEqual([]);
+    expect(found.unplaced.length).toBeLessThanOrEqual(8 * alone.unplaced.length);
+    expect(found.cost).toBeLessThanOrEqual(8 * alone.cost * 1.05);
+  });
+
+  it('is looked at whole where a few do not do', () => {
+    // Everybody is away but the last three of the crew, whom the few of most chains leave out.
+    const model = modelOfInstance(instance);
+    const first = model.people.length - small.persons.length;
+    const people = model.people.map((p, k) => (k < first ? { ...p, site: new Int8Array(p.site.length).fill(-1) } : p));
+    const open = (m: FitModel): FitPlace[] =>
+      searchFit(m, quiet(1, 0)).placement.filter((p, i) => p !== null && m.activities[i]?.fixed === null) as FitPlace[];
+    const placed = open({ ...model, people });
+    const fewest = open(modelOfInstance(small)).length;
+    expect(placed.every((p) => p.person >= first || p.person < 0)).toBe(true);
+    expect(fewest).toBeGreaterThan(0);
+    expect(placed.length).toBeGreaterThanOrEqual(fewest);
   });
 });
 

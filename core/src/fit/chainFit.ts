@@ -156,10 +156,11 @@ export class ChainFit {
   private peopleAt(k: number, a: FitActivity): readonly number[] {
     if (a.fixed !== null) return [a.fixed.person];
     const told = this.path.person[k] as number;
-    if (told >= 0 || a.people === null) return [told];
+    const people = this.starts.people[k] ?? null;
+    if (told >= 0 || people === null) return [told];
     const n = this.starts.count[k] as number;
     const start = this.path.slot[k] as number;
-    return a.people.filter((_, p) => this.starts.has(k, (this.starts.peopleAt[k] as number) + p * n, start));
+    return people.filter((_, p) => this.starts.has(k, (this.starts.peopleAt[k] as number) + p * n, start));
   }
 
   /** Somebody else who is free, with the least overtime; ties by chance. */
@@ -268,12 +269,13 @@ export class ChainFit {
 
   private stationsAt(k: number, a: FitActivity): readonly number[] {
     if (a.fixed !== null) return [a.fixed.station];
-    if (a.stations === null) return [-1];
+    const stations = this.starts.stations[k] ?? null;
+    if (stations === null) return [-1];
     const told = this.path.station[k] as number;
     if (told >= 0) return [told];
     const n = this.starts.count[k] as number;
     const start = this.path.slot[k] as number;
-    return a.stations.filter((_, s) => this.starts.has(k, (this.starts.stationsAt[k] as number) + s * n, start));
+    return stations.filter((_, s) => this.starts.has(k, (this.starts.stationsAt[k] as number) + s * n, start));
   }
 
   /** Bans that each lift one violation of what interacts inside a chain; empty when nothing is violated. */

@@ -132,7 +132,7 @@ export class ChainPath {
     let times = 0;
     for (let k = 0; k < n; k++) {
       const a = this.actAt(k);
-      this.layOut(k, a, wishes);
+      this.layOut(k, a, starts, wishes);
       this.slotAt[k] = times;
       this.stateAt[k] = states;
       times += this.listSlots(k, a, starts, times);
@@ -152,15 +152,15 @@ export class ChainPath {
   }
 
   /** Hands and stations that the states of a layer tell apart. */
-  private layOut(k: number, a: FitActivity, wishes: PathWishes): void {
+  private layOut(k: number, a: FitActivity, starts: ChainStarts, wishes: PathWishes): void {
     if (a.fixed !== null) {
       this.hands[k] = [a.fixed.person];
       this.benches[k] = [a.fixed.station];
       return;
     }
-    this.hands[k] = wishes.hands ? (a.people ?? NOBODY) : NOBODY;
-    const apart = wishes.stations && a.stations !== null && this.hasNeighborOfKind(k, a.kind);
-    this.benches[k] = apart ? a.stations : NOBODY;
+    this.hands[k] = wishes.hands ? (starts.people[k] ?? NOBODY) : NOBODY;
+    const stations = starts.stations[k] ?? null;
+    this.benches[k] = wishes.stations && stations !== null && this.hasNeighborOfKind(k, a.kind) ? stations : NOBODY;
   }
 
   private hasNeighborOfKind(k: number, kind: number): boolean {
@@ -244,24 +244,26 @@ export class ChainPath {
   }
 
   private bestBench(k: number, a: FitActivity, starts: ChainStarts, t: number, extra: PathExtra): number {
-    if (a.stations === null) return 0;
+    const stations = starts.stations[k] ?? null;
+    if (stations === null) return 0;
     const n = starts.count[k] as number;
     const index = this.chain.acts[k] as number;
     let least = INFINITY;
-    for (let s = 0; s < a.stations.length; s++) {
+    for (let s = 0; s < stations.length; s++) {
       if (starts.has(k, (starts.stationsAt[k] as number) + s * n, t))
-        least = min(least, extra.station(index, t, a.stations[s] as number));
+        least = min(least, extra.station(index, t, stations[s] as number));
     }
     return least;
   }
 
   private bestHands(k: number, a: FitActivity, starts: ChainStarts, t: number, extra: PathExtra | null): number {
-    if (a.people === null) return 0;
+    const people = starts.people[k] ?? null;
+    if (people === null) return 0;
     const n = starts.count[k] as number;
     let least = INFINITY;
-    for (let p = 0; p < a.people.length; p++) {
+    for (let p = 0; p < people.length; p++) {
       if (starts.has(k, (starts.peopleAt[k] as number) + p * n, t))
-        least = min(least, this.handsCost(k, a, starts, t, a.people[p] as number, extra));
+        least = min(least, this.handsCost(k, a, starts, t, people[p] as number, extra));
     }
     return least;
   }

@@ -18,6 +18,8 @@ export interface FitBan {
 }
 
 const MOST_STEPS = 64;
+/** So many of those who may do a step are looked at in a narrow look. */
+const NARROW = 8;
 
 /** Masks and slots of the chain that was looked at last. Buffers are made once and grow when they must. */
 export class ChainStarts {
@@ -37,6 +39,15 @@ export class ChainStarts {
   blocked = -1;
   /** Whether only fixed work counts as being in the way. */
   ejecting = false;
+  /**
+   * Place in the crew, 0 to 1, from which a narrow look takes the next few people (and stations) who may do a step; -1 = all
+   * are looked at. A large crew makes looking dear, while a few neighbors of it are as good for a first plan.
+   */
+  private narrowFrom = -1;
+  private leftSomeOut = false;
+  /** Those the last look told apart, by position; null = the step needs none. */
+  readonly people: (readonly number[] | null)[] = [];
+  readonly stations: (readonly number[] | null)[] = [];
   private used = 0;
   private work = new Int32Array(1024);
   private room = new Int32Array(1024);
@@ -57,6 +68,18 @@ export class ChainStarts {
     this.hardPeople = yard.people.map(hardFree);
     this.hardStations = yard.stations.map(hardFree);
     this.hardDogs = yard.dogs.map(hardFree);
+  }
+
+  /** From now on looks are narrow: at a few of a large crew, from a place in it (0 to 1) on. */
+  beginNarrow(from: number): void {
+    this.narrowFrom = from;
+    this.leftSomeOut = false;
+  }
+
+  /** Looks are whole again; tells whether the narrow ones left anybody or anything out. */
+  endNarrow(): boolean {
+    this.narrowFrom = -1;
+    return this.leftSomeOut;
   }
 
   /** Looks at a chain that is not in the yard; false when some activity has no start (`blocked` says which). */
@@ -84,7 +107,7 @@ export class ChainStarts {
     for (let k = 0; k < c.acts.length; k++) {
       const a = this.actAt(k);
       if (a.fixed !== null || (this.first[k] as number) < 0) continue;
-      states += countBits(this.bits, this.anyAt[k] as number, this.count[k] as number) * (a.people?.length ?? 1);
+      states += countBits(this.bits, this.anyAt[k] as number, this.count[k] as number) * (this.people[k]?.length ?? 1);
     }
     return states;
   }
@@ -122,6 +145,10 @@ export class ChainStarts {
   private addLayer(k: number, i: number, a: FitActivity, bans: readonly FitBan[]): boolean {
     this.first[k] = -1;
     this.count[k] = 0;
+    const people = this.few(a.people, this.model.people.length);
+    const stations = this.few(a.stations, this.model.stations.length);
+    this.people[k] = people;
+    this.stations[k] = stations;
     const window = this.windowOf(k, i);
     if (window === null) return false;
     const [lo, hi] = window;
@@ -129,7 +156,7 @@ export class ChainStarts {
     const n = (hi >> 5) - word0 + 1;
     this.word0[k] = word0;
     this.count[k] = n;
-    this.makeRoom(n * (2 + (a.people?.length ?? 0) + (a.seconds?.length ?? 0) + (a.stations?.length ?? 0)));
+    this.makeRoom(n * (2 + (people?.length ?? 0) + (a.seconds?.length ?? 0) + (stations?.length ?? 0)));
     const any = this.claim(n);
     this.anyAt[k] = any;
     const klass = this.tables.classOf[this.dog] as number;
@@ -140,10 +167,22 @@ export class ChainStarts {
     this.reachForward(k, any, word0, n);
     if (firstBit(this.bits, any, n) < 0) return false;
     if (a.seconds !== null) this.addSeconds(k, a, klass, word0, n, lo, hi);
-    if (a.people !== null) this.addPeople(k, a, klass, word0, n, lo, hi, bans);
-    if (a.stations !== null) this.addStations(k, a, klass, word0, n);
+    if (people !== null) this.addPeople(k, a, people, klass, word0, n, lo, hi, bans);
+    if (stations !== null) this.addStations(k, a, stations, klass, word0, n);
     for (const ban of bans) if (ban.position === k && ban.person < 0) this.clear(any, word0, n, ban.from, ban.to);
     return this.noteEnds(k);
+  }
+
+  /** The next few of a list (of indexes that rise, below `all`) from `narrowFrom` on, round the end; or the list itself. */
+  private few(list: readonly number[] | null, all: number): readonly number[] | null {
+    if (list === null || this.narrowFrom < 0 || list.length <= NARROW) return list;
+    this.leftSomeOut = true;
+    const least = this.narrowFrom * all;
+    const from = max(
+      0,
+      list.findIndex((x) => x >= least),
+    );
+    return Array.from({ length: NARROW }, (_, k) => list[(from + k) % list.length] as number);
   }
 
   private noteEnds(k: number): boolean {
@@ -211,6 +250,7 @@ export class ChainStarts {
   private addPeople(
     k: number,
     a: FitActivity,
+    people: readonly number[],
     klass: number,
     word0: number,
     n: number,
@@ -218,7 +258,6 @@ export class ChainStarts {
     hi: number,
     bans: readonly FitBan[],
   ): void {
-    const people = a.people ?? [];
     const any = this.anyAt[k] as number;
     const at = this.claim(n * people.length);
     this.peopleAt[k] = at;
@@ -260,8 +299,14 @@ export class ChainStarts {
     }
   }
 
-  private addStations(k: number, a: FitActivity, klass: number, word0: number, n: number): void {
-    const stations = a.stations ?? [];
+  private addStations(
+    k: number,
+    a: FitActivity,
+    stations: readonly number[],
+    klass: number,
+    word0: number,
+    n: number,
+  ): void {
     const any = this.anyAt[k] as number;
     const at = this.claim(n * stations.length);
     this.stationsAt[k] = at;

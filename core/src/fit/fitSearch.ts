@@ -124,12 +124,13 @@ export class FitSearch {
   }
 
   /** Least cost of chains alone; what has no place even so is never tried again. */
-  private measureAlone(chains: readonly number[]): void {
+  private measureAlone(chains: readonly number[], amongFew: boolean): void {
     const placed = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
     const saved = this.save(placed);
     for (const c of placed) this.remove(c);
     for (const c of chains) {
-      if (this.fitter.fit(c, LEAST)) this.least[c] = this.fitter.cost;
+      const attempt = (): boolean => this.fitter.fit(c, LEAST);
+      if (amongFew ? this.amongFew(c, attempt) : attempt()) this.least[c] = this.fitter.cost;
       else this.hopeless[c] = 1;
     }
     this.restore(saved);
@@ -181,10 +182,22 @@ export class FitSearch {
 
   /** Places every chain once: needed before needing, important before the rest, early before late. */
   construct(): void {
-    for (const c of this.order()) if (this.placed[c] === 0) this.place(c, this.careful);
+    for (const c of this.order()) if (this.placed[c] === 0) this.placeAmongFew(c);
     this.noteBest();
     const out = this.waiting();
-    if (out.length > 0) this.measureAlone(out);
+    if (out.length > 0) this.measureAlone(out, true);
+  }
+
+  /** With a few of a large crew first, others than the chain before it had; with all of them when that does not do. */
+  private placeAmongFew(c: number): void {
+    this.amongFew(c, () => this.place(c, this.careful));
+  }
+
+  private amongFew(c: number, attempt: () => boolean): boolean {
+    const { starts } = this.fitter;
+    starts.beginNarrow((c * GOLDEN) % 1);
+    const found = attempt();
+    return (starts.endNarrow() && !found && attempt()) || found;
   }
 
   private order(): number[] {
@@ -221,7 +234,10 @@ export class FitSearch {
    */
   improve(): void {
     if (this.isOver(1)) return;
-    this.measureAlone(this.model.chains.map((_, c) => c));
+    this.measureAlone(
+      this.model.chains.map((_, c) => c),
+      false,
+    );
     const from = this.options.used(this.round);
     const cycles = this.model.chains.length <= FEW_CHAINS ? CYCLES : 1;
     for (let k = 0; k < cycles; k++) {
@@ -614,6 +630,8 @@ export class FitSearch {
   }
 }
 
+/** Steps of the golden section spread evenly over a circle, however many there are. */
+const GOLDEN = 0.6180339887498949;
 const EVICTION_SCALE = 0.3;
 const EVICTION_NOISE = 20;
 const LEAST: FitEffort = { noise: 0, hands: true, stations: false, branches: 40, dives: false, extra: null };
