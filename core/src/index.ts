@@ -35,6 +35,7 @@ export {
   COAT_COLORS,
   CONSENTS,
   DOG_STATES,
+  DOG_MEASURES,
   IRREVERSIBLE_TRIMS,
   GROUNDS,
   PRACTICE_OUTCOMES,
@@ -55,6 +56,18 @@ export { RULES_OF_SHOWS, RULE_VALUES, SCHOOL_IDS, SIDES } from './kennel/choices
 export type * from './kennel/choices.js';
 export { KENNEL_FORMAT, KENNEL_VERSION, KennelFileSchema } from './kennel/kennelFile.js';
 export type * from './kennel/kennelFile.js';
+export {
+  KENNEL_LISTS,
+  SETTINGS_ID,
+  applyChanges,
+  changedFields,
+  fitChange,
+  inverseOf,
+  rowsOf,
+  sameValue,
+} from './kennel/rowChange.js';
+export type { Fitted, KennelList, KennelRow, RowChange } from './kennel/rowChange.js';
+export { removalOf } from './kennel/removal.js';
 export { DogRecord } from './kennel/dogRecord.js';
 export type { KennelDog } from './kennel/dogRecord.js';
 export { PersonRecord } from './kennel/personRecord.js';

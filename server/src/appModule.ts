@@ -9,6 +9,10 @@ import type { Logger } from 'pino';
 import { AccountService } from './auth/accountService.js';
 import { RoleGuard } from './auth/roleGuard.js';
 import { SessionController } from './auth/sessionController.js';
+import { ChangeController } from './changes/changeController.js';
+import { ChangeService } from './changes/changeService.js';
+import { RowCommands } from './changes/rowCommands.js';
+import { TrailService } from './changes/trailService.js';
 import { Clock } from './clock.js';
 import type { Config } from './config.js';
 import { EventStore } from './events/eventStore.js';
@@ -54,6 +58,7 @@ export class AppModule {
         YardController,
         MethodsController,
         RecordsController,
+        ChangeController,
         StreamController,
       ],
       providers: [
@@ -75,6 +80,9 @@ export class AppModule {
         YardService,
         MethodsService,
         RecordsService,
+        ChangeService,
+        RowCommands,
+        TrailService,
       ],
     };
   }

@@ -19,7 +19,7 @@ import { sessionMiddleware } from './auth/sessionMiddleware.js';
 import { Problem } from './problem/problem.js';
 import { sendProblem } from './problem/problemFilter.js';
 
-const BODY_LIMIT = '1mb';
+const BODY_LIMIT = '6mb';
 
 function validationErrors(errors: readonly ValidationError[], parent = ''): { path: string; detail: string }[] {
   return errors.flatMap((e) => {

@@ -11,6 +11,7 @@ import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
 import {
   COAT_COLORS,
   CONSENTS,
+  DOG_MEASURES,
   DOG_STATES,
   GROUNDS,
   PRODUCT_IDS,
@@ -23,6 +24,7 @@ import {
 import type {
   CoatColor,
   ConsentKind,
+  DogMeasure,
   DogStateKind,
   ProductId,
   Settled,
@@ -117,6 +119,29 @@ const CooperationZone = Type.Object(
   strict,
 );
 
+const Weighing = Type.Object(
+  { day: day('when'), kg: Type.Number({ minimum: 0.5, maximum: 120, description: 'weight, kg' }) },
+  strict,
+);
+
+const Measure = Type.Object(
+  {
+    day: day('when'),
+    what: oneOf<DogMeasure>(DOG_MEASURES, 'what was measured'),
+    cm: Type.Number({ minimum: 3, maximum: 200, description: 'centimeters' }),
+  },
+  strict,
+);
+
+const HairLength = Type.Object(
+  {
+    day: day('when'),
+    zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
+    mm: Type.Number({ minimum: 0, maximum: 600, description: 'length of the hair, millimeters' }),
+  },
+  strict,
+);
+
 /** A dog with what its coat is like and what was found, decided and noted about it. */
 export const DogRecord = Type.Object(
   {
@@ -179,6 +204,18 @@ export const DogRecord = Type.Object(
     ),
     schools: Type.Optional(SchoolsOf),
     note: Type.Optional(textUpTo(500, 'of note')),
+    microchip: Type.Optional(
+      Type.String({ pattern: '^[0-9]{15}$', description: 'ISO 11784: 15 digits, a country or a maker first' }),
+    ),
+    run: Type.Optional(name('run or kennel it stays in')),
+    temperament: Type.Optional(textUpTo(500, 'what hands should know of it')),
+    wishes: Type.Optional(textUpTo(500, 'what the owner wishes')),
+    turnsInTub: Type.Optional(Type.Boolean({ description: 'turns in the tub when asked' })),
+    standsForDryer: Type.Optional(Type.Boolean({ description: 'stands for the force dryer' })),
+    weights: Type.Optional(Type.Array(Weighing, { maxItems: 300, description: 'weighings, oldest first' })),
+    measures: Type.Optional(Type.Array(Measure, { maxItems: 300, description: 'body measures, oldest first' })),
+    lengths: Type.Optional(Type.Array(HairLength, { maxItems: 1000, description: 'hair measured, oldest first' })),
+    leftOn: Type.Optional(day('since when it is no longer here; its records stay')),
   },
   strict,
 );

@@ -41,6 +41,16 @@ const DOG_PARTS = [
   'cooperationAt',
   'cooperationZones',
   'note',
+  'microchip',
+  'run',
+  'temperament',
+  'wishes',
+  'turnsInTub',
+  'standsForDryer',
+  'weights',
+  'measures',
+  'lengths',
+  'leftOn',
 ] as const;
 /** Parts of a dog's record that are entered in forms. */
 export const DogPartsSchema = Type.Partial(Type.Pick(DogRecord, [...DOG_PARTS]), { additionalProperties: false });

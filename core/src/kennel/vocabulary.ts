@@ -166,3 +166,7 @@ export type ZoneTest = (typeof ZONE_TESTS)[number];
 /** Parts of a care program whose steps a kennel may change. */
 export const CHANGED_PARTS = ['preparation', 'between', 'showMorning', 'after'] as const;
 export type ChangedPart = (typeof CHANGED_PARTS)[number];
+
+/** What is measured on a dog; the first is the height at the withers. */
+export const DOG_MEASURES = ['height', 'bodyLength', 'chest', 'neck', 'foreleg'] as const;
+export type DogMeasure = (typeof DOG_MEASURES)[number];

@@ -42,7 +42,7 @@ export interface PlanInput {
 export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: number): PlanInput {
   const library = withKennelBreeds(shipped, file.breeds);
   const zone = file.settings.timeZone;
-  const kennel = { ...file, dogs: file.dogs.map((d) => withUndercoat(d, file.work, zone)) };
+  const kennel = withUndercoat(withoutDogsThatLeft(file, localDayOf(nowMs, zone)), zone);
   const grid = new SlotGrid(localDayOf(nowMs, zone), HORIZON_DAYS, zone);
   const units = kennel.stations.flatMap((s) => Array.from({ length: s.places ?? 1 }, () => s.id));
   const home = kennel.sites.findIndex((s) => s.home);
@@ -74,13 +74,30 @@ function logsOf(work: readonly WorkRecord[], isEarlier: (atMs: number) => boolea
   });
 }
 
-/** The dog with its last full removal of undercoat as finished work has it, where that is later than its record's. */
-function withUndercoat(dog: KennelDog, work: readonly WorkRecord[], zone: string): KennelDog {
-  const days = work.flatMap((w) =>
-    w.dogId === dog.id && w.step === 'undercoat' && w.state === 'done' && w.finishedAt !== undefined
-      ? [localDayOf(instantToMs(w.finishedAt), zone)]
-      : [],
-  );
-  const last = [...days, dog.lastUndercoat ?? ''].sort().at(-1) ?? '';
-  return last === '' ? dog : { ...dog, lastUndercoat: last as LocalDay };
+/** Dogs with their last full removal of undercoat as finished work has it, where that is later than their records'. */
+function withUndercoat(kennel: KennelFile, zone: string): KennelFile {
+  const last = new Map<DogId, LocalDay>();
+  for (const w of kennel.work) {
+    if (w.step !== 'undercoat' || w.state !== 'done' || w.finishedAt === undefined) continue;
+    const day = localDayOf(instantToMs(w.finishedAt), zone);
+    if (day > (last.get(w.dogId) ?? '')) last.set(w.dogId, day);
+  }
+  const later = (dog: KennelDog): KennelDog => {
+    const day = last.get(dog.id);
+    return day === undefined || day <= (dog.lastUndercoat ?? '') ? dog : { ...dog, lastUndercoat: day };
+  };
+  return { ...kennel, dogs: kennel.dogs.map(later) };
+}
+
+/** Dogs that are no longer here get no work, and are not shown. */
+function withoutDogsThatLeft(kennel: KennelFile, today: LocalDay): KennelFile {
+  const left = new Set(kennel.dogs.flatMap((d) => (d.leftOn !== undefined && d.leftOn <= today ? [d.id] : [])));
+  if (left.size === 0) return kennel;
+  return {
+    ...kennel,
+    dogs: kennel.dogs.filter((d) => !left.has(d.id)),
+    entries: kennel.entries.filter((e) => !left.has(e.dogId)),
+    work: kennel.work.filter((w) => !left.has(w.dogId)),
+    transports: kennel.transports.map((t) => ({ ...t, dogs: t.dogs.filter((id) => !left.has(id)) })),
+  };
 }

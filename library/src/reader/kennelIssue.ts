@@ -37,6 +37,10 @@ export type KennelIssue =
   | { readonly code: 'handlerCannotShow'; readonly path: string; readonly person: string }
   | { readonly code: 'sameSignIn'; readonly path: string; readonly signIn: string }
   | { readonly code: 'twoShifts'; readonly path: string; readonly person: string; readonly day: string }
+  | { readonly code: 'chipCode'; readonly path: string; readonly digits: string }
+  | { readonly code: 'sameChip'; readonly path: string; readonly other: string }
+  | { readonly code: 'bornAfter'; readonly path: string; readonly born: string; readonly today: string }
+  | { readonly code: 'dayPast'; readonly path: string; readonly day: string; readonly today: string }
   | { readonly code: 'noLead'; readonly path: string };
 
 export type ReadResult =

@@ -14,6 +14,7 @@ import {
 import { PRODUCTS } from '../products.js';
 import { BODY_SHAPES } from '../outline/bodyShapes.js';
 import type { KennelIssue, ReadResult } from './kennelIssue.js';
+import { chipIssues } from './chipIssues.js';
 import { peopleIssues } from './peopleIssues.js';
 import { MOST_ISSUES, compileSchema, schemaIssues } from './schemaIssues.js';
 import { showIssues } from './showIssues.js';
@@ -30,16 +31,22 @@ export function readKennel(text: string, shipped: CareLibrary): ReadResult {
   }
   if (!validate(data)) return { ok: false, issues: schemaIssues(validate.errors ?? []) };
   const kennel = data;
+  const issues = [...kennelIssues(kennel, shipped), ...workIssues(kennel)];
+  return issues.length === 0 ? { ok: true, kennel } : { ok: false, issues: issues.slice(0, MOST_ISSUES) };
+}
+
+/** What a schema cannot say of a kennel, its work records left aside. */
+export function kennelIssues(kennel: KennelFile, shipped: CareLibrary): KennelIssue[] {
   const library = withKennelBreeds(shipped, kennel.breeds);
-  const issues = [
+  return [
     ...idIssues(kennel),
     ...siteIssues(kennel),
     ...peopleIssues(kennel),
     ...breedIssues(kennel, library),
     ...methodIssues(kennel, library),
     ...showIssues(kennel, library),
+    ...chipIssues(kennel),
   ];
-  return issues.length === 0 ? { ok: true, kennel } : { ok: false, issues: issues.slice(0, MOST_ISSUES) };
 }
 
 const LISTS = [
@@ -111,8 +118,14 @@ function referenceIssues(kennel: KennelFile): KennelIssue[] {
     need(people, 'person', p.personId, `pins[${String(i)}].personId`);
     need(stations, 'station', p.stationId, `pins[${String(i)}].stationId`);
   });
-  kennel.work.forEach((w, i) => need(dogs, 'dog', w.dogId, `work[${String(i)}].dogId`));
   return issues;
+}
+
+function workIssues(kennel: KennelFile): KennelIssue[] {
+  const dogs = new Set<string>(kennel.dogs.map((d) => d.id));
+  return kennel.work.flatMap((w, i): KennelIssue[] =>
+    dogs.has(w.dogId) ? [] : [{ code: 'unknownId', path: `work[${String(i)}].dogId`, what: 'dog', id: w.dogId }],
+  );
 }
 
 function siteIssues(kennel: KennelFile): KennelIssue[] {

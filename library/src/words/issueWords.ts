@@ -66,6 +66,14 @@ export function issueWords(issue: KennelIssue): string {
       return `two people sign in as "${issue.signIn}"`;
     case 'twoShifts':
       return `${issue.person} has two shifts on ${issue.day}`;
+    case 'chipCode':
+      return `begins with ${issue.digits}: the first three digits are a country (up to 899), a maker (900 to 998) or 999 for tests`;
+    case 'sameChip':
+      return `is the microchip of ${issue.other} too`;
+    case 'bornAfter':
+      return `${issue.born} is later than today, ${issue.today}`;
+    case 'dayPast':
+      return `${issue.day} is over: today is ${issue.today}`;
     case 'noLead':
       return 'at least one person must have the role "lead"';
   }

@@ -53,6 +53,11 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/dogs/:id/schools': LEAD,
   'POST /api/dogs/:id/schools/preview': LEAD,
   'GET /api/export': LEAD,
+  'GET /api/kennel/rows': LEAD,
+  'POST /api/changes': LEAD,
+  'POST /api/changes/check': LEAD,
+  'GET /api/trail': LEAD,
+  'POST /api/trail/:number/undo': LEAD,
 };
 
 /** Access of a route, or null when the table does not know it. */

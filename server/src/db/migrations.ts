@@ -265,6 +265,18 @@ async function addBottles(knex: Knex): Promise<void> {
   });
 }
 
+async function addOwnData(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('entries', (t) => {
+    t.string('show_class', 60).nullable();
+  });
+  await knex.schema.createTable('event_subjects', (t) => {
+    t.bigInteger('number').notNullable().references('events.number');
+    t.string('subject', 160).notNullable();
+    t.primary(['number', 'subject']);
+    t.index(['subject', 'number']);
+  });
+}
+
 const MIGRATIONS: readonly Migration[] = [
   {
     name: '001-house',
@@ -280,6 +292,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '003-own-ways', up: addOwnWays },
   { name: '004-set-tasks', up: addPins },
   { name: '005-bottles', up: addBottles },
+  { name: '006-own-data', up: addOwnData },
 ];
 
 /** Brings the schema up to date; safe to run twice. */

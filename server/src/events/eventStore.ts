@@ -5,6 +5,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
+import type { RowChange } from '@loyal-mane/core';
 import { databaseErrorKind, mayRetry } from '../db/databaseError.js';
 import { fromJson } from '../db/rows.js';
 import { Clock } from '../clock.js';
@@ -14,7 +15,14 @@ import { KNEX } from '../tokens.js';
 export interface Written<R> {
   readonly kind: string;
   readonly subject: string;
-  readonly change: { readonly before: unknown; readonly after: unknown };
+  /** Everything that it is about, where that is more than the subject. */
+  readonly subjects?: readonly string[];
+  readonly change: {
+    readonly before: unknown;
+    readonly after: unknown;
+    /** Rows of the kennel that changed, with both sides: what can be undone. */
+    readonly rows?: readonly RowChange[];
+  };
   readonly result: R;
 }
 
@@ -94,6 +102,13 @@ export class EventStore {
       change: JSON.stringify(written.change),
       result: JSON.stringify({ result: written.result }),
     });
+    const others = [...new Set(written.subjects ?? [])].filter((id) => id !== written.subject);
+    if (others.length > 0)
+      await trx.batchInsert(
+        'event_subjects',
+        others.map((subject) => ({ number: head?.number, subject })),
+        500,
+      );
     return written.result;
   }
 

@@ -209,6 +209,8 @@ export class EntryDto {
   @ApiProperty() ringTime!: string;
   @ApiPropertyOptional() handlerId?: string;
   @ApiProperty() importance!: number;
+  @ApiPropertyOptional({ description: 'class it is entered in' }) showClass?: string;
+  @ApiPropertyOptional({ description: 'a later round won: held ready until then' }) laterRound?: string;
   @ApiProperty() version!: number;
 }
 

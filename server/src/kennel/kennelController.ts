@@ -19,7 +19,7 @@ export class KennelController {
   @ApiOkResponse({ type: KennelDto })
   async read(@Me() me: SignedIn): Promise<KennelDto> {
     const [kennel, versions, breedVersions] = await Promise.all([
-      this.kennels.read(),
+      this.kennels.readWithoutWork(),
       this.kennels.versions(),
       this.kennels.breedVersions(),
     ]);
@@ -78,6 +78,15 @@ export class KennelController {
       entries: kennel.entries.map((e) => ({ ...e, version: version(e.id) })),
       pins: [...(kennel.pins ?? [])],
     };
+  }
+
+  @Get('kennel/rows')
+  @ApiOkResponse({
+    schema: { type: 'object', additionalProperties: true },
+    description: 'a kennel file without its work records: what forms change',
+  })
+  async rows(): Promise<KennelFile> {
+    return this.kennels.readWithoutWork();
   }
 
   @Get('export')

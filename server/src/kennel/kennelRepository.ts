@@ -4,58 +4,13 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { KennelBreed, KennelFile, SchoolChoices, TaskPin, WorkRecord } from '@loyal-mane/core';
-import { KENNEL_FORMAT, KENNEL_VERSION } from '@loyal-mane/core';
+import type { KennelBreed, KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
+import type { SchoolChoices, TaskPin, WorkRecord } from '@loyal-mane/core';
+import { KENNEL_FORMAT, KENNEL_LISTS, KENNEL_VERSION, rowsOf } from '@loyal-mane/core';
 import { compact, fromJson, toDate, toInstant } from '../db/rows.js';
 import { KNEX } from '../tokens.js';
-
-type Row = Record<string, unknown>;
-
-/** Rows are read by column name and handed on under the file's field names; the schema test holds them together. */
-function renamed(row: Row, names: Readonly<Record<string, string>>): object {
-  return compact(Object.fromEntries(Object.entries(names).map(([to, from]) => [to, row[from]])));
-}
-
-const STATION = {
-  id: 'id',
-  siteId: 'site_id',
-  kind: 'kind',
-  name: 'name',
-  circuitId: 'circuit_id',
-  places: 'places',
-  lengthCm: 'length_cm',
-};
-const SHIFT = { id: 'id', personId: 'person_id', day: 'day', start: 'start', end: 'end', overtimeEnd: 'overtime_end' };
-const TRANSPORT = {
-  id: 'id',
-  name: 'name',
-  fromSiteId: 'from_site_id',
-  toSiteId: 'to_site_id',
-  day: 'day',
-  depart: 'depart',
-  arrive: 'arrive',
-};
-const DOG = {
-  id: 'id',
-  name: 'name',
-  breed: 'breed',
-  sex: 'sex',
-  born: 'born',
-  weightKg: 'weight_kg',
-  ownerId: 'owner_id',
-};
-const ENTRY = {
-  id: 'id',
-  dogId: 'dog_id',
-  showId: 'show_id',
-  ringId: 'ring_id',
-  day: 'day',
-  ringTime: 'ring_time',
-  handlerId: 'handler_id',
-  importance: 'importance',
-  laterRound: 'later_round',
-};
-const PERSON = { id: 'id', name: 'name', signIn: 'sign_in', role: 'role', scissorMinPerDay: 'scissor_min_per_day' };
+import type { Row } from './rowCodec.js';
+import { ROW_CODECS, TRAVEL } from './rowCodec.js';
 
 /** A record as the file has it. */
 function recordFromRow(row: Row): WorkRecord {
@@ -108,6 +63,10 @@ export function workToRow(w: WorkRecord): Row {
   };
 }
 
+const VERSIONED = KENNEL_LISTS.filter((list) => list !== 'settings' && ROW_CODECS[list].versioned);
+/** Key of a row's columns in the database. */
+const keyOf = (list: KennelList, id: string): string | number => (list === 'settings' ? 1 : id);
+
 @Injectable()
 export class KennelRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
@@ -120,8 +79,8 @@ export class KennelRepository {
   /** Versions of the rows that people edit, by id. */
   async versions(): Promise<Map<string, number>> {
     const rows = await Promise.all(
-      ['stations', 'people', 'shifts', 'dogs', 'shows', 'entries'].map((t) =>
-        this.knex(t).select<{ id: string; version: number }[]>('id', 'version'),
+      VERSIONED.map((list) =>
+        this.knex(ROW_CODECS[list].table).select<{ id: string; version: number }[]>('id', 'version'),
       ),
     );
     return new Map(rows.flat().map((r) => [r.id, r.version]));
@@ -135,65 +94,59 @@ export class KennelRepository {
 
   /** The whole kennel, as of one moment (MariaDB's default isolation, repeatable read); lists in a fixed order. */
   async read(): Promise<KennelFile> {
-    return this.knex.transaction((trx) => this.readIn(trx), { readOnly: true });
+    return this.knex.transaction((trx) => this.readIn(trx, true), { readOnly: true });
   }
 
-  private async readIn(trx: Knex.Transaction): Promise<KennelFile> {
-    const all = (table: string, ...order: string[]): Promise<Row[]> => trx<Row>(table).orderBy(order);
+  /** The kennel without its work records: what rooms and forms show, however many years the records go back. */
+  async readWithoutWork(): Promise<KennelFile> {
+    return this.knex.transaction((trx) => this.readIn(trx, false), { readOnly: true });
+  }
+
+  /** The kennel inside a transaction, with its work records or without. */
+  async readIn(trx: Knex.Transaction, withWork: boolean): Promise<KennelFile> {
     const settings = await trx<Row>('settings').first();
     if (settings === undefined) throw new Error('KennelRepository.read: there is no kennel in this database');
-    const riders = await all('transport_people', 'transport_id', 'person_id');
-    const cargo = await all('transport_dogs', 'transport_id', 'dog_id');
-    const on = (rows: Row[], id: unknown, column: string) =>
-      rows.filter((r) => r['transport_id'] === id).map((r) => r[column]);
+    const { name, ...ways } = compact({ ...ROW_CODECS.settings.fromRow(settings), id: undefined }) as Row;
+    const lists: Partial<Record<KennelList, readonly KennelRow[]>> = {};
+    for (const list of KENNEL_LISTS) if (list !== 'settings') lists[list] = await this.rowsIn(trx, list, null);
     const file: unknown = {
       format: KENNEL_FORMAT,
       version: KENNEL_VERSION,
-      name: settings['name'],
+      name,
       startDay: settings['start_day'],
-      settings: {
-        timeZone: settings['time_zone'],
-        clock: settings['clock'],
-        keepUpDaysAhead: settings['keep_up_days_ahead'],
-        rampFromKg: settings['ramp_from_kg'],
-      },
+      settings: ways,
       ...(await this.methodsIn(trx)),
       ...(await this.breedsIn(trx)),
-      sites: (await all('sites', 'id')).map((r) => ({ id: r['id'], name: r['name'], home: r['home'] === 1 })),
-      circuits: (await all('circuits', 'id')).map((r) =>
-        renamed(r, { id: 'id', siteId: 'site_id', name: 'name', amps: 'amps' }),
-      ),
-      stations: (await all('stations', 'id')).map((r) => ({
-        ...renamed(r, STATION),
-        ...(r['ramp'] === null ? {} : { ramp: r['ramp'] === 1 }),
-        closures: fromJson(r['closures']),
-      })),
-      people: (await all('people', 'id')).map((r) => ({
-        ...renamed(r, PERSON),
-        skills: fromJson(r['skills']),
-        ...whereKept(r, 'learning', 'kit'),
-      })),
-      shifts: (await all('shifts', 'day', 'id')).map((r) => ({ ...renamed(r, SHIFT), pauses: fromJson(r['pauses']) })),
-      absences: (await all('absences', 'id')).map((r) =>
-        renamed(r, { id: 'id', personId: 'person_id', day: 'day', reason: 'reason' }),
-      ),
-      transports: (await all('transports', 'day', 'id')).map((r) => ({
-        ...renamed(r, TRANSPORT),
-        people: on(riders, r['id'], 'person_id'),
-        dogs: on(cargo, r['id'], 'dog_id'),
-      })),
-      owners: (await all('owners', 'id')).map((r) => renamed(r, { id: 'id', name: 'name', contact: 'contact' })),
-      dogs: (await all('dogs', 'id')).map((r) => ({ ...renamed(r, DOG), ...(fromJson(r['coat']) as object) })),
-      shows: (await all('shows', 'first_day', 'id')).map((r) => ({
-        ...renamed(r, { id: 'id', name: 'name', siteId: 'site_id', firstDay: 'first_day', lastDay: 'last_day' }),
-        ...whereKept(r, 'rules'),
-      })),
-      rings: (await all('rings', 'id')).map((r) => renamed(r, { id: 'id', showId: 'show_id', name: 'name' })),
-      entries: (await all('entries', 'day', 'ring_time', 'id')).map((r) => renamed(r, ENTRY)),
-      work: (await all('task_work', 'task_key')).map(recordFromRow),
+      ...lists,
+      work: withWork ? (await trx<Row>('task_work').orderBy('task_key')).map(recordFromRow) : [],
       ...(await this.pinsIn(trx)),
     };
     return file as KennelFile;
+  }
+
+  /** Rows of a list, all or those of some ids, in the list's order. */
+  async rowsIn(trx: Knex, list: KennelList, ids: readonly string[] | null): Promise<KennelRow[]> {
+    const { table, order, fromRow } = ROW_CODECS[list];
+    const query = trx<Row>(table).orderBy([...order]);
+    if (ids !== null)
+      void query.whereIn(
+        'id',
+        ids.map((id) => keyOf(list, id)),
+      );
+    const rows = (await query).map(fromRow);
+    return list === 'transports' ? this.withTravel(trx, rows) : rows;
+  }
+
+  private async withTravel(trx: Knex, rows: readonly KennelRow[]): Promise<KennelRow[]> {
+    const riders = await trx<Row>(TRAVEL.people.table).orderBy(['transport_id', 'person_id']);
+    const cargo = await trx<Row>(TRAVEL.dogs.table).orderBy(['transport_id', 'dog_id']);
+    const on = (all: Row[], id: string, column: string) =>
+      all.filter((r) => r['transport_id'] === id).map((r) => r[column]);
+    return rows.map((row) => ({
+      ...row,
+      people: on(riders, row.id, TRAVEL.people.column),
+      dogs: on(cargo, row.id, TRAVEL.dogs.column),
+    }));
   }
 
   /** The kennel's methods in force; nothing while it works as the library says. */
@@ -226,101 +179,15 @@ export class KennelRepository {
     const put = async (table: string, rows: Row[]): Promise<void> => {
       if (rows.length > 0) await trx.batchInsert(table, rows, 200);
     };
-    await put('settings', [
-      {
-        id: 1,
-        name: k.name,
-        start_day: k.startDay,
-        time_zone: k.settings.timeZone,
-        clock: k.settings.clock,
-        keep_up_days_ahead: k.settings.keepUpDaysAhead,
-        ramp_from_kg: k.settings.rampFromKg,
-      },
-    ]);
-    await put(
-      'sites',
-      k.sites.map((s) => ({ ...s })),
-    );
-    await put(
-      'circuits',
-      k.circuits.map((c) => ({ id: c.id, site_id: c.siteId, name: c.name, amps: c.amps })),
-    );
-    await put(
-      'stations',
-      k.stations.map((s) => ({
-        ...columns(s, STATION),
-        ramp: s.ramp ?? null,
-        closures: JSON.stringify(s.closures),
-      })),
-    );
-    await put(
-      'people',
-      k.people.map((p) => ({
-        ...columns(p, PERSON),
-        skills: JSON.stringify(p.skills),
-        learning: jsonOrNull(p.learning),
-        kit: jsonOrNull(p.kit),
-      })),
-    );
-    await put(
-      'shifts',
-      k.shifts.map((s) => ({ ...columns(s, SHIFT), pauses: JSON.stringify(s.pauses) })),
-    );
-    await put(
-      'absences',
-      k.absences.map((a) => ({ id: a.id, person_id: a.personId, day: a.day, reason: a.reason })),
-    );
-    await put(
-      'owners',
-      k.owners.map((o) => ({ ...o })),
-    );
-    await put(
-      'dogs',
-      k.dogs.map((d) => {
-        const { id, name, breed, sex, born, weightKg, ownerId, ...coat } = d;
-        return {
-          id,
-          name,
-          breed,
-          sex,
-          born,
-          weight_kg: weightKg,
-          owner_id: ownerId ?? null,
-          coat: JSON.stringify(coat),
-        };
-      }),
-    );
-    await put(
-      'transports',
-      k.transports.map((t) => columns(t, TRANSPORT)),
-    );
-    await put(
-      'transport_people',
-      k.transports.flatMap((t) => t.people.map((p) => ({ transport_id: t.id, person_id: p }))),
-    );
-    await put(
-      'transport_dogs',
-      k.transports.flatMap((t) => t.dogs.map((d) => ({ transport_id: t.id, dog_id: d }))),
-    );
-    await put(
-      'shows',
-      k.shows.map((s) => ({
-        id: s.id,
-        name: s.name,
-        site_id: s.siteId,
-        first_day: s.firstDay,
-        last_day: s.lastDay,
-        rules: jsonOrNull(s.rules),
-      })),
-    );
-    await put(
-      'rings',
-      k.rings.map((r) => ({ id: r.id, show_id: r.showId, name: r.name })),
-    );
-    await put(
-      'entries',
-      k.entries.map((e) => columns(e, ENTRY)),
-    );
+    for (const list of KENNEL_LISTS) {
+      const { table, toRow } = ROW_CODECS[list];
+      const more = list === 'settings' ? { start_day: k.startDay } : {};
+      await put(
+        table,
+        rowsOf(k, list).map((row) => ({ ...toRow(row), ...more })),
+      );
+    }
+    for (const t of k.transports) await this.putTravel(trx, t);
     await put('task_work', k.work.map(workToRow));
     await put(
       'task_pins',
@@ -347,10 +214,49 @@ export class KennelRepository {
       (k.breeds ?? []).map((b) => ({ name: b.name, facts: JSON.stringify(b) })),
     );
   }
-}
 
-function columns(row: object, names: Readonly<Record<string, string>>): Row {
-  return Object.fromEntries(Object.entries(names).map(([from, to]) => [to, (row as Row)[from] ?? null]));
+  /** Writes changes: what is new and what changed in the order of the lists, what goes in the order back. */
+  async put(trx: Knex.Transaction, changes: readonly RowChange[]): Promise<void> {
+    for (const list of KENNEL_LISTS) {
+      const mine = changes.filter((c) => c.list === list && c.to !== null);
+      const added = mine.filter((c) => c.from === null).map((c) => ROW_CODECS[list].toRow(c.to as KennelRow));
+      if (added.length > 0) await trx.batchInsert(ROW_CODECS[list].table, added, 200);
+      for (const change of mine) await this.update(trx, change);
+    }
+    for (const list of [...KENNEL_LISTS].reverse()) {
+      const gone = changes.filter((c) => c.list === list && c.to === null).map((c) => keyOf(list, c.id));
+      if (gone.length === 0) continue;
+      if (list === 'transports')
+        for (const { table } of Object.values(TRAVEL)) await trx(table).whereIn('transport_id', gone).delete();
+      if (list === 'people') {
+        await trx('sign_in_sessions').whereIn('person_id', gone).delete();
+        await trx('accounts').whereIn('person_id', gone).delete();
+      }
+      await trx(ROW_CODECS[list].table).whereIn('id', gone).delete();
+    }
+  }
+
+  private async update(trx: Knex.Transaction, { list, id, from, to }: RowChange): Promise<void> {
+    const { table, toRow, versioned } = ROW_CODECS[list];
+    if (to === null) return;
+    if (from !== null) {
+      const bump = versioned ? { version: trx.raw('version + 1') } : {};
+      await trx(table)
+        .where({ id: keyOf(list, id) })
+        .update({ ...toRow(to), ...bump });
+    }
+    if (list === 'transports') await this.putTravel(trx, to);
+  }
+
+  private async putTravel(trx: Knex.Transaction, row: object): Promise<void> {
+    const { id } = row as KennelRow;
+    for (const field of ['people', 'dogs'] as const) {
+      const { table, column } = TRAVEL[field];
+      const ids = (row as KennelRow)[field] as readonly string[];
+      await trx(table).where({ transport_id: id }).delete();
+      if (ids.length > 0) await trx(table).insert(ids.map((other) => ({ transport_id: id, [column]: other })));
+    }
+  }
 }
 
 function jsonOrNull(value: unknown): string | null {

@@ -6,7 +6,10 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { AccountService, oneTimePassword } from '../auth/accountService.js';
+import type { RowCommand, VersionedRow as Row } from '../changes/rowCommands.js';
+import { RowCommands } from '../changes/rowCommands.js';
 import { fromJson } from '../db/rows.js';
+import { ROW_CODECS } from '../kennel/rowCodec.js';
 import { EventStore } from '../events/eventStore.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
@@ -22,7 +25,7 @@ import type {
   ShowRulesCommandDto,
 } from './dto.js';
 
-type Row = Record<string, unknown> & { id: string; version: number };
+const absence = ROW_CODECS.absences.fromRow;
 
 @Injectable()
 export class YardService {
@@ -30,6 +33,7 @@ export class YardService {
     @Inject(KNEX) private readonly knex: Knex,
     private readonly events: EventStore,
     private readonly accounts: AccountService,
+    private readonly rows: RowCommands,
   ) {}
 
   async addAbsence(personId: string, me: string, dto: AbsenceCommandDto): Promise<RowVersionDto> {
@@ -40,7 +44,7 @@ export class YardService {
       return {
         kind: 'person.away',
         subject: personId,
-        change: { before: null, after: row },
+        change: { before: null, after: row, rows: [{ list: 'absences', id: row.id, from: null, to: absence(row) }] },
         result: { id: personId, version: 1 },
       };
     });
@@ -54,7 +58,11 @@ export class YardService {
       return {
         kind: 'person.back',
         subject: personId,
-        change: { before, after: null },
+        change: {
+          before,
+          after: null,
+          rows: [{ list: 'absences', id: before.id, from: absence(before), to: null }],
+        },
         result: { id: personId, version: 1 },
       };
     });
@@ -127,23 +135,14 @@ export class YardService {
   }
 
   private async change(
-    table: string,
+    list: RowCommand['list'],
     id: string,
     me: string,
     dto: { commandId: string; version: number },
     kind: string,
     make: (row: Row) => Record<string, unknown>,
   ): Promise<RowVersionDto> {
-    return this.events.run(dto.commandId, me, async (trx) => {
-      const before = await trx(table).where({ id }).forUpdate().first<Row | undefined>();
-      if (before === undefined) throw new Problem('notFound', 'It is not there any more.');
-      if (before.version !== dto.version) {
-        throw new Problem('stale', 'Somebody changed this meanwhile. What is there now is shown.', { current: before });
-      }
-      const after = { ...make(before), version: before.version + 1 };
-      await trx(table).where({ id }).update(after);
-      return { kind, subject: id, change: { before, after }, result: { id, version: after.version } };
-    });
+    return this.rows.change({ list, id, me, kind, commandId: dto.commandId, version: dto.version }, make);
   }
 
   private async mustExist(trx: Knex.Transaction, table: string, id: string): Promise<void> {

@@ -25,7 +25,7 @@ export function toProblem(error: unknown): Problem {
   const code = BY_STATUS[status ?? 0];
   if (code === undefined)
     return new Problem('broken', 'The server could not do this. What was there before is unchanged.');
-  if (code === 'tooLarge') return new Problem(code, 'The request is larger than a megabyte. Nothing was changed.');
+  if (code === 'tooLarge') return new Problem(code, 'The request is larger than six megabytes. Nothing was changed.');
   return new Problem(code, error instanceof Error ? error.message : 'The request could not be read.');
 }
 

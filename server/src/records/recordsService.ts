@@ -10,6 +10,8 @@ import { BODY_SHAPES, BREEDS } from '@loyal-mane/library';
 import { readBreed, readDogParts, readPersonParts } from '@loyal-mane/library/reader';
 import type { KennelIssue, RecordResult } from '@loyal-mane/library/reader';
 import { issueWords } from '@loyal-mane/library/words';
+import type { VersionedRow as Row } from '../changes/rowCommands.js';
+import { RowCommands } from '../changes/rowCommands.js';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
 import { EventStore } from '../events/eventStore.js';
@@ -18,7 +20,6 @@ import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { BreedCommandDto, BreedRemoveDto, CoatLogDto, RecordCommandDto } from './dto.js';
 
-type Row = Record<string, unknown> & { id: string; version: number };
 type Parts = Record<string, unknown>;
 
 /** Uses and observations that are kept; older ones give way. */
@@ -31,6 +32,7 @@ export class RecordsService {
     @Inject(KNEX) private readonly knex: Knex,
     private readonly events: EventStore,
     private readonly clock: Clock,
+    private readonly rows: RowCommands,
   ) {}
 
   async changeDog(id: string, me: string, dto: RecordCommandDto): Promise<RowVersionDto> {
@@ -58,17 +60,13 @@ export class RecordsService {
 
   /** Appends what was used or seen today. */
   async log(id: string, me: string, dto: CoatLogDto): Promise<RowVersionDto> {
-    return this.events.run(dto.commandId, me, async (trx) => {
-      const row = await trx('dogs').where({ id }).forUpdate().first<Row | undefined>();
-      if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
-      const coat = fromJson(row['coat']) as DogParts;
-      const after = logged(coat, dto, await this.today(trx));
-      const version = row.version + 1;
-      await trx('dogs')
-        .where({ id })
-        .update({ coat: JSON.stringify(after), version });
-      return { kind: 'dog.log', subject: id, change: { before: coat, after }, result: { id, version } };
-    });
+    const day = await this.today();
+    return this.rows.change(
+      { list: 'dogs', id, me, kind: 'dog.log', commandId: dto.commandId, version: null },
+      (row) => ({
+        coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day)),
+      }),
+    );
   }
 
   async saveBreed(me: string, dto: BreedCommandDto): Promise<RowVersionDto> {
@@ -104,29 +102,20 @@ export class RecordsService {
     });
   }
 
-  private async today(trx: Knex.Transaction): Promise<LocalDay> {
-    const row = await trx('settings').first<{ time_zone: string } | undefined>('time_zone');
+  private async today(): Promise<LocalDay> {
+    const row = await this.knex('settings').first<{ time_zone: string } | undefined>('time_zone');
     return localDayOf(this.clock.nowMs(), row?.time_zone ?? 'UTC');
   }
 
-  private async change(
-    table: 'dogs' | 'people',
+  private change(
+    list: 'dogs' | 'people',
     id: string,
     me: string,
     dto: RecordCommandDto,
     kind: string,
     make: (row: Row) => Record<string, unknown>,
   ): Promise<RowVersionDto> {
-    return this.events.run(dto.commandId, me, async (trx) => {
-      const before = await trx(table).where({ id }).forUpdate().first<Row | undefined>();
-      if (before === undefined) throw new Problem('notFound', 'It is not there any more.');
-      if (before.version !== dto.version) {
-        throw new Problem('stale', 'Somebody changed this meanwhile. What is there now is shown.', { current: before });
-      }
-      const after = { ...make(before), version: before.version + 1 };
-      await trx(table).where({ id }).update(after);
-      return { kind, subject: id, change: { before, after }, result: { id, version: after.version } };
-    });
+    return this.rows.change({ list, id, me, kind, commandId: dto.commandId, version: dto.version }, make);
   }
 }
 

@@ -80,6 +80,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kennel/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Kennel.rows"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/export": {
         parameters: {
             query?: never;
@@ -624,6 +640,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Change.change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Change.check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Change.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trail/{number}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Change.undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -837,6 +917,10 @@ export interface components {
             ringTime: string;
             handlerId?: string;
             importance: number;
+            /** @description class it is entered in */
+            showClass?: string;
+            /** @description a later round won: held ready until then */
+            laterRound?: string;
             version: number;
         };
         PinDto: {
@@ -1282,6 +1366,68 @@ export interface components {
             /** @description name of the breed */
             name: string;
         };
+        RowChangeDto: {
+            /** @enum {string} */
+            list: "settings" | "sites" | "circuits" | "stations" | "people" | "shifts" | "absences" | "owners" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            id: string;
+            /** @description the row as the sender saw it; null = it is new */
+            from: {
+                [key: string]: unknown;
+            } | null;
+            /** @description the row as it shall be; null = it is removed */
+            to: {
+                [key: string]: unknown;
+            } | null;
+        };
+        ChangesCommandDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            changes: components["schemas"]["RowChangeDto"][];
+        };
+        ChangedDto: {
+            /** @description how many rows changed */
+            rows: number;
+        };
+        CheckChangesDto: {
+            changes: components["schemas"]["RowChangeDto"][];
+        };
+        FoundIssueDto: {
+            /** @description changes[k].field, or where in the kennel */
+            path: string;
+            detail: string;
+        };
+        CheckedDto: {
+            errors: components["schemas"]["FoundIssueDto"][];
+        };
+        TrailRowDto: {
+            /** @enum {string} */
+            list: "settings" | "sites" | "circuits" | "stations" | "people" | "shifts" | "absences" | "owners" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            id: string;
+            from: {
+                [key: string]: unknown;
+            } | null;
+            to: {
+                [key: string]: unknown;
+            } | null;
+        };
+        TrailEntryDto: {
+            number: number;
+            at: string;
+            kind: string;
+            subject: string;
+            /** @description who; absent for what the server did by itself */
+            actorId?: string;
+            /** @description rows that changed, at most 20 of them */
+            rows: components["schemas"]["TrailRowDto"][];
+            /** @description how many rows changed */
+            count: number;
+            /** @description whether it can be undone */
+            mayUndo: boolean;
+        };
+        TrailDto: {
+            /** @description newest first */
+            entries: components["schemas"]["TrailEntryDto"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -1426,6 +1572,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KennelDto"];
+                };
+            };
+        };
+    };
+    "Kennel.rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a kennel file without its work records: what forms change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
                 };
             };
         };
@@ -2264,6 +2432,103 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+        };
+    };
+    "Change.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangesCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedDto"];
+                };
+            };
+        };
+    };
+    "Change.check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckChangesDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckedDto"];
+                };
+            };
+        };
+    };
+    "Change.read": {
+        parameters: {
+            query?: {
+                /** @description id of a dog, person, station, show, plan ...; everything when absent */
+                subject?: string;
+                /** @description only events before this number */
+                before?: number;
+                /** @description at most so many, 50 when absent */
+                limit?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrailDto"];
+                };
+            };
+        };
+    };
+    "Change.undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedDto"];
                 };
             };
         };

@@ -1,0 +1,128 @@
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Transform, Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsString,
+  Length,
+  Max,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
+import { KENNEL_LISTS } from '@loyal-mane/core';
+import type { KennelList, KennelRow } from '@loyal-mane/core';
+import { CommandDto } from '../plan/dto.js';
+
+/** As many changes as one command may hold: an import of every dog a kennel may have. */
+export const MOST_CHANGES = 4000;
+
+/** A row, as in a kennel file. The class would be emptied by the transformer: rows are checked by the file's own schema. */
+const ROW = { type: 'object', additionalProperties: true, nullable: true } as const;
+const keepAsIs = Transform(({ obj, key }) => (obj as Record<string, unknown>)[key]);
+
+export class RowChangeDto {
+  @ApiProperty({ enum: KENNEL_LISTS })
+  @IsIn(KENNEL_LISTS)
+  list!: KennelList;
+
+  @ApiProperty()
+  @IsString()
+  @Length(1, 64)
+  id!: string;
+
+  @ApiProperty({ ...ROW, description: 'the row as the sender saw it; null = it is new' })
+  @ValidateIf((_, value) => value !== null)
+  @IsObject()
+  @keepAsIs
+  from!: KennelRow | null;
+
+  @ApiProperty({ ...ROW, description: 'the row as it shall be; null = it is removed' })
+  @ValidateIf((_, value) => value !== null)
+  @IsObject()
+  @keepAsIs
+  to!: KennelRow | null;
+}
+
+export class CheckChangesDto {
+  @ApiProperty({ type: [RowChangeDto] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_CHANGES)
+  @ValidateNested({ each: true })
+  @Type(() => RowChangeDto)
+  changes!: RowChangeDto[];
+}
+
+export class ChangesCommandDto extends CommandDto {
+  @ApiProperty({ type: [RowChangeDto] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(MOST_CHANGES)
+  @ValidateNested({ each: true })
+  @Type(() => RowChangeDto)
+  changes!: RowChangeDto[];
+}
+
+export class FoundIssueDto {
+  @ApiProperty({ description: 'changes[k].field, or where in the kennel' }) path!: string;
+  @ApiProperty() detail!: string;
+}
+
+export class CheckedDto {
+  @ApiProperty({ type: [FoundIssueDto] }) errors!: FoundIssueDto[];
+}
+
+export class ChangedDto {
+  @ApiProperty({ description: 'how many rows changed' }) rows!: number;
+}
+
+export class TrailQueryDto {
+  @ApiPropertyOptional({ description: 'id of a dog, person, station, show, plan ...; everything when absent' })
+  @IsOptional()
+  @IsString()
+  @Length(1, 160)
+  subject?: string;
+
+  @ApiPropertyOptional({ description: 'only events before this number' })
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  before?: number;
+
+  @ApiPropertyOptional({ description: 'at most so many, 50 when absent' })
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(200)
+  limit?: number;
+}
+
+export class TrailRowDto {
+  @ApiProperty({ enum: KENNEL_LISTS }) list!: KennelList;
+  @ApiProperty() id!: string;
+  @ApiProperty({ ...ROW }) from!: KennelRow | null;
+  @ApiProperty({ ...ROW }) to!: KennelRow | null;
+}
+
+export class TrailEntryDto {
+  @ApiProperty() number!: number;
+  @ApiProperty() at!: string;
+  @ApiProperty() kind!: string;
+  @ApiProperty() subject!: string;
+  @ApiPropertyOptional({ description: 'who; absent for what the server did by itself' }) actorId?: string;
+  @ApiProperty({ type: [TrailRowDto], description: 'rows that changed, at most 20 of them' }) rows!: TrailRowDto[];
+  @ApiProperty({ description: 'how many rows changed' }) count!: number;
+  @ApiProperty({ description: 'whether it can be undone' }) mayUndo!: boolean;
+}
+
+export class TrailDto {
+  @ApiProperty({ type: [TrailEntryDto], description: 'newest first' }) entries!: TrailEntryDto[];
+}
