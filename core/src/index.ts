@@ -218,3 +218,4 @@ export type {
 } from './view/countdown.js';
 export { bundlesOf, daySheet } from './view/daySheet.js';
 export type { Block, Bundle, DaySheet, Lane, SheetKennel, SheetWork, Span, StationLane } from './view/daySheet.js';
+export { DOGS_PER_DAY, DOGS_PER_HOUR, ringTimeAt } from './ring/judgingRate.js';

@@ -22,3 +22,4 @@ export { libraryFaults } from './libraryFaults.js';
 export { LITERS_PER_M2, PRODUCTS, productZones } from './products.js';
 export { bagList } from './bag.js';
 export { STEP_ZONES } from './zones/stepZones.js';
+export { PLAIN_DOG } from './plainDog.js';

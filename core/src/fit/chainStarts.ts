@@ -18,8 +18,9 @@ export interface FitBan {
 }
 
 const MOST_STEPS = 64;
-/** So many of those who may do a step are looked at in a narrow look. */
-const NARROW = 8;
+/** So many of the people, and of the stations, that may serve a step are looked at in a narrow look: a usual kennel's all. */
+const FEW_PEOPLE = 12;
+const FEW_STATIONS = 24;
 
 /** Masks and slots of the chain that was looked at last. Buffers are made once and grow when they must. */
 export class ChainStarts {
@@ -145,8 +146,8 @@ export class ChainStarts {
   private addLayer(k: number, i: number, a: FitActivity, bans: readonly FitBan[]): boolean {
     this.first[k] = -1;
     this.count[k] = 0;
-    const people = this.few(a.people, this.model.people.length);
-    const stations = this.few(a.stations, this.model.stations.length);
+    const people = this.few(a.people, this.model.people.length, FEW_PEOPLE);
+    const stations = this.few(a.stations, this.model.stations.length, FEW_STATIONS);
     this.people[k] = people;
     this.stations[k] = stations;
     const window = this.windowOf(k, i);
@@ -173,16 +174,16 @@ export class ChainStarts {
     return this.noteEnds(k);
   }
 
-  /** The next few of a list (of indexes that rise, below `all`) from `narrowFrom` on, round the end; or the list itself. */
-  private few(list: readonly number[] | null, all: number): readonly number[] | null {
-    if (list === null || this.narrowFrom < 0 || list.length <= NARROW) return list;
+  /** The next `most` of a list (of indexes that rise, below `all`) from `narrowFrom` on, round the end; or the list itself. */
+  private few(list: readonly number[] | null, all: number, most: number): readonly number[] | null {
+    if (list === null || this.narrowFrom < 0 || list.length <= most) return list;
     this.leftSomeOut = true;
     const least = this.narrowFrom * all;
     const from = max(
       0,
       list.findIndex((x) => x >= least),
     );
-    return Array.from({ length: NARROW }, (_, k) => list[(from + k) % list.length] as number);
+    return Array.from({ length: most }, (_, k) => list[(from + k) % list.length] as number);
   }
 
   private noteEnds(k: number): boolean {

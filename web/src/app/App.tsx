@@ -18,6 +18,9 @@ const CountdownRoom = lazy(() => import('../rooms/countdown/CountdownRoom'));
 const DaySheetRoom = lazy(() => import('../rooms/daySheet/DaySheetRoom'));
 const DogsRoom = lazy(() => import('../rooms/dogs/DogsRoom'));
 const CoatFileRoom = lazy(() => import('../rooms/dogs/CoatFileRoom'));
+const ShowsRoom = lazy(() => import('../rooms/shows/ShowsRoom'));
+const BringInRoom = lazy(() => import('../rooms/bringIn/BringInRoom'));
+const YardRoom = lazy(() => import('../rooms/yard/YardRoom'));
 const MethodsRoom = lazy(() => import('../rooms/methods/MethodsRoom'));
 const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
 
@@ -41,6 +44,10 @@ const router = createBrowserRouter([
       { path: '/day', element: <DaySheetRoom />, errorElement: <RoomError /> },
       { path: '/dogs', element: <DogsRoom />, errorElement: <RoomError /> },
       { path: '/dogs/:id', element: <CoatFileRoom />, errorElement: <RoomError /> },
+      { path: '/shows', element: <ShowsRoom />, errorElement: <RoomError /> },
+      { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },
+      { path: '/bring-in', element: <BringInRoom />, errorElement: <RoomError /> },
+      { path: '/yard', element: <YardRoom />, errorElement: <RoomError /> },
       { path: '/methods', element: <MethodsRoom />, errorElement: <RoomError /> },
       { path: '*', element: <Navigate to="/" replace /> },
     ],

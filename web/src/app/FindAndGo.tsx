@@ -24,7 +24,9 @@ export function FindAndGo({
     { value: `/day?day=${today}`, label: 'Day sheet, today' },
     { value: '/bench', label: 'Bench' },
     { value: '/dogs', label: 'Dogs' },
+    { value: '/shows', label: 'Shows' },
     { value: '/methods', label: 'Methods' },
+    { value: '/yard', label: 'Yard' },
     ...STEP_IDS.map((id) => ({
       value: `/methods?part=steps&step=${id}`,
       label: `${METHODS[id].name}, how it is done`,
@@ -32,7 +34,7 @@ export function FindAndGo({
     ...kennel.dogs.map((d) => ({ value: `/?dog=${d.id}`, label: `${d.name}, ${d.breed}` })),
     ...kennel.dogs.map((d) => ({ value: `/dogs/${d.id}`, label: `${d.name}’s coat file` })),
     ...kennel.people.map((p) => ({ value: `/bench?person=${p.id}`, label: `${p.name}, at the bench` })),
-    ...kennel.shows.map((s) => ({ value: `/day?day=${s.firstDay}`, label: `${s.name}, ${s.firstDay}` })),
+    ...kennel.shows.map((s) => ({ value: `/shows/${s.id}`, label: `${s.name}, ${s.firstDay}` })),
   ];
   return (
     <Modal open={open} onCancel={onClose} footer={null} title="Search and go" destroyOnHidden>

@@ -22,11 +22,16 @@ const ROOMS = [
   { to: '/day', name: 'Day sheet', key: 'd', glyph: 'line-brush' },
   { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath' },
   { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection' },
+  { to: '/shows', name: 'Shows', key: 's', glyph: 'ring' },
   { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set' },
+  { to: '/yard', name: 'Yard', key: 'y', glyph: 'comb', leads: true },
 ] as const;
+/** Rooms of the phone's bar: those used on the floor. */
+const FLOOR = new Set(['/', '/day', '/bench', '/dogs', '/methods']);
 
 const SHORTCUTS = [
-  ['g c, g d, g b, g o, g m', 'Countdown, Day sheet, Bench, Dogs, Methods'],
+  ['g c, g d, g b, g o', 'Countdown, Day sheet, Bench, Dogs'],
+  ['g s, g m, g y', 'Shows, Methods, Yard'],
   ['[ and ]', 'a day back, a day on (Day sheet)'],
   ['/ or Ctrl+K', 'find and go'],
   ['space', 'start or pause (Bench)'],
@@ -106,7 +111,7 @@ export function Frame() {
         </button>
       </header>
       <nav className="tabs" aria-label="Rooms">
-        {ROOMS.map((r) => (
+        {ROOMS.filter((r) => !('leads' in r) || session.role === 'lead').map((r) => (
           <NavLink key={r.to} to={r.to} end={r.to === '/'}>
             {r.name}
           </NavLink>
@@ -123,7 +128,7 @@ export function Frame() {
         </Suspense>
       </main>
       <nav className="phone-bar" aria-label="Rooms on the floor">
-        {ROOMS.map((r) => (
+        {ROOMS.filter((r) => FLOOR.has(r.to)).map((r) => (
           <NavLink key={r.to} to={r.to} end={r.to === '/'}>
             <Sign id={r.glyph} size={22} />
             {r.name}

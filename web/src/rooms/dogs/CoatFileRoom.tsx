@@ -7,6 +7,7 @@ import { clockWords, dayWords } from '@loyal-mane/library/words';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
+import { AboutPart } from './AboutPart';
 import { CoatPart } from './CoatPart';
 import { EstimatesPart } from './EstimatesPart';
 import { ProductsPart } from './ProductsPart';
@@ -17,6 +18,7 @@ const PARTS = [
   { id: 'products', name: 'Products and recipe' },
   { id: 'estimates', name: 'Estimates' },
   { id: 'record', name: 'Record' },
+  { id: 'about', name: 'About' },
 ] as const;
 
 export default function CoatFileRoom() {
@@ -70,7 +72,7 @@ export default function CoatFileRoom() {
         </p>
       </div>
       <nav className="parts" aria-label="Parts of the coat file">
-        {PARTS.map((p) => (
+        {PARTS.filter((p) => p.id !== 'about' || lead).map((p) => (
           <button
             key={p.id}
             className="plain"
@@ -84,6 +86,7 @@ export default function CoatFileRoom() {
       {part === 'coat' && <CoatPart dog={dog} today={today} lead={lead} />}
       {part === 'products' && <ProductsPart key={dog.id} dog={dog} today={today} lead={lead} />}
       {part === 'estimates' && <EstimatesPart dog={dog} />}
+      {part === 'about' && lead && <AboutPart dog={dog} kennel={kennel} />}
       {part === 'record' && <RecordPart key={`${dog.id}${String(dog.version)}`} dog={dog} lead={lead} />}
     </div>
   );

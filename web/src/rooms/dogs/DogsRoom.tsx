@@ -1,74 +1,151 @@
 /*
- * Dogs: how is each coat? One line a dog, those with something in the coat first.
+ * Dogs: how is each coat? A list that can be searched, sorted and filtered, those with something in the coat first.
  */
-import { Input } from 'antd';
-import { Link, useSearchParams } from 'react-router';
+import ImportOutlined from '@ant-design/icons/ImportOutlined';
+import PlusOutlined from '@ant-design/icons/PlusOutlined';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { localDayOf } from '@loyal-mane/core';
+import { PLAIN_DOG } from '@loyal-mane/library';
 import { dayWords } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { rowsQuery } from '../../api/rows';
 import { DogBadge } from '../../parts/Glyph';
+import type { Dog } from '../../parts/dogRecord';
+import { libraryOf, recordOf } from '../../parts/dogRecord';
+import { foundWords } from '../../parts/foundWords';
 import { monthDay } from '../../parts/monthDay';
+import { RowDrawer } from '../../parts/rows/RowDrawer';
+import type { Opened } from '../../parts/rows/RowDrawer';
+import { RowTable } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
-import { foundWords } from '../../parts/foundWords';
-import type { Dog } from '../../parts/dogRecord';
-import { localDayOf } from '@loyal-mane/core';
+import { useWidth } from '../../parts/useWidth';
+import { firstFields } from './dogFields';
+
+/** Below this many pixels only name and state are shown. */
+const NARROW_PX = 700;
 
 export default function DogsRoom() {
-  const { kennel, names } = useRooms();
-  const [params, setParams] = useSearchParams();
+  const { kennel, names, lead } = useRooms();
+  const navigate = useNavigate();
+  const [ref, width] = useWidth(1200);
+  const rows = useQuery({ ...rowsQuery, enabled: lead }).data ?? null;
+  const [opened, setOpened] = useState<Opened | null>(null);
   const today = localDayOf(useNow(60_000), names.zone);
-  const typed = (params.get('find') ?? '').toLowerCase();
-  const shown = kennel.dogs
-    .filter((d) => `${d.name} ${d.breed}`.toLowerCase().includes(typed))
-    .sort((x, y) => marksOf(y) - marksOf(x) || x.name.localeCompare(y.name));
-  const troubled = kennel.dogs.filter((d) => marksOf(d) > 0);
+  const here = kennel.dogs.filter((d) => !hasLeft(d, today));
+  const troubled = here.filter((d) => marksOf(d) > 0);
+  const dogs = [...kennel.dogs].sort((x, y) => marksOf(y) - marksOf(x) || x.name.localeCompare(y.name));
+  const enter = (): void => {
+    if (rows === null) return;
+    setOpened({
+      list: 'dogs',
+      row: null,
+      title: 'A new dog',
+      specs: firstFields(rows, [...libraryOf(kennel).breeds.keys()].sort()),
+      blank: PLAIN_DOG,
+    });
+  };
+  const wide = width > NARROW_PX;
   return (
-    <div className="room">
+    <div className="room" ref={ref}>
       <div className="sheet-head">
-        <h1>{answer(troubled)}</h1>
-        <div className="days">
-          <Input
-            aria-label="Find a dog"
-            placeholder="Find a dog or a breed"
-            allowClear
-            style={{ width: 220 }}
-            defaultValue={params.get('find') ?? ''}
-            onChange={(e) => setParams(e.target.value === '' ? {} : { find: e.target.value }, { replace: true })}
-          />
-        </div>
+        <h1>{answer(here, troubled)}</h1>
       </div>
-      <ul className="dog-lines" aria-label="Dogs">
-        {shown.map((d) => (
-          <li key={d.id}>
-            <Link to={`/dogs/${d.id}`}>
-              <DogBadge badge={d.badge} width={46} />
-              <b className="serif">{d.name}</b>
-              <span className="soft">
-                {d.breed}, {d.weightKg} kg
+      <RowTable
+        name="Dogs"
+        rows={dogs}
+        idOf={(d) => d.id}
+        onOpen={(d) => void navigate(`/dogs/${d.id}`)}
+        empty="No dog yet. Enter the first, or bring them all in from a CSV file."
+        tools={
+          lead ? (
+            <>
+              <Button icon={<ImportOutlined />} onClick={() => void navigate('/bring-in?what=dogs')}>
+                From CSV
+              </Button>
+              <Button type="primary" icon={<PlusOutlined />} disabled={rows === null} onClick={enter}>
+                A dog
+              </Button>
+            </>
+          ) : null
+        }
+        columns={[
+          {
+            name: 'Name',
+            text: (d) => d.name,
+            width: 180,
+            show: (d) => (
+              <span className="dog-name">
+                <DogBadge badge={d.badge} width={40} /> <b className="serif">{d.name}</b>
               </span>
+            ),
+          },
+          ...(wide
+            ? [
+                { name: 'Breed', text: (d: Dog) => d.breed, filter: true },
+                { name: 'Sex', text: (d: Dog) => d.sex, filter: true, width: 80 },
+                { name: 'Born', text: (d: Dog) => d.born, width: 110 },
+                {
+                  name: 'Weight',
+                  text: (d: Dog) => `${String(d.weightKg)} kg`,
+                  by: (d: Dog) => d.weightKg,
+                  width: 90,
+                },
+                { name: 'Run', text: (d: Dog) => recordOf(d).run ?? '', filter: true, width: 90 },
+              ]
+            : []),
+          {
+            name: 'Coat',
+            text: (d) => (marksOf(d) > 0 ? foundWords(d) : 'clear'),
+            by: (d) => -marksOf(d),
+            show: (d) => (
               <span className={marksOf(d) > 0 ? 'bad' : 'soft'}>{marksOf(d) > 0 ? foundWords(d) : 'clear'}</span>
-              <span className="when">{nextRing(d)}</span>
-            </Link>
-          </li>
-        ))}
-        {shown.length === 0 && <li className="soft">No dog is called that.</li>}
-      </ul>
+            ),
+          },
+          {
+            name: 'Next ring',
+            text: (d) => (hasLeft(d, today) ? 'no longer here' : nextRing(kennel, d, today)),
+            by: (d) => nextKey(kennel, d, today),
+            width: 150,
+          },
+        ]}
+      />
+      {rows !== null && <RowDrawer opened={opened} kennel={rows} onClose={() => setOpened(null)} />}
     </div>
   );
+}
 
-  function nextRing(d: Dog): string {
-    const next = kennel.entries
-      .filter((e) => e.dogId === d.id && e.day >= today)
-      .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))[0];
-    if (next === undefined) return 'not entered';
-    return `${dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} ${monthDay(next.day)}, ${next.ringTime}`;
-  }
+function hasLeft(d: Dog, today: string): boolean {
+  const { leftOn } = recordOf(d);
+  return leftOn !== undefined && leftOn <= today;
+}
+
+function nextEntry(kennel: Kennel, d: Dog, today: string) {
+  return kennel.entries
+    .filter((e) => e.dogId === d.id && e.day >= today)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))[0];
+}
+
+function nextKey(kennel: Kennel, d: Dog, today: string): string {
+  const next = nextEntry(kennel, d, today);
+  return next === undefined ? '~' : `${next.day} ${next.ringTime}`;
+}
+
+function nextRing(kennel: Kennel, d: Dog, today: string): string {
+  const next = nextEntry(kennel, d, today);
+  if (next === undefined) return 'not entered';
+  return `${dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} ${monthDay(next.day)}, ${next.ringTime}`;
 }
 
 function marksOf(d: Dog): number {
   return d.marks.mats.length + d.marks.soiled.length + d.marks.unready.length;
 }
 
-function answer(troubled: readonly Dog[]): string {
+function answer(here: readonly Dog[], troubled: readonly Dog[]): string {
+  if (here.length === 0) return 'No dog is entered yet.';
   if (troubled.length === 0) return 'Every coat is clear.';
   const names = troubled.slice(0, 3).map((d) => d.name);
   const more = troubled.length - names.length;

@@ -1,0 +1,42 @@
+/*
+ * Rows of the kennel as forms change them: read whole, checked by the server while they are typed, saved as changes that
+ * the trail can take back.
+ */
+import { queryOptions } from '@tanstack/react-query';
+import type { KennelFile, RowChange } from '@loyal-mane/core';
+import { api, dataOf } from './client';
+import type { components } from './schema.gen';
+
+export type FoundIssue = components['schemas']['FoundIssueDto'];
+export type TrailEntry = components['schemas']['TrailEntryDto'];
+
+/** The kennel's rows without its work records; leads only. */
+export const rowsQuery = queryOptions({
+  queryKey: ['kennel', 'rows'],
+  queryFn: async () => (await dataOf(api.GET('/api/kennel/rows'))) as unknown as KennelFile,
+  staleTime: Infinity,
+});
+
+export const trailQuery = (subject: string | null) =>
+  queryOptions({
+    queryKey: ['kennel', 'trail', subject],
+    queryFn: async () =>
+      (await dataOf(api.GET('/api/trail', { params: { query: subject === null ? {} : { subject } } }))).entries,
+  });
+
+const bodyOf = (changes: readonly RowChange[]) =>
+  changes.map((c) => ({
+    ...c,
+    from: c.from,
+    to: c.to,
+  }));
+
+export const saveChanges = (changes: readonly RowChange[], commandId: string) =>
+  dataOf(api.POST('/api/changes', { body: { commandId, changes: bodyOf(changes) as never } }));
+
+/** What would be wrong with changes; nothing is saved. */
+export const checkChanges = async (changes: readonly RowChange[]): Promise<readonly FoundIssue[]> =>
+  (await dataOf(api.POST('/api/changes/check', { body: { changes: bodyOf(changes) as never } }))).errors;
+
+export const undoTrail = (number: number, commandId: string) =>
+  dataOf(api.POST('/api/trail/{number}/undo', { params: { path: { number } }, body: { commandId } }));

@@ -1,0 +1,202 @@
+/*
+ * A form for one row of the kennel. It is checked by the server while it is typed, with the words that saving would have;
+ * what was typed is kept until it is saved or given up; somebody else's change of the same row is told and merged.
+ */
+import { useQueryClient } from '@tanstack/react-query';
+import { App as AntApp, Button, Form } from 'antd';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
+import { v7 } from 'uuid';
+import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
+import { removalOf, sameValue } from '@loyal-mane/core';
+import { ProblemError } from '../../api/client';
+import { command, useCommand } from '../../api/commands';
+import type { FoundIssue } from '../../api/rows';
+import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
+import { problemWords } from '../ProblemNote';
+import { draftOf, dropDraft, keepDraft } from './draft';
+import { Fields } from './Fields';
+import type { FieldSpec } from './fieldSpec';
+import { fieldsOf, given } from './fieldSpec';
+
+const CHECK_AFTER_MS = 250;
+
+interface Props {
+  readonly list: KennelList;
+  /** The row that is changed; null for a new one. */
+  readonly row: KennelRow | null;
+  /** Fields of a new row to begin with. */
+  readonly blank?: Readonly<Record<string, unknown>>;
+  readonly specs: readonly FieldSpec[];
+  /** What else is saved with the row: other rows that come or change with it. */
+  readonly beside?: (row: KennelRow) => readonly RowChange[];
+  readonly onDone: (saved: KennelRow | null) => void;
+  /** Says what a removal takes with it; absent = it cannot be removed here. */
+  readonly kennel?: KennelFile;
+  readonly saveWords?: string;
+  readonly children?: ReactNode;
+}
+
+export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, saveWords = 'Save', children }: Props) {
+  const { message, modal } = AntApp.useApp();
+  const client = useQueryClient();
+  const [form] = Form.useForm<Record<string, unknown>>();
+  const send = useCommand(saveChanges);
+  const draftKey = `${list}:${row?.id ?? 'new'}`;
+  const [draft] = useState(() => draftOf(draftKey));
+  // The row as it was when typing began: what others change meanwhile is merged on saving.
+  const [base, setBase] = useState(row);
+  const [freshId] = useState(() => v7());
+  const [issues, setIssues] = useState<readonly FoundIssue[]>([]);
+  const timer = useRef(0);
+  const start = useMemo(() => ({ ...blank, ...(row ?? {}), ...(draft ?? {}) }), []); // eslint-disable-line react-hooks/exhaustive-deps -- a form begins once
+
+  useEffect(() => () => window.clearTimeout(timer.current), []);
+
+  const changesOf = (values: Record<string, unknown>): RowChange[] => {
+    const id = base?.id ?? freshId;
+    const to = given({ ...blank, ...(base ?? {}), ...fieldsOf(values, specs), id }) as KennelRow;
+    return [{ list, id, from: base, to }, ...(beside?.(to) ?? [])];
+  };
+
+  const typed = (): void => {
+    const values = form.getFieldsValue(true) as Record<string, unknown>;
+    keepDraft(draftKey, fieldsOf(values, specs));
+    window.clearTimeout(timer.current);
+    timer.current = window.setTimeout(() => {
+      checkChanges(changesOf(values)).then(setIssues, (error: unknown) => {
+        if (error instanceof ProblemError && error.body.code === 'stale') setIssues(error.body.errors);
+      });
+    }, CHECK_AFTER_MS);
+  };
+
+  const save = (): void => {
+    window.clearTimeout(timer.current);
+    const changes = changesOf(form.getFieldsValue(true) as Record<string, unknown>);
+    send.mutate(command(changes), {
+      onSuccess: () => {
+        dropDraft(draftKey);
+        void message.success('Saved.');
+        onDone(changes[0]?.to ?? null);
+      },
+      onError: (error) => refused(error),
+    });
+  };
+
+  const refused = (error: unknown): void => {
+    if (error instanceof ProblemError) {
+      setIssues(error.body.errors);
+      if (error.body.code === 'stale') {
+        // What is there now is the new beginning; what was typed stays in the form.
+        setBase((error.body.current ?? null) as KennelRow | null);
+        void client.invalidateQueries({ queryKey: rowsQuery.queryKey });
+      }
+    }
+    void message.error(problemWords(error), 6);
+  };
+
+  const remove = (): void => {
+    if (base === null || kennel === undefined) return;
+    const changes = removalOf(kennel, list, base.id);
+    void modal.confirm({
+      title: `Remove ${nameOf(base)}?`,
+      content: goesWords(changes),
+      okText: 'Remove',
+      okButtonProps: { danger: true },
+      onOk: () =>
+        send.mutateAsync(command(changes)).then(
+          () => {
+            dropDraft(draftKey);
+            void message.success('Removed. The trail can take it back.');
+            onDone(null);
+          },
+          (error: unknown) => void message.error(problemWords(error), 8),
+        ),
+    });
+  };
+
+  const complaints = new Map(
+    [...issues].reverse().map((i) => [i.path.replace(/^changes\[0\]\.?/, ''), sentence(i.detail)] as const),
+  );
+  const elsewhere = issues.filter((i) => !isField(i.path, specs));
+  const changed = draft !== null && !sameValue(draft, fieldsOf(row ?? blank, specs));
+  return (
+    <Form
+      form={form}
+      layout="vertical"
+      initialValues={start}
+      onValuesChange={typed}
+      onFinish={save}
+      className="row-fields"
+    >
+      {changed && (
+        <p className="soft wide" role="status">
+          What you typed here before is back.{' '}
+          <button
+            type="button"
+            className="plain link"
+            onClick={() => {
+              dropDraft(draftKey);
+              onDone(null);
+            }}
+          >
+            Give it up
+          </button>
+        </p>
+      )}
+      <Fields specs={specs} complaints={complaints} />
+      {children}
+      {elsewhere.map((i) => (
+        <p key={i.path + i.detail} className="bad wide" role="alert">
+          {i.path.replace(/^changes\[\d+\]\.?/, '')} {i.detail}
+        </p>
+      ))}
+      <div className="wide form-end">
+        <Button type="primary" htmlType="submit" loading={send.isPending}>
+          {saveWords}
+        </Button>
+        {row !== null && kennel !== undefined && (
+          <Button danger type="text" onClick={remove}>
+            Remove
+          </Button>
+        )}
+      </div>
+    </Form>
+  );
+}
+
+function sentence(words: string): string {
+  return `${words.slice(0, 1).toUpperCase()}${words.slice(1)}.`;
+}
+
+function isField(path: string, specs: readonly FieldSpec[]): boolean {
+  const found = /^changes\[0\]\.([a-zA-Z]+)/.exec(path);
+  return found !== null && specs.some((s) => s.name === found[1]);
+}
+
+function nameOf(row: KennelRow): string {
+  const name = row['name'];
+  return typeof name === 'string' ? name : 'it';
+}
+
+const LIST_WORDS: Readonly<Record<string, string>> = {
+  shifts: 'shift',
+  absences: 'day away',
+  entries: 'entry',
+  rings: 'ring',
+};
+
+/** What goes with a row that is removed. */
+function goesWords(changes: readonly RowChange[]): string {
+  const gone = changes.slice(0, -1).filter((c) => c.to === null);
+  const counts = new Map<string, number>();
+  for (const c of gone) counts.set(c.list, (counts.get(c.list) ?? 0) + 1);
+  const kept = changes.length - 1 - gone.length;
+  const words = [...counts].map(([list, n]) => {
+    const one = LIST_WORDS[list] ?? list;
+    return `${String(n)} ${n === 1 ? one : one.replace(/y$/, 'ie')}${n === 1 ? '' : 's'}`;
+  });
+  if (words.length === 0 && kept === 0) return 'Nothing else goes with it. The trail can take it back.';
+  const also = words.length === 0 ? '' : `With it: ${words.join(', ')}. `;
+  return `${also}${kept === 0 ? '' : `${String(kept)} other rows lose their tie to it. `}The trail can take it back.`;
+}

@@ -1,0 +1,117 @@
+/*
+ * A list of the kennel: search, sort, filter, and out as CSV. Columns say how a row reads as text; that text is searched,
+ * sorted and written out.
+ */
+import DownloadOutlined from '@ant-design/icons/DownloadOutlined';
+import { Button, Input, Table } from 'antd';
+import type { ReactNode } from 'react';
+import { useState } from 'react';
+import { csvOf } from '@loyal-mane/library/csv';
+
+export interface Column<R> {
+  readonly name: string;
+  readonly text: (row: R) => string;
+  /** Sorts by this instead of the text. */
+  readonly by?: (row: R) => number | string;
+  readonly show?: (row: R) => ReactNode;
+  /** Offers the texts that occur as a filter. */
+  readonly filter?: boolean;
+  readonly width?: number;
+}
+
+interface Props<R> {
+  readonly rows: readonly R[];
+  readonly columns: readonly Column<R>[];
+  readonly idOf: (row: R) => string;
+  readonly onOpen?: (row: R) => void;
+  /** Name of the list: label, and name of the file. */
+  readonly name: string;
+  readonly empty: ReactNode;
+  readonly tools?: ReactNode;
+}
+
+export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, empty, tools }: Props<R>) {
+  const [find, setFind] = useState('');
+  const wanted = find.trim().toLowerCase();
+  const shown = rows.filter((row) => columns.some((c) => c.text(row).toLowerCase().includes(wanted)));
+  const [sorted, setSorted] = useState<readonly R[] | null>(null);
+  const out = (sorted ?? shown).filter((row) => shown.includes(row));
+  return (
+    <section aria-label={name}>
+      <div className="list-tools">
+        <Input
+          aria-label={`Find in ${name.toLowerCase()}`}
+          placeholder="Find"
+          allowClear
+          style={{ width: 200 }}
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+        <span className="soft">
+          {shown.length === rows.length ? String(rows.length) : `${String(shown.length)} of ${String(rows.length)}`}
+        </span>
+        <Button
+          type="text"
+          icon={<DownloadOutlined />}
+          onClick={() =>
+            download(
+              `${name.toLowerCase().replace(/\W+/g, '-')}.csv`,
+              csvOf(
+                columns.map((c) => c.name),
+                out.map((r) => columns.map((c) => c.text(r))),
+              ),
+            )
+          }
+        >
+          CSV
+        </Button>
+        <span className="push">{tools}</span>
+      </div>
+      <Table<R>
+        size="small"
+        rowKey={idOf}
+        dataSource={[...shown]}
+        pagination={shown.length > 60 ? { pageSize: 60, showSizeChanger: false } : false}
+        locale={{ emptyText: empty }}
+        onChange={(_, __, ___, { currentDataSource }) => setSorted(currentDataSource)}
+        onRow={(row) =>
+          onOpen === undefined
+            ? {}
+            : {
+                onClick: () => onOpen(row),
+                onKeyDown: (e) => {
+                  if (e.key === 'Enter' && e.target === e.currentTarget) onOpen(row);
+                },
+                tabIndex: 0,
+                style: { cursor: 'pointer' },
+              }
+        }
+        columns={columns.map((c) => ({
+          title: c.name,
+          key: c.name,
+          ...(c.width === undefined ? {} : { width: c.width }),
+          render: (_: unknown, row: R) => (c.show === undefined ? c.text(row) : c.show(row)),
+          sorter: (x: R, y: R) => {
+            const [a, b] = [(c.by ?? c.text)(x), (c.by ?? c.text)(y)];
+            return typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b));
+          },
+          ...(c.filter === true
+            ? {
+                filters: [...new Set(rows.map(c.text))].sort().map((t) => ({ text: t === '' ? 'none' : t, value: t })),
+                onFilter: (value: unknown, row: R) => c.text(row) === value,
+              }
+            : {}),
+        }))}
+      />
+    </section>
+  );
+}
+
+function download(file: string, text: string): void {
+  const link = document.createElement('a');
+  // The mark of order at the start tells spreadsheet programs that the text is UTF-8.
+  link.href = URL.createObjectURL(new Blob(['\uFEFF', text], { type: 'text/csv;charset=utf-8' }));
+  link.download = file;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}

@@ -1,0 +1,273 @@
+/*
+ * Bringing in a table: choose the file, say which column is what, see what each row would do, then save all rows or only
+ * the good ones. Nothing is saved before.
+ */
+import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
+import { Alert, App as AntApp, Button, Select, Upload } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link, Navigate, useSearchParams } from 'react-router';
+import { v7 } from 'uuid';
+import {
+  IMPORT_FIELDS,
+  IMPORT_KINDS,
+  cellFaultWords,
+  importRows,
+  mapColumns,
+  plainHeader,
+  readTable,
+  tableFaultWords,
+} from '@loyal-mane/library/csv';
+import type { CsvTable, ImportKind, ImportedRow, Mapping } from '@loyal-mane/library/csv';
+import { command, useCommand } from '../../api/commands';
+import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
+import { monthDay } from '../../parts/monthDay';
+import { problemWords } from '../../parts/ProblemNote';
+import { RowTable } from '../../parts/rows/RowTable';
+import { useRooms } from '../../parts/useRooms';
+import { textOf } from './textOf';
+import { withFound } from './withFound';
+
+const KIND_WORDS: Readonly<
+  Record<ImportKind, { readonly title: string; readonly what: string; readonly back: string }>
+> = {
+  dogs: { title: 'Bring in dogs', what: 'dogs', back: '/dogs' },
+  entries: { title: 'Bring in entries', what: 'entries', back: '/shows' },
+  program: { title: 'Bring in a judging program', what: 'entries', back: '/shows' },
+};
+const STATE_WORDS: Readonly<Record<ImportedRow['state'], string>> = {
+  new: 'new',
+  changed: 'changes',
+  same: 'there already',
+  bad: 'not as it is',
+};
+const MEMORY = 'columns:';
+
+export default function BringInRoom() {
+  const { lead } = useRooms();
+  return lead ? <BringIn /> : <Navigate to="/" replace />;
+}
+
+function BringIn() {
+  const kennel = useSuspenseQuery(rowsQuery).data;
+  const [params, setParams] = useSearchParams();
+  const kind = IMPORT_KINDS.find((k) => k === params.get('what')) ?? 'dogs';
+  const showId = params.get('show') ?? kennel.shows.at(-1)?.id ?? null;
+  const [file, setFile] = useState<{ name: string; table: CsvTable; isOldCode: boolean } | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const words = KIND_WORDS[kind];
+
+  const take = async (chosen: File): Promise<void> => {
+    setFile(null);
+    const text = textOf(await chosen.arrayBuffer());
+    if (!text.ok) {
+      setTrouble(text.why);
+      return;
+    }
+    const read = readTable(text.text);
+    setTrouble(read.ok ? null : tableFaultWords(read.fault));
+    if (read.ok) setFile({ name: chosen.name, table: read.table, isOldCode: text.isOldCode });
+  };
+
+  return (
+    <div className="room">
+      <div className="sheet-head">
+        <h1>{words.title}</h1>
+        <div className="days">
+          {kind !== 'dogs' && (
+            <Select
+              aria-label="Show that rows without one are about"
+              style={{ width: 240 }}
+              value={showId}
+              options={kennel.shows.map((s) => ({
+                value: s.id,
+                label: `${s.name}, ${monthDay(s.firstDay)}`,
+              }))}
+              onChange={(id: string | null) => setParams({ what: kind, show: id ?? '' })}
+            />
+          )}
+          <Select
+            aria-label="What"
+            style={{ width: 180 }}
+            value={kind}
+            options={[
+              { value: 'dogs', label: 'dogs' },
+              { value: 'entries', label: 'entries' },
+              { value: 'program', label: 'judging program' },
+            ]}
+            onChange={(next: ImportKind) => {
+              setFile(null);
+              setParams({ what: next });
+            }}
+          />
+        </div>
+      </div>
+      <Upload.Dragger
+        accept=".csv,.txt,.tsv,text/csv"
+        showUploadList={false}
+        beforeUpload={(chosen) => {
+          void take(chosen);
+          return false;
+        }}
+      >
+        <p>
+          <b>
+            {file === null
+              ? 'Choose a CSV file, or drop one here'
+              : `${file.name}: ${String(file.table.rows.length)} rows`}
+          </b>
+        </p>
+        <p className="soft">
+          Columns in any order; needed:{' '}
+          {IMPORT_FIELDS[kind]
+            .filter((f) => f.needed)
+            .map((f) => f.label.toLowerCase())
+            .join(', ')}
+          .
+        </p>
+      </Upload.Dragger>
+      {trouble !== null && <Alert type="error" showIcon title={trouble} style={{ marginTop: 12 }} role="alert" />}
+      {file?.isOldCode === true && (
+        <Alert
+          type="warning"
+          showIcon
+          style={{ marginTop: 12 }}
+          title="The file is not UTF-8; it was read as the older Western code page. Look whether names with accents are right."
+        />
+      )}
+      {file !== null && (
+        <Preview
+          key={`${file.name}${kind}`}
+          kind={kind}
+          table={file.table}
+          showId={showId}
+          onDone={() => setFile(null)}
+        />
+      )}
+    </div>
+  );
+}
+
+interface PreviewProps {
+  readonly kind: ImportKind;
+  readonly table: CsvTable;
+  readonly showId: string | null;
+  readonly onDone: () => void;
+}
+
+function Preview({ kind, table, showId, onDone }: PreviewProps) {
+  const { message } = AntApp.useApp();
+  const kennel = useSuspenseQuery(rowsQuery).data;
+  const send = useCommand(saveChanges);
+  const [mapping, setMapping] = useState<Mapping>(() => mapColumns(kind, table.header, rememberedOf(kind)));
+  const read = useMemo(
+    () => importRows(kind, table, mapping, { kennel, newId: v7, showId }),
+    [kind, table, mapping, kennel, showId],
+  );
+  const changes = useMemo(() => read.flatMap((r) => r.changes), [read]);
+  const checked = useQuery({
+    queryKey: ['kennel', 'bring-in', changes],
+    queryFn: () => (changes.length === 0 ? Promise.resolve([]) : checkChanges(changes)),
+    staleTime: Infinity,
+    gcTime: 0,
+    queryKeyHashFn: () => `bring-in ${String(changes.length)} ${changes[0]?.id ?? ''} ${changes.at(-1)?.id ?? ''}`,
+  });
+  const rows = useMemo(() => withFound(read, checked.data ?? []), [read, checked.data]);
+  const good = rows.filter((r) => r.state === 'new' || r.state === 'changed');
+  const bad = rows.filter((r) => r.state === 'bad');
+  const same = rows.filter((r) => r.state === 'same').length;
+
+  const save = (): void => {
+    const chosen = good.flatMap((r) => r.changes);
+    send.mutate(command(chosen), {
+      onSuccess: () => {
+        remember(kind, table.header, mapping);
+        void message.success(`${String(good.length)} rows saved. The trail can take them back.`);
+        onDone();
+      },
+      onError: (error) => void message.error(problemWords(error), 10),
+    });
+  };
+
+  return (
+    <>
+      <section aria-label="Columns" className="columns-chosen">
+        {IMPORT_FIELDS[kind].map((f) => (
+          <label key={f.name}>
+            <span className={f.needed && mapping[f.name] === undefined ? 'bad' : 'soft'}>{f.label}</span>
+            <Select
+              aria-label={`Column of ${f.label.toLowerCase()}`}
+              allowClear
+              size="small"
+              style={{ width: 150 }}
+              placeholder={f.needed ? 'needed' : 'none'}
+              value={mapping[f.name] ?? null}
+              options={table.header.map((h, value) => ({ value, label: h }))}
+              onChange={(at: number | null | undefined) => {
+                const rest = Object.fromEntries(
+                  Object.entries(mapping).filter(([name, k]) => name !== f.name && k !== at),
+                );
+                setMapping(at == null ? rest : { ...rest, [f.name]: at });
+              }}
+            />
+          </label>
+        ))}
+      </section>
+      <div className="bring-bar" role="status">
+        <b>{good.filter((r) => r.state === 'new').length} new</b>,{' '}
+        <b>{good.filter((r) => r.state === 'changed').length}</b> change something, {same} there already,{' '}
+        <b className={bad.length > 0 ? 'bad' : ''}>{bad.length} not as they are</b>
+        <span className="push">
+          {bad.length > 0 && good.length > 0 && (
+            <Button loading={send.isPending} disabled={checked.isFetching} onClick={save}>
+              Save only the {good.length} good ones
+            </Button>
+          )}
+          <Button
+            type="primary"
+            loading={send.isPending}
+            disabled={bad.length > 0 || good.length === 0 || checked.isFetching}
+            onClick={save}
+          >
+            Save all {good.length}
+          </Button>
+          <Link to={KIND_WORDS[kind].back}>Not now</Link>
+        </span>
+      </div>
+      {checked.error !== null && <Alert type="error" showIcon title={problemWords(checked.error)} />}
+      <RowTable
+        name="Rows of the file"
+        rows={rows}
+        idOf={(r) => String(r.line)}
+        empty="No rows."
+        columns={[
+          { name: 'Line', text: (r) => String(r.line), by: (r) => r.line, width: 80 },
+          { name: 'About', text: (r) => r.about, width: 260 },
+          {
+            name: 'What it does',
+            text: (r) => STATE_WORDS[r.state],
+            filter: true,
+            width: 140,
+            show: (r) => (
+              <span className={r.state === 'bad' ? 'bad' : r.state === 'same' ? 'soft' : ''}>
+                {STATE_WORDS[r.state]}
+              </span>
+            ),
+          },
+          { name: 'What is wrong, and what to write instead', text: (r) => r.faults.map(cellFaultWords).join('; ') },
+        ]}
+      />
+    </>
+  );
+}
+
+function rememberedOf(kind: ImportKind): Record<string, string> {
+  return JSON.parse(localStorage.getItem(MEMORY + kind) ?? '{}') as Record<string, string>;
+}
+
+/** Which header was which field, for the next file. */
+function remember(kind: ImportKind, header: readonly string[], mapping: Mapping): void {
+  const chosen = Object.fromEntries(
+    Object.entries(mapping).map(([field, at]) => [plainHeader(header[at] ?? ''), field]),
+  );
+  localStorage.setItem(MEMORY + kind, JSON.stringify({ ...rememberedOf(kind), ...chosen }));
+}

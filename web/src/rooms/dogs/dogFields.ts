@@ -1,0 +1,91 @@
+/*
+ * What a dog's own form asks for: who it is, its chip, its run, its owner, its ways, what was measured.
+ */
+import type { DogMeasure, KennelFile } from '@loyal-mane/core';
+import { DOG_MEASURES, ZONE_IDS } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
+import type { FieldSpec } from '../../parts/rows/fieldSpec';
+
+const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
+  height: 'height at the withers',
+  bodyLength: 'length of the body',
+  chest: 'around the chest',
+  neck: 'around the neck',
+  foreleg: 'foreleg to the elbow',
+};
+
+/** The first questions about a dog. */
+export const firstFields = (kennel: KennelFile, breeds: readonly string[]): readonly FieldSpec[] => [
+  { name: 'name', label: 'Call name', kind: 'text' },
+  { name: 'breed', label: 'Breed', kind: 'one', choices: breeds.map((b) => ({ value: b, label: b })) },
+  {
+    name: 'sex',
+    label: 'Sex',
+    kind: 'one',
+    choices: [
+      { value: 'dog', label: 'dog' },
+      { value: 'bitch', label: 'bitch' },
+    ],
+  },
+  { name: 'born', label: 'Born', kind: 'day' },
+  { name: 'weightKg', label: 'Weight', kind: 'number', unit: 'kg', step: 0.5 },
+  {
+    name: 'ownerId',
+    label: 'Owner',
+    kind: 'one',
+    mayClear: true,
+    choices: kennel.owners.map((o) => ({ value: o.id, label: o.name })),
+  },
+  { name: 'microchip', label: 'Microchip', kind: 'text', hint: '15 digits' },
+  { name: 'run', label: 'Run', kind: 'text' },
+];
+
+/** Everything of a dog that is not about its coat. */
+export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): readonly FieldSpec[] => [
+  ...firstFields(kennel, breeds),
+  { name: 'turnsInTub', label: 'Turns in the tub when asked', kind: 'switch' },
+  { name: 'standsForDryer', label: 'Stands for the force dryer', kind: 'switch' },
+  { name: 'temperament', label: 'Temperament: what hands should know', kind: 'lines', wide: true },
+  { name: 'wishes', label: 'What the owner wishes', kind: 'lines', wide: true },
+  {
+    name: 'weights',
+    label: 'Weighings',
+    kind: 'list',
+    add: 'A weighing',
+    fresh: {},
+    fields: [
+      { name: 'day', label: 'on', kind: 'day' },
+      { name: 'kg', label: 'weight', kind: 'number', unit: 'kg', step: 0.1 },
+    ],
+  },
+  {
+    name: 'measures',
+    label: 'Measures',
+    kind: 'list',
+    add: 'A measure',
+    fresh: { what: 'height' },
+    fields: [
+      { name: 'day', label: 'on', kind: 'day' },
+      {
+        name: 'what',
+        label: 'what',
+        kind: 'one',
+        choices: DOG_MEASURES.map((m) => ({ value: m, label: MEASURE_WORDS[m] })),
+      },
+      { name: 'cm', label: 'it is', kind: 'number', unit: 'cm', step: 0.5 },
+    ],
+  },
+  {
+    name: 'lengths',
+    label: 'Hair measured',
+    kind: 'list',
+    add: 'A length',
+    fresh: {},
+    fields: [
+      { name: 'day', label: 'on', kind: 'day' },
+      { name: 'zone', label: 'zone', kind: 'one', choices: ZONE_IDS.map((z) => ({ value: z, label: ZONE_NAMES[z] })) },
+      { name: 'mm', label: 'length', kind: 'number', unit: 'mm' },
+    ],
+  },
+  { name: 'leftOn', label: 'No longer here since', kind: 'day', hint: 'gets no more work; its records stay' },
+];

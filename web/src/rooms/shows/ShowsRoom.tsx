@@ -1,0 +1,87 @@
+/*
+ * Shows: where and when is who shown? The list of shows, and a show's entries day by day.
+ */
+import PlusOutlined from '@ant-design/icons/PlusOutlined';
+import { Button, Drawer } from 'antd';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { localDayOf } from '@loyal-mane/core';
+import type { Kennel } from '../../api/queries';
+import { monthDay } from '../../parts/monthDay';
+import { RowTable } from '../../parts/rows/RowTable';
+import { useNow } from '../../parts/useNow';
+import { useRooms } from '../../parts/useRooms';
+import { NewShowForm } from './NewShowForm';
+import { ShowPage } from './ShowPage';
+
+type Show = Kennel['shows'][number];
+
+export default function ShowsRoom() {
+  const { id } = useParams();
+  const { kennel } = useRooms();
+  const show = kennel.shows.find((s) => s.id === id);
+  return show === undefined ? <ShowList /> : <ShowPage key={show.id} show={show} />;
+}
+
+function ShowList() {
+  const { kennel, names, lead } = useRooms();
+  const navigate = useNavigate();
+  const [adding, setAdding] = useState(false);
+  const today = localDayOf(useNow(60_000), names.zone);
+  const next = kennel.shows.filter((s) => s.lastDay >= today).sort((x, y) => x.firstDay.localeCompare(y.firstDay))[0];
+  const entries = (s: Show) => kennel.entries.filter((e) => e.showId === s.id);
+  const site = (s: Show): string => kennel.sites.find((x) => x.id === s.siteId)?.name ?? '';
+  return (
+    <div className="room">
+      <div className="sheet-head">
+        <h1>{next === undefined ? 'No show is ahead.' : nextWords(next, entries(next).length, today)}</h1>
+      </div>
+      <RowTable
+        name="Shows"
+        rows={[...kennel.shows].sort((x, y) => y.firstDay.localeCompare(x.firstDay))}
+        idOf={(s) => s.id}
+        onOpen={(s) => void navigate(`/shows/${s.id}`)}
+        empty="No show yet. Enter the next one: everything is counted back from its ring times."
+        tools={
+          lead ? (
+            <Button type="primary" icon={<PlusOutlined />} onClick={() => setAdding(true)}>
+              A show
+            </Button>
+          ) : null
+        }
+        columns={[
+          { name: 'Name', text: (s) => s.name, show: (s) => <b>{s.name}</b> },
+          { name: 'Days', text: (s) => daysWords(s), by: (s) => s.firstDay, width: 160 },
+          { name: 'Site', text: site, filter: true },
+          { name: 'Rings', text: (s) => String(kennel.rings.filter((r) => r.showId === s.id).length), width: 80 },
+          { name: 'Entries', text: (s) => String(entries(s).length), by: (s) => entries(s).length, width: 90 },
+          {
+            name: 'Without a handler',
+            text: (s) => String(entries(s).filter((e) => e.handlerId === undefined).length),
+            by: (s) => entries(s).filter((e) => e.handlerId === undefined).length,
+            width: 150,
+          },
+          { name: 'When', text: (s) => (s.lastDay < today ? 'over' : 'ahead'), filter: true, width: 80 },
+        ]}
+      />
+      <Drawer open={adding} onClose={() => setAdding(false)} title="A new show" size={560} destroyOnHidden>
+        <NewShowForm
+          onDone={(showId) => {
+            setAdding(false);
+            void navigate(`/shows/${showId}`);
+          }}
+        />
+      </Drawer>
+    </div>
+  );
+}
+
+export function daysWords(s: { readonly firstDay: string; readonly lastDay: string }): string {
+  return s.firstDay === s.lastDay ? monthDay(s.firstDay) : `${monthDay(s.firstDay)} to ${monthDay(s.lastDay)}`;
+}
+
+function nextWords(s: Show, entries: number, today: string): string {
+  const days = Math.round((Date.parse(s.firstDay) - Date.parse(today)) / 86_400_000);
+  const when = days > 1 ? `in ${String(days)} days` : days === 1 ? 'tomorrow' : 'now';
+  return `${s.name} is ${when}: ${String(entries)} ${entries === 1 ? 'entry' : 'entries'}.`;
+}

@@ -1,0 +1,142 @@
+/*
+ * A weekly pattern: the same shift for some people on some weekdays, over some weeks. Days that have a shift keep it unless
+ * it is to be replaced.
+ */
+import { App as AntApp, Button, Checkbox, DatePicker, Form, Input, InputNumber, Select } from 'antd';
+import dayjs from 'dayjs';
+import { v7 } from 'uuid';
+import { addDays, weekday } from '@loyal-mane/core';
+import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
+import { command, useCommand } from '../../api/commands';
+import { saveChanges } from '../../api/rows';
+import { problemWords } from '../../parts/ProblemNote';
+import { wallTyped } from '../../parts/rows/fieldSpec';
+
+const WEEKDAYS = [
+  [1, 'Mon'],
+  [2, 'Tue'],
+  [3, 'Wed'],
+  [4, 'Thu'],
+  [5, 'Fri'],
+  [6, 'Sat'],
+  [0, 'Sun'],
+] as const;
+
+interface Pattern {
+  readonly people: readonly string[];
+  readonly weekdays: readonly number[];
+  readonly start: string;
+  readonly end: string;
+  readonly overtimeEnd: string;
+  readonly breakFrom: string;
+  readonly breakTo: string;
+  readonly from: dayjs.Dayjs;
+  readonly weeks: number;
+  readonly replace: boolean;
+}
+
+/** The changes that lay a pattern; days with a shift of their own are left out unless they are replaced. */
+export function patternChanges(
+  kennel: KennelFile,
+  pattern: Omit<Pattern, 'from'> & { readonly from: LocalDay },
+  newId: () => string,
+): RowChange[] {
+  const { people, weekdays, from, weeks, replace } = pattern;
+  const [start, end, overtimeEnd] = [pattern.start, pattern.end, pattern.overtimeEnd].map(wallTyped);
+  const pauses =
+    pattern.breakFrom === ''
+      ? []
+      : [{ start: wallTyped(pattern.breakFrom), end: wallTyped(pattern.breakTo), what: 'break' }];
+  const there = new Map(kennel.shifts.map((s) => [`${s.personId} ${s.day}`, s]));
+  return people.flatMap((personId) =>
+    Array.from({ length: weeks * 7 }, (_, k) => addDays(from, k)).flatMap((day): RowChange[] => {
+      if (!weekdays.includes(weekday(day))) return [];
+      const old = there.get(`${personId} ${day}`) ?? null;
+      if (old !== null && !replace) return [];
+      const id = old?.id ?? newId();
+      const to = { id, personId, day, start, end, overtimeEnd, pauses } as unknown as KennelRow;
+      return [{ list: 'shifts', id, from: old, to }];
+    }),
+  );
+}
+
+export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from: LocalDay; onDone: () => void }) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(saveChanges);
+  const [form] = Form.useForm<Pattern>();
+  const lay = (values: Pattern): void => {
+    const changes = patternChanges(kennel, { ...values, from: values.from.format('YYYY-MM-DD') as LocalDay }, v7);
+    if (changes.length === 0) {
+      void message.info('Every one of these days has a shift already.');
+      return;
+    }
+    send.mutate(command(changes), {
+      onSuccess: () => {
+        void message.success(`${String(changes.length)} shifts laid. The trail can take them back.`);
+        onDone();
+      },
+      onError: (error) => void message.error(problemWords(error), 10),
+    });
+  };
+  const time = [{ pattern: /^\d{1,2}[.:h ]?\d{2}$/, message: 'Write it like 08:00.' }];
+  return (
+    <Form
+      form={form}
+      layout="vertical"
+      className="row-fields"
+      initialValues={{
+        people: [],
+        weekdays: [1, 2, 3, 4, 5],
+        start: '08:00',
+        end: '16:00',
+        overtimeEnd: '17:00',
+        breakFrom: '12:00',
+        breakTo: '12:30',
+        from: dayjs(from),
+        weeks: 8,
+        replace: false,
+      }}
+      onFinish={lay}
+    >
+      <Form.Item name="people" label="For" className="wide" rules={[{ required: true, message: 'For whom?' }]}>
+        <Select mode="multiple" options={kennel.people.map((p) => ({ value: p.id, label: p.name }))} />
+      </Form.Item>
+      <Form.Item name="weekdays" label="On" className="wide" rules={[{ required: true, message: 'On which days?' }]}>
+        <Checkbox.Group options={WEEKDAYS.map(([value, label]) => ({ value, label }))} />
+      </Form.Item>
+      <Form.Item name="start" label="Begins" rules={time}>
+        <Input />
+      </Form.Item>
+      <Form.Item name="end" label="Ends" rules={time}>
+        <Input />
+      </Form.Item>
+      <Form.Item name="overtimeEnd" label="Can stay until" rules={time}>
+        <Input />
+      </Form.Item>
+      <Form.Item name="breakFrom" label="Rest from" rules={time}>
+        <Input />
+      </Form.Item>
+      <Form.Item name="breakTo" label="Rest until" rules={time}>
+        <Input />
+      </Form.Item>
+      <Form.Item name="from" label="From" rules={[{ required: true, message: 'From which day?' }]}>
+        <DatePicker style={{ width: '100%' }} />
+      </Form.Item>
+      <Form.Item
+        name="weeks"
+        label="For so many weeks"
+        rules={[{ required: true, type: 'integer', min: 1, max: 60, message: '1 to 60.' }]}
+      >
+        <InputNumber style={{ width: '100%' }} />
+      </Form.Item>
+      <Form.Item name="replace" valuePropName="checked" className="wide">
+        <Checkbox>Replace shifts that are there</Checkbox>
+      </Form.Item>
+      <div className="wide form-end">
+        <Button type="primary" htmlType="submit" loading={send.isPending}>
+          Lay it
+        </Button>
+      </div>
+    </Form>
+  );
+}
