@@ -47,12 +47,22 @@ test('axe finds nothing serious in any room', async ({ page, browser }) => {
     expect(await serious(page)).toEqual([]);
   }
   await page.goto('/dogs');
-  await page.locator('.dog-lines').waitFor();
+  await page.getByRole('region', { name: 'Dogs' }).waitFor();
   expect(await serious(page)).toEqual([]);
   const file = await page.getByRole('link', { name: /^Isbrin/ }).getAttribute('href');
-  for (const part of ['', '?part=products', '?part=estimates', '?part=record']) {
+  for (const part of ['', '?part=products', '?part=estimates', '?part=record', '?part=about']) {
     await page.goto(`${file ?? ''}${part}`);
-    await page.locator('.coat-map, .advice, .rules, .record').first().waitFor();
+    await page.locator('.coat-map, .advice, .rules, .record, .trail').first().waitFor();
+    expect(await serious(page)).toEqual([]);
+  }
+  for (const part of ['', '?part=shifts', '?part=stations', '?part=power', '?part=travel', '?part=kennel']) {
+    await page.goto(`/yard${part}`);
+    await page.locator('.list-tools, .row-fields').first().waitFor();
+    expect(await serious(page)).toEqual([]);
+  }
+  for (const room of ['/shows', '/bring-in?what=dogs', '/account']) {
+    await page.goto(room);
+    await page.getByRole('heading', { level: 1 }).waitFor();
     expect(await serious(page)).toEqual([]);
   }
   const bench = await another(browser, 'ivo', '/bench');

@@ -23,3 +23,5 @@ export { LITERS_PER_M2, PRODUCTS, productZones } from './products.js';
 export { bagList } from './bag.js';
 export { STEP_ZONES } from './zones/stepZones.js';
 export { PLAIN_DOG } from './plainDog.js';
+export { emptyKennel } from './emptyKennel.js';
+export type { FirstDay } from './emptyKennel.js';

@@ -45,12 +45,12 @@ it.each<[string, RegExp, (k: Loose) => void]>([
   ],
   [
     'a dog of 0 kg',
-    /^dogs\[2\]\.weightKg: must be >= 0.5/,
+    /^dogs\[2\]\.weightKg: must be at least 0.5/,
     (k) => Object.assign(k['dogs']?.[2] ?? {}, { weightKg: 0 }),
   ],
   [
     'a dog of 500 kg',
-    /^dogs\[2\]\.weightKg: must be <= 120/,
+    /^dogs\[2\]\.weightKg: must be at most 120/,
     (k) => Object.assign(k['dogs']?.[2] ?? {}, { weightKg: 500 }),
   ],
   [

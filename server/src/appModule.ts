@@ -7,6 +7,7 @@ import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import type { Knex } from 'knex';
 import type { Logger } from 'pino';
 import { AccountService } from './auth/accountService.js';
+import { DeviceService } from './auth/deviceService.js';
 import { RoleGuard } from './auth/roleGuard.js';
 import { SessionController } from './auth/sessionController.js';
 import { ChangeController } from './changes/changeController.js';
@@ -18,6 +19,8 @@ import type { Config } from './config.js';
 import { EventStore } from './events/eventStore.js';
 import { StreamController } from './events/streamController.js';
 import { StreamHub } from './events/streamHub.js';
+import { FeedController } from './feeds/feedController.js';
+import { FeedService } from './feeds/feedService.js';
 import { HealthController } from './health/healthController.js';
 import { KennelController } from './kennel/kennelController.js';
 import { KennelRepository } from './kennel/kennelRepository.js';
@@ -59,6 +62,7 @@ export class AppModule {
         MethodsController,
         RecordsController,
         ChangeController,
+        FeedController,
         StreamController,
       ],
       providers: [
@@ -69,6 +73,8 @@ export class AppModule {
         { provide: APP_FILTER, useClass: ProblemFilter },
         { provide: APP_GUARD, useClass: RoleGuard },
         AccountService,
+        DeviceService,
+        FeedService,
         EventStore,
         StreamHub,
         KennelRepository,

@@ -87,7 +87,7 @@ function serveWeb(app: NestExpressApplication, dist: string): void {
   app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(dist, { index: false, maxAge: '1h' }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) next();
+    if (request.method !== 'GET' || /^\/(api|calendar)(\/|$)/.test(request.path)) next();
     else response.set('Cache-Control', 'no-cache').sendFile(page);
   });
 }

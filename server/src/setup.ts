@@ -4,12 +4,13 @@
  */
 import 'reflect-metadata';
 import { readFileSync } from 'node:fs';
-import { planKennel } from '@loyal-mane/core';
+import { localDayOf, planKennel } from '@loyal-mane/core';
 import type { KennelFile } from '@loyal-mane/core';
-import { CARE_LIBRARY, libraryFaults, liveDemo } from '@loyal-mane/library';
+import { CARE_LIBRARY, emptyKennel, libraryFaults, liveDemo } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { issueWords } from '@loyal-mane/library/words';
 import type { Knex } from 'knex';
+import { v7 } from 'uuid';
 import { oneTimePassword } from './auth/accountService.js';
 import type { Clock } from './clock.js';
 import { ShiftedClock, SystemClock } from './clock.js';
@@ -48,9 +49,7 @@ async function setUp(): Promise<SetUp> {
     if (!empty) return await describe(kennels, new Map());
     if (file !== null) return await fillOwn(knex, clock, kennels, file);
     if (config.kennel === 'demo') return await fillDemo(knex, clock, kennels);
-    throw new UserError([
-      `There is no kennel "${config.kennel}" yet. Give its file: ./start --kennel ${config.kennel} --from kennel.json`,
-    ]);
+    return await fillOwn(knex, clock, kennels, firstDay(config.kennel, clock));
   } finally {
     await knex.destroy();
   }
@@ -72,6 +71,16 @@ function readFile(path: string): KennelFile {
   const read = readKennel(text, CARE_LIBRARY);
   if (!read.ok) throw new UserError(read.issues.map((issue) => `${issue.path}: ${issueWords(issue)}`));
   return read.kennel;
+}
+
+/** A kennel with nothing in it but its lead; the first five minutes are in the Countdown. */
+function firstDay(slug: string, clock: Clock): KennelFile {
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  const name = slug.replace(
+    /(^|-)([a-z])/g,
+    (_, dash: string, letter: string) => (dash === '' ? '' : ' ') + letter.toUpperCase(),
+  );
+  return emptyKennel({ name, timeZone, today: localDayOf(clock.nowMs(), timeZone), newId: v7 });
 }
 
 async function fillOwn(knex: Knex, clock: Clock, kennels: KennelRepository, kennel: KennelFile): Promise<SetUp> {

@@ -5,7 +5,7 @@ import { ROLES } from '@loyal-mane/core';
 import type { Role } from '@loyal-mane/core';
 import { ROUTE_POLICY, accessOf } from '../src/auth/routePolicy.js';
 import type { Hand, World } from './world.js';
-import { openWorld, signInAs } from './world.js';
+import { openWorld, ownerOf, signInAs } from './world.js';
 
 let world: World;
 const hands = new Map<Role, Hand>();
@@ -20,12 +20,13 @@ beforeAll(async () => {
   ] as const) {
     hands.set(role, await signInAs(world, name));
   }
+  hands.set('owner', await ownerOf(world, hands.get('lead') as Hand));
 }, 120_000);
 afterAll(() => world.close());
 
 const server = () => world.app.getHttpServer();
 const filled = (path: string): string =>
-  path.replace(':key', 'k:x:inspection:2026-06-17:inspection:1:1').replace(':id', v7());
+  path.replace(':key', 'k:x:inspection:2026-06-17:inspection:1:1').replace(':id', v7()).replace(':number', '999999');
 
 interface RouteLayer {
   readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
@@ -36,7 +37,7 @@ it('has a line in the table for every route of the application, and no line with
   const routes = router.stack.flatMap((l) =>
     l.route === undefined ? [] : Object.keys(l.route.methods).map((m) => `${m.toUpperCase()} ${l.route?.path ?? ''}`),
   );
-  const api = routes.filter((r) => r.includes('/api')).map((r) => r.replace('_ALL', 'ALL'));
+  const api = routes.filter((r) => / \/(api|calendar)/.test(r)).map((r) => r.replace('_ALL', 'ALL'));
   expect(api.length).toBeGreaterThan(20);
   expect([...new Set(api)].sort()).toEqual(Object.keys(ROUTE_POLICY).sort());
 });
@@ -100,7 +101,7 @@ it('sets an http-only, same-site cookie and wants the token with every write', a
 
 it('keeps passwords as argon2id and sessions as hashes', async () => {
   const accounts = await world.knex('accounts').select<{ password_hash: string }[]>('password_hash');
-  expect(accounts).toHaveLength(6);
+  expect(accounts).toHaveLength(7);
   for (const a of accounts) expect(a.password_hash).toMatch(/^\$argon2id\$/);
   const session = await world.knex('sign_in_sessions').first<{ token_hash: string }>();
   expect((hands.get('lead') as Hand).cookie).not.toContain(session.token_hash);

@@ -126,7 +126,7 @@ describe('own programs', () => {
   it.each([
     ['a circle', { ...nails, step: 'bath', before: 'preTreat' }, /circle that no day can hold/],
     ['a check left out', { ...nails, step: 'dryCheck', leftOut: true }, /safe only after/],
-    ['a day that there is not', { ...nails, fromDay: 12 }, /must be <= 0/],
+    ['a day that there is not', { ...nails, fromDay: 12 }, /must be at most 0/],
     ['a field that there is not', { ...nails, color: 'red' }, /not a field/],
   ])('refuse %s in words and change nothing', async (_, change, words) => {
     const { number } = await read();

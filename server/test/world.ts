@@ -8,6 +8,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Knex } from 'knex';
 import { pino } from 'pino';
 import request from 'supertest';
+import { v7 } from 'uuid';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import { planKennel, wallToMs } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
@@ -87,4 +88,18 @@ export async function signInAs(world: World, signIn: string, password = DEMO_PAS
     get: (path) => request(server).get(path).set('Cookie', cookie),
     post: (path, body) => request(server).post(path).set('Cookie', cookie).set('x-csrf-token', csrf).send(body),
   };
+}
+
+/** A new person who reads the dogs of the first owner, signed in by a welcome link. */
+export async function ownerOf(world: World, lead: Hand, signIn = 'own', owner = DEMO.owners[0]): Promise<Hand> {
+  const id = v7();
+  const to = { id, name: 'Own Er', signIn, role: 'owner', skills: [], ownerId: owner?.id };
+  await lead.post('/api/changes', { commandId: v7(), changes: [{ list: 'people', id, from: null, to }] }).expect(200);
+  const made = await lead.post(`/api/people/${id}/link`, { commandId: v7() }).expect(200);
+  const { link } = made.body as { link: string };
+  await request(world.app.getHttpServer())
+    .post('/api/session/link')
+    .send({ link, password: DEMO_PASSWORD })
+    .expect(200);
+  return signInAs(world, signIn);
 }

@@ -3,7 +3,7 @@
  */
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
-import type { DogId, PersonId } from '../units/ids.js';
+import type { DogId, OwnerId, PersonId } from '../units/ids.js';
 import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, ROLES, SKILLS, TOOL_KINDS } from './vocabulary.js';
 import type { PracticeOutcome, Role, Skill, StepId, ToolKind } from './vocabulary.js';
@@ -44,6 +44,7 @@ export const PersonRecord = Type.Object(
     signIn: Type.String({ pattern: '^[a-z][a-z0-9.-]{1,39}$', description: 'name to sign in with' }),
     role: oneOf<Role>(ROLES, 'what this person may do here'),
     skills: Type.Array(oneOf<Skill>(SKILLS, 'skill'), { maxItems: SKILLS.length, uniqueItems: true }),
+    ownerId: Type.Optional(id<OwnerId>('owner whose dogs this person reads; for the role "owner"')),
     scissorMinPerDay: Type.Optional(Type.Integer({ minimum: 0, maximum: 720, description: '240 when absent' })),
     learning: Type.Optional(
       Type.Array(Learning, { maxItems: 20, description: 'trims this person is not experienced in yet' }),

@@ -25,7 +25,10 @@ const TIES: Readonly<Partial<Record<KennelList, readonly Tie[]>>> = {
     { list: 'entries', field: 'dogId', then: 'goes' },
     { list: 'transports', field: 'dogs', then: 'leaves' },
   ],
-  owners: [{ list: 'dogs', field: 'ownerId', then: 'clears' }],
+  owners: [
+    { list: 'dogs', field: 'ownerId', then: 'clears' },
+    { list: 'people', field: 'ownerId', then: 'clears' },
+  ],
   circuits: [{ list: 'stations', field: 'circuitId', then: 'clears' }],
   shows: [
     { list: 'rings', field: 'showId', then: 'goes' },

@@ -2,7 +2,7 @@
  * The closed sets of words that a kennel file, the programs and the planner share.
  */
 
-export const ROLES = ['lead', 'finisher', 'bather', 'hand'] as const;
+export const ROLES = ['lead', 'finisher', 'bather', 'hand', 'owner'] as const;
 /** What a person may see and do in the application. */
 export type Role = (typeof ROLES)[number];
 

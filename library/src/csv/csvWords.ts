@@ -36,6 +36,8 @@ export function cellFaultWords(fault: CellFault): string {
       return `${fault.column}:${found} is in the file twice; write ${fault.instead}`;
     case 'noTime':
       return `${fault.column}: no time; write ${fault.instead}`;
+    case 'told':
+      return `${fault.column}: ${fault.instead}`;
     case 'refused':
       return `${fault.column}:${found} does not do; write ${fault.instead}`;
   }

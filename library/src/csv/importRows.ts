@@ -14,7 +14,8 @@ export interface CellFault {
   /** Header of the column, or the field's name where no column holds it. */
   readonly column: string;
   readonly found: string;
-  readonly reason: 'missing' | 'unreadable' | 'unknown' | 'twice' | 'noTime' | 'refused';
+  readonly reason: 'missing' | 'unreadable' | 'unknown' | 'twice' | 'noTime' | 'refused' | 'told';
+  /** What to write instead; for `told`, what is wrong. */
   readonly instead: string;
 }
 

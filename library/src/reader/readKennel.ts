@@ -103,6 +103,7 @@ function referenceIssues(kennel: KennelFile): KennelIssue[] {
     t.people.forEach((id, k) => need(people, 'person', id, `${path}.people[${String(k)}]`));
     t.dogs.forEach((id, k) => need(dogs, 'dog', id, `${path}.dogs[${String(k)}]`));
   });
+  kennel.people.forEach((p, i) => need(owners, 'owner', p.ownerId, `people[${String(i)}].ownerId`));
   kennel.dogs.forEach((d, i) => need(owners, 'owner', d.ownerId, `dogs[${String(i)}].ownerId`));
   kennel.shows.forEach((s, i) => need(sites, 'site', s.siteId, `shows[${String(i)}].siteId`));
   kennel.rings.forEach((r, i) => need(shows, 'show', r.showId, `rings[${String(i)}].showId`));

@@ -5,7 +5,23 @@ import { faultWords } from './faultWords.js';
 import { productFaultWords } from './productWords.js';
 import type { KennelIssue } from '../reader/kennelIssue.js';
 
+/** What a pattern asks for, by how it begins: the schema's patterns are few. */
+const PATTERN_WORDS: readonly (readonly [string, string])[] = [
+  ['^([01][0-9]|2[0-3])', 'must be a time such as 09:30'],
+  ['^[0-9]{15}', 'must be 15 digits'],
+  ['^[a-z][a-z0-9.-]', 'must be small letters, digits, dots or dashes, beginning with a letter'],
+];
+const TYPE_WORDS: Readonly<Record<string, string>> = {
+  string: 'must be text',
+  number: 'must be a number',
+  integer: 'must be a whole number',
+  boolean: 'must be yes or no (true or false)',
+  array: 'must be a list',
+  object: 'must be an object',
+};
+
 function schemaWords(keyword: string, detail: string): string {
+  const number = /-?[\d.]+/.exec(detail)?.[0] ?? '';
   switch (keyword) {
     case 'required':
       return 'is missing';
@@ -15,10 +31,34 @@ function schemaWords(keyword: string, detail: string): string {
     case 'const':
       return `must be one of ${detail}`;
     case 'format':
-      return detail.includes('uuid') ? 'must be a UUID' : detail.replace('must match format', 'must be a');
+      return formatWords(detail);
+    case 'minimum':
+      return `must be at least ${number}`;
+    case 'maximum':
+      return `must be at most ${number}`;
+    case 'exclusiveMinimum':
+      return `must be more than ${number}`;
+    case 'minLength':
+      return 'is empty';
+    case 'maxLength':
+      return `has more than ${number} characters`;
+    case 'maxItems':
+      return `has more than ${number} entries`;
+    case 'minItems':
+      return `has fewer than ${number} entries`;
+    case 'type':
+      return TYPE_WORDS[/must be (\w+)/.exec(detail)?.[1] ?? ''] ?? detail;
+    case 'pattern':
+      return PATTERN_WORDS.find(([begins]) => detail.includes(begins))?.[1] ?? detail;
     default:
       return detail;
   }
+}
+
+function formatWords(detail: string): string {
+  if (detail.includes('uuid')) return 'must be a UUID';
+  if (detail.includes('date-time')) return 'must be a moment such as 2026-07-04T09:30:00Z';
+  return detail.includes('date') ? 'must be a day such as 2026-07-04' : detail;
 }
 
 /** One sentence, without the path. */

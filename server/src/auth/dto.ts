@@ -1,5 +1,5 @@
-import { ApiProperty } from '@nestjs/swagger';
-import { IsString, Length, MinLength } from 'class-validator';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsString, IsUUID, Length, Matches, MinLength } from 'class-validator';
 import { ROLES } from '@loyal-mane/core';
 import type { Role } from '@loyal-mane/core';
 import { LEAST_PASSWORD } from './accountService.js';
@@ -50,4 +50,89 @@ export class SessionDto {
 
   @ApiProperty({ description: 'the server’s clock, ISO 8601' })
   now!: string;
+}
+
+export class LinkDto {
+  @ApiProperty({ description: 'the secret of a welcome link' })
+  @IsString()
+  @Length(20, 100)
+  link!: string;
+
+  @ApiProperty({ minLength: LEAST_PASSWORD })
+  @IsString()
+  @MinLength(LEAST_PASSWORD, { message: `a password has at least ${String(LEAST_PASSWORD)} characters` })
+  @Length(1, 200)
+  password!: string;
+}
+
+const PIN = /^\d{4,8}$/;
+const PIN_WORDS = { message: 'a PIN has four to eight digits' };
+
+export class PinSignInDto {
+  @ApiProperty({ description: 'name to sign in with' })
+  @IsString()
+  @Length(1, 40)
+  signIn!: string;
+
+  @ApiProperty({ description: 'four to eight digits' })
+  @Matches(PIN, PIN_WORDS)
+  pin!: string;
+}
+
+export class OwnPinDto {
+  @ApiProperty({ description: 'the present password' })
+  @IsString()
+  @Length(1, 200)
+  password!: string;
+
+  @ApiProperty({ description: 'four to eight digits' })
+  @Matches(PIN, PIN_WORDS)
+  pin!: string;
+}
+
+export class SessionLineDto {
+  @ApiProperty() id!: string;
+  @ApiProperty({ type: String, nullable: true }) madeAt!: string | null;
+  @ApiProperty({ description: 'what the browser calls itself' }) device!: string;
+  @ApiProperty() isThis!: boolean;
+}
+
+export class SessionsDto {
+  @ApiProperty({ type: [SessionLineDto] }) sessions!: SessionLineDto[];
+}
+
+export class TrustDto {
+  @ApiProperty({ description: 'what the crew calls the device' })
+  @IsString()
+  @Length(1, 80)
+  name!: string;
+}
+
+export class DeviceLineDto {
+  @ApiProperty() id!: string;
+  @ApiProperty() name!: string;
+  @ApiProperty() madeAt!: string;
+}
+
+export class DevicesDto {
+  @ApiProperty({ type: [DeviceLineDto] }) devices!: DeviceLineDto[];
+}
+
+export class PinPersonDto {
+  @ApiProperty() signIn!: string;
+  @ApiProperty() name!: string;
+}
+
+/** What a device may show before anybody has signed in: names only where a lead has trusted it. */
+export class ThisDeviceDto {
+  @ApiProperty() trusted!: boolean;
+  @ApiPropertyOptional() name?: string;
+  @ApiProperty({ type: [PinPersonDto], description: 'people with a PIN; empty where it is not trusted' })
+  people!: PinPersonDto[];
+}
+
+export class EndSessionDto {
+  @ApiProperty()
+  @IsUUID()
+  id!: string;
 }

@@ -6,6 +6,9 @@ import type { Role } from '@loyal-mane/core';
 
 export type Access = 'public' | readonly Role[];
 
+/** Everybody with a sign-in; owners read what is about their own dogs. */
+const ANYBODY: readonly Role[] = ['lead', 'finisher', 'bather', 'hand', 'owner'];
+/** The crew. */
 const ALL: readonly Role[] = ['lead', 'finisher', 'bather', 'hand'];
 const LEAD: readonly Role[] = ['lead'];
 
@@ -13,13 +16,29 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/health': 'public',
   'GET /api/health/ready': 'public',
   'POST /api/session': 'public',
-  'GET /api/session': ALL,
-  'DELETE /api/session': ALL,
-  'POST /api/session/password': ALL,
-  'GET /api/kennel': ALL,
-  'GET /api/plan': ALL,
-  'GET /api/work': ALL,
-  'GET /api/stream': ALL,
+  'GET /api/session': ANYBODY,
+  'DELETE /api/session': ANYBODY,
+  'POST /api/session/password': ANYBODY,
+  'POST /api/session/link': 'public',
+  'POST /api/session/pin': 'public',
+  'POST /api/session/own-pin': ALL,
+  'GET /api/sessions': ANYBODY,
+  'POST /api/sessions/end-others': ANYBODY,
+  'POST /api/sessions/:id/end': ANYBODY,
+  'GET /api/this-device': 'public',
+  'GET /api/devices': LEAD,
+  'POST /api/devices': LEAD,
+  'POST /api/devices/:id/forget': LEAD,
+  'POST /api/people/:id/link': LEAD,
+  'POST /api/people/:id/close-sign-in': LEAD,
+  'GET /api/feeds': ALL,
+  'POST /api/feeds': ALL,
+  'POST /api/feeds/:id/revoke': ALL,
+  'GET /calendar/:secret.ics': 'public',
+  'GET /api/kennel': ANYBODY,
+  'GET /api/plan': ANYBODY,
+  'GET /api/work': ANYBODY,
+  'GET /api/stream': ANYBODY,
   'GET /api/tasks/:key/room': ALL,
   'POST /api/tasks/:key/start': ALL,
   'POST /api/tasks/:key/pause': ALL,

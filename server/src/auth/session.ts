@@ -10,6 +10,8 @@ export interface SignedIn {
   readonly personId: PersonId;
   readonly name: string;
   readonly role: Role;
+  /** Whose dogs an owner reads; null for the crew. */
+  readonly ownerId: string | null;
   readonly csrf: string;
   readonly mustChange: boolean;
   readonly tokenHash: string;

@@ -3,6 +3,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { rulesOf, withKennelBreeds } from '@loyal-mane/core';
 import type { KennelDog, KennelFile } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
+import { ownKennel } from '../auth/ownView.js';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
 import { compact } from '../db/rows.js';
@@ -18,11 +19,12 @@ export class KennelController {
   @Get('kennel')
   @ApiOkResponse({ type: KennelDto })
   async read(@Me() me: SignedIn): Promise<KennelDto> {
-    const [kennel, versions, breedVersions] = await Promise.all([
+    const [whole, versions, breedVersions] = await Promise.all([
       this.kennels.readWithoutWork(),
       this.kennels.versions(),
       this.kennels.breedVersions(),
     ]);
+    const kennel = me.role === 'owner' ? ownKennel(whole, me.ownerId) : whole;
     const { breeds } = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
     const version = (id: string): number => versions.get(id) ?? 1;
     const lead = me.role === 'lead';

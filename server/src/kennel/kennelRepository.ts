@@ -86,6 +86,13 @@ export class KennelRepository {
     return new Map(rows.flat().map((r) => [r.id, r.version]));
   }
 
+  /** Ids of an owner's dogs; none without an owner. */
+  async dogsOf(ownerId: string | null): Promise<Set<string>> {
+    if (ownerId === null) return new Set();
+    const rows = await this.knex('dogs').where({ owner_id: ownerId }).select<{ id: string }[]>('id');
+    return new Set(rows.map((r) => r.id));
+  }
+
   /** Versions of the kennel's own breeds, by name. */
   async breedVersions(): Promise<Map<string, number>> {
     const rows = await this.knex('breeds').select<{ name: string; version: number }[]>('name', 'version');
@@ -230,6 +237,7 @@ export class KennelRepository {
         for (const { table } of Object.values(TRAVEL)) await trx(table).whereIn('transport_id', gone).delete();
       if (list === 'people') {
         await trx('sign_in_sessions').whereIn('person_id', gone).delete();
+        await trx('welcome_links').whereIn('person_id', gone).delete();
         await trx('accounts').whereIn('person_id', gone).delete();
       }
       await trx(ROW_CODECS[list].table).whereIn('id', gone).delete();

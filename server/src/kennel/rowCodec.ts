@@ -88,7 +88,14 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
     flags: ['ramp'],
   }),
   people: codec('people', ['id'], true, {
-    plain: { id: 'id', name: 'name', signIn: 'sign_in', role: 'role', scissorMinPerDay: 'scissor_min_per_day' },
+    plain: {
+      id: 'id',
+      name: 'name',
+      signIn: 'sign_in',
+      role: 'role',
+      scissorMinPerDay: 'scissor_min_per_day',
+      ownerId: 'owner_id',
+    },
     json: ['skills', 'learning', 'kit'],
   }),
   shifts: codec('shifts', ['day', 'id'], true, {

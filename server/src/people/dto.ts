@@ -75,3 +75,7 @@ export class OneTimePasswordDto {
   @ApiProperty() signIn!: string;
   @ApiProperty() password!: string;
 }
+
+export class WelcomeLinkDto {
+  @ApiProperty({ description: 'the secret of the link; shown once' }) link!: string;
+}

@@ -13,6 +13,7 @@ import {
   ReopenDto,
   RowVersionDto,
   ShowRulesCommandDto,
+  WelcomeLinkDto,
 } from './dto.js';
 import { YardService } from './yardService.js';
 
@@ -52,6 +53,19 @@ export class YardController {
     @Body() body: CommandDto,
   ): Promise<OneTimePasswordDto> {
     return this.service.newPassword(id, me.personId, body.commandId);
+  }
+
+  @Post('people/:id/link')
+  @HttpCode(200)
+  @ApiOkResponse({ type: WelcomeLinkDto })
+  link(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<WelcomeLinkDto> {
+    return this.service.newLink(id, me.personId, body.commandId);
+  }
+
+  @Post('people/:id/close-sign-in')
+  @HttpCode(204)
+  async close(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<void> {
+    await this.service.closeSignIn(id, me.personId, body.commandId);
   }
 
   @Post('entries/:id/handler')

@@ -23,6 +23,7 @@ import type {
   ReopenDto,
   RowVersionDto,
   ShowRulesCommandDto,
+  WelcomeLinkDto,
 } from './dto.js';
 
 const absence = ROW_CODECS.absences.fromRow;
@@ -132,6 +133,28 @@ export class YardService {
     if (seen !== undefined)
       await this.knex.transaction((trx) => this.accounts.setPassword(trx, personId, password, true));
     return { signIn, password };
+  }
+
+  /** A link with which a person chooses a password, shown to the lead once. */
+  async newLink(personId: string, me: string, commandId: string): Promise<WelcomeLinkDto> {
+    return this.events
+      .run(commandId, me, async (trx) => {
+        await this.mustExist(trx, 'people', personId);
+        return { kind: 'person.link', subject: personId, change: { before: null, after: null }, result: null };
+      })
+      .then(async () => ({ link: await this.accounts.newLink(this.knex, personId) }));
+  }
+
+  /** Ends somebody's sessions and takes password and PIN away: nobody signs in by that name until a new link is made. */
+  async closeSignIn(personId: string, me: string, commandId: string): Promise<void> {
+    if (personId === me) throw new Problem('notNow', 'You would lock yourself out. Another lead can do this.');
+    await this.events.run(commandId, me, async (trx) => {
+      await this.mustExist(trx, 'people', personId);
+      await trx('sign_in_sessions').where({ person_id: personId }).delete();
+      await trx('welcome_links').where({ person_id: personId }).delete();
+      await trx('accounts').where({ person_id: personId }).delete();
+      return { kind: 'person.closed', subject: personId, change: { before: null, after: null }, result: null };
+    });
   }
 
   private async change(

@@ -1,10 +1,12 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import type { TaskKey } from '@loyal-mane/core';
+import type { Plan, TaskKey } from '@loyal-mane/core';
+import { ownPlan } from '../auth/ownView.js';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
 import { Problem } from '../problem/problem.js';
 import { TaskKeyDto } from '../work/dto.js';
+import { KennelRepository } from '../kennel/kennelRepository.js';
 import { PinService } from './pinService.js';
 import {
   CommandDto,
@@ -31,6 +33,17 @@ function storedDto(stored: StoredPlan | null): StoredPlanDto | null {
   };
 }
 
+/** The published plan as far as it concerns an owner's dogs. */
+function ownStored(stored: StoredPlan | null, own: ReadonlySet<string>): StoredPlanDto | null {
+  const dto = storedDto(stored);
+  if (dto === null) return null;
+  const plan = ownPlan(dto.plan as unknown as Plan, own);
+  const out = plan.unplaced.filter((u) => u.kind === 'show').length;
+  const inPlan = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId]))).size;
+  const summary = { ...dto.summary, ready: inPlan, of: inPlan + out, moves: [], tasks: plan.activities.length };
+  return { ...dto, plan: plan as unknown as StoredPlanDto['plan'], summary };
+}
+
 @ApiTags('plan')
 @Controller('api')
 export class PlanController {
@@ -38,6 +51,7 @@ export class PlanController {
     private readonly service: PlanService,
     private readonly plans: PlanRepository,
     private readonly pins: PinService,
+    private readonly kennels: KennelRepository,
   ) {}
 
   @Get('plan')
@@ -49,6 +63,8 @@ export class PlanController {
       lead ? this.plans.draft() : null,
       lead ? this.plans.openJob() : null,
     ]);
+    if (me.role === 'owner')
+      return { published: ownStored(published, await this.kennels.dogsOf(me.ownerId)), draft: null, job: null };
     return { published: storedDto(published), draft: storedDto(draft), job: job === null ? null : jobDto(job) };
   }
 

@@ -3,6 +3,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { TaskKey, WorkCommand } from '@loyal-mane/core';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
+import { KennelRepository } from '../kennel/kennelRepository.js';
 import { CommandDto } from '../plan/dto.js';
 import { TaskAnswerDto, TaskCommandDto, TaskKeyDto, WorkListDto } from './dto.js';
 import { WorkService } from './workService.js';
@@ -10,12 +11,18 @@ import { WorkService } from './workService.js';
 @ApiTags('work')
 @Controller('api')
 export class WorkController {
-  constructor(private readonly service: WorkService) {}
+  constructor(
+    private readonly service: WorkService,
+    private readonly kennels: KennelRepository,
+  ) {}
 
   @Get('work')
   @ApiOkResponse({ type: WorkListDto })
-  async list(): Promise<WorkListDto> {
-    return { work: await this.service.list() };
+  async list(@Me() me: SignedIn): Promise<WorkListDto> {
+    const work = await this.service.list();
+    if (me.role !== 'owner') return { work };
+    const own = await this.kennels.dogsOf(me.ownerId);
+    return { work: work.filter((w) => own.has(w.dogId)) };
   }
 
   @Post('tasks/:key/start')

@@ -48,6 +48,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.useLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.signInByPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/password": {
         parameters: {
             query?: never;
@@ -58,6 +90,118 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["Session.changePassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/own-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.setPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Session.sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/end-others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.endOthers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/this-device": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Session.thisDevice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Session.trusted"];
+        put?: never;
+        post: operations["Session.trust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Session.forget"];
         delete?: never;
         options?: never;
         head?: never;
@@ -416,6 +560,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/close-sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Yard.close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entries/{id}/handler": {
         parameters: {
             query?: never;
@@ -704,6 +880,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["Feed.list"];
+        put?: never;
+        post: operations["Feed.make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feeds/{id}/revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Feed.revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -721,7 +929,7 @@ export interface components {
             personId: string;
             name: string;
             /** @enum {string} */
-            role: "lead" | "finisher" | "bather" | "hand";
+            role: "lead" | "finisher" | "bather" | "hand" | "owner";
             /** @description sent back in the x-csrf-token header of every write */
             csrf: string;
             /** @description a one-time password that must be changed first */
@@ -731,10 +939,59 @@ export interface components {
             /** @description the server’s clock, ISO 8601 */
             now: string;
         };
+        LinkDto: {
+            /** @description the secret of a welcome link */
+            link: string;
+            password: string;
+        };
+        PinSignInDto: {
+            /** @description name to sign in with */
+            signIn: string;
+            /** @description four to eight digits */
+            pin: string;
+        };
         ChangePasswordDto: {
             /** @description the present password */
             old: string;
             fresh: string;
+        };
+        OwnPinDto: {
+            /** @description the present password */
+            password: string;
+            /** @description four to eight digits */
+            pin: string;
+        };
+        SessionLineDto: {
+            id: string;
+            madeAt: string | null;
+            /** @description what the browser calls itself */
+            device: string;
+            isThis: boolean;
+        };
+        SessionsDto: {
+            sessions: components["schemas"]["SessionLineDto"][];
+        };
+        PinPersonDto: {
+            signIn: string;
+            name: string;
+        };
+        ThisDeviceDto: {
+            trusted: boolean;
+            name?: string;
+            /** @description people with a PIN; empty where it is not trusted */
+            people: components["schemas"]["PinPersonDto"][];
+        };
+        DeviceLineDto: {
+            id: string;
+            name: string;
+            madeAt: string;
+        };
+        DevicesDto: {
+            devices: components["schemas"]["DeviceLineDto"][];
+        };
+        TrustDto: {
+            /** @description what the crew calls the device */
+            name: string;
         };
         SettingsDto: {
             timeZone: string;
@@ -765,7 +1022,7 @@ export interface components {
             id: string;
             name: string;
             /** @enum {string} */
-            role: "lead" | "finisher" | "bather" | "hand";
+            role: "lead" | "finisher" | "bather" | "hand" | "owner";
             skills: ("bath" | "dry" | "brush" | "scissor" | "ring" | "hand" | "decide" | "harshDryer" | "glands")[];
             /** @description what is learned and the kit, as in a file */
             record: {
@@ -1145,6 +1402,10 @@ export interface components {
             signIn: string;
             password: string;
         };
+        WelcomeLinkDto: {
+            /** @description the secret of the link; shown once */
+            link: string;
+        };
         HandlerDto: {
             /** @description UUID version 7, made by the sender */
             commandId: string;
@@ -1368,7 +1629,7 @@ export interface components {
         };
         RowChangeDto: {
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "people" | "shifts" | "absences" | "owners" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
             id: string;
             /** @description the row as the sender saw it; null = it is new */
             from: {
@@ -1401,7 +1662,7 @@ export interface components {
         };
         TrailRowDto: {
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "people" | "shifts" | "absences" | "owners" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
             id: string;
             from: {
                 [key: string]: unknown;
@@ -1427,6 +1688,25 @@ export interface components {
         TrailDto: {
             /** @description newest first */
             entries: components["schemas"]["TrailEntryDto"][];
+        };
+        FeedLineDto: {
+            id: string;
+            /** @enum {string} */
+            of: "person" | "dog";
+            subjectId: string;
+            madeAt: string;
+        };
+        FeedsDto: {
+            feeds: components["schemas"]["FeedLineDto"][];
+        };
+        NewFeedDto: {
+            /** @enum {string} */
+            of: "person" | "dog";
+            id: string;
+        };
+        FeedAddressDto: {
+            /** @description path of the calendar; shown once */
+            path: string;
         };
     };
     responses: never;
@@ -1534,6 +1814,52 @@ export interface operations {
             };
         };
     };
+    "Session.useLink": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+        };
+    };
+    "Session.signInByPin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinSignInDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+        };
+    };
     "Session.changePassword": {
         parameters: {
             query?: never;
@@ -1554,6 +1880,160 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SessionDto"];
                 };
+            };
+        };
+    };
+    "Session.setPin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPinDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Session.sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionsDto"];
+                };
+            };
+        };
+    };
+    "Session.endOthers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Session.end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Session.thisDevice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThisDeviceDto"];
+                };
+            };
+        };
+    };
+    "Session.trusted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DevicesDto"];
+                };
+            };
+        };
+    };
+    "Session.trust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrustDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "Session.forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2075,6 +2555,54 @@ export interface operations {
             };
         };
     };
+    "Yard.link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WelcomeLinkDto"];
+                };
+            };
+        };
+    };
+    "Yard.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "Yard.handler": {
         parameters: {
             query?: never;
@@ -2530,6 +3058,67 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ChangedDto"];
                 };
+            };
+        };
+    };
+    "Feed.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedsDto"];
+                };
+            };
+        };
+    };
+    "Feed.make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFeedDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedAddressDto"];
+                };
+            };
+        };
+    };
+    "Feed.revoke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -9,7 +9,7 @@ import { RouterProvider } from 'react-router/dom';
 import { isAway, isSignedOut } from '../api/client';
 import { sessionQuery } from '../api/queries';
 import { problemWords } from '../parts/ProblemNote';
-import { OwnPasswordPage, SignInPage } from '../rooms/signIn/SignInPage';
+import { OwnPasswordPage, SignInPage, WelcomePage } from '../rooms/signIn/SignInPage';
 import { DAY, themeOf } from '../theme/tokens';
 import { Frame } from './Frame';
 import { RoomError } from './RoomError';
@@ -20,6 +20,7 @@ const DogsRoom = lazy(() => import('../rooms/dogs/DogsRoom'));
 const CoatFileRoom = lazy(() => import('../rooms/dogs/CoatFileRoom'));
 const ShowsRoom = lazy(() => import('../rooms/shows/ShowsRoom'));
 const BringInRoom = lazy(() => import('../rooms/bringIn/BringInRoom'));
+const AccountRoom = lazy(() => import('../rooms/account/AccountRoom'));
 const YardRoom = lazy(() => import('../rooms/yard/YardRoom'));
 const MethodsRoom = lazy(() => import('../rooms/methods/MethodsRoom'));
 const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
@@ -47,6 +48,7 @@ const router = createBrowserRouter([
       { path: '/shows', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/bring-in', element: <BringInRoom />, errorElement: <RoomError /> },
+      { path: '/account', element: <AccountRoom />, errorElement: <RoomError /> },
       { path: '/yard', element: <YardRoom />, errorElement: <RoomError /> },
       { path: '/methods', element: <MethodsRoom />, errorElement: <RoomError /> },
       { path: '*', element: <Navigate to="/" replace /> },
@@ -80,7 +82,8 @@ function Door() {
       </Suspense>
     );
   }
-  if (isSignedOut(session.error)) return <SignInPage />;
+  const link = window.location.pathname === '/welcome' ? window.location.hash.slice(1) : '';
+  if (isSignedOut(session.error)) return link === '' ? <SignInPage /> : <WelcomePage link={link} />;
   if (session.failureCount > 0)
     return (
       <p className="notice bad" role="status">

@@ -17,14 +17,17 @@ import { useRooms } from '../parts/useRooms';
 import { CountRail } from './CountRail';
 import { FindAndGo } from './FindAndGo';
 
+const ALL: readonly string[] = ['lead', 'finisher', 'bather', 'hand', 'owner'];
+const CREW: readonly string[] = ['lead', 'finisher', 'bather', 'hand'];
+const LEADS: readonly string[] = ['lead'];
 const ROOMS = [
-  { to: '/', name: 'Countdown', key: 'c', glyph: 'comb' },
-  { to: '/day', name: 'Day sheet', key: 'd', glyph: 'line-brush' },
-  { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath' },
-  { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection' },
-  { to: '/shows', name: 'Shows', key: 's', glyph: 'ring' },
-  { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set' },
-  { to: '/yard', name: 'Yard', key: 'y', glyph: 'comb', leads: true },
+  { to: '/', name: 'Countdown', key: 'c', glyph: 'comb', for: ALL },
+  { to: '/day', name: 'Day sheet', key: 'd', glyph: 'line-brush', for: CREW },
+  { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath', for: CREW },
+  { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection', for: ALL },
+  { to: '/shows', name: 'Shows', key: 's', glyph: 'ring', for: ALL },
+  { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set', for: CREW },
+  { to: '/yard', name: 'Yard', key: 'y', glyph: 'card', for: LEADS },
 ] as const;
 /** Rooms of the phone's bar: those used on the floor. */
 const FLOOR = new Set(['/', '/day', '/bench', '/dogs', '/methods']);
@@ -105,13 +108,20 @@ export function Frame() {
             <span className="soft">Search and go</span> <kbd>/</kbd>
           </Button>
         </span>
-        <button className="plain who" onClick={() => void signOut()}>
-          <b>{session.name}</b>
-          <span>{session.role}, sign out</span>
-        </button>
+        <span className="who">
+          <NavLink to="/account">
+            <b>{session.name}</b>
+          </NavLink>
+          <span>
+            {session.role},{' '}
+            <button className="plain link" onClick={() => void signOut()}>
+              sign out
+            </button>
+          </span>
+        </span>
       </header>
       <nav className="tabs" aria-label="Rooms">
-        {ROOMS.filter((r) => !('leads' in r) || session.role === 'lead').map((r) => (
+        {ROOMS.filter((r) => r.for.includes(session.role)).map((r) => (
           <NavLink key={r.to} to={r.to} end={r.to === '/'}>
             {r.name}
           </NavLink>
@@ -128,7 +138,7 @@ export function Frame() {
         </Suspense>
       </main>
       <nav className="phone-bar" aria-label="Rooms on the floor">
-        {ROOMS.filter((r) => FLOOR.has(r.to)).map((r) => (
+        {ROOMS.filter((r) => FLOOR.has(r.to) && r.for.includes(session.role)).map((r) => (
           <NavLink key={r.to} to={r.to} end={r.to === '/'}>
             <Sign id={r.glyph} size={22} />
             {r.name}

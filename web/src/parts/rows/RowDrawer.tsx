@@ -2,6 +2,7 @@
  * A row's form in a drawer, with its trail beneath.
  */
 import { Drawer } from 'antd';
+import type { ReactNode } from 'react';
 import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
 import type { FieldSpec } from './fieldSpec';
 import { RowForm } from './RowForm';
@@ -15,6 +16,8 @@ export interface Opened {
   readonly specs: readonly FieldSpec[];
   readonly blank?: Readonly<Record<string, unknown>>;
   readonly beside?: (row: KennelRow) => readonly RowChange[];
+  /** What stands between the form and the trail. */
+  readonly more?: ReactNode;
 }
 
 export function RowDrawer({
@@ -40,6 +43,7 @@ export function RowDrawer({
             {...(opened.blank === undefined ? {} : { blank: opened.blank })}
             {...(opened.beside === undefined ? {} : { beside: opened.beside })}
           />
+          {opened.more}
           {opened.row !== null && <Trail subject={opened.row.id} kennel={kennel} />}
         </>
       )}

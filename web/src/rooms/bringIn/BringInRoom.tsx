@@ -219,7 +219,7 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
         <span className="push">
           {bad.length > 0 && good.length > 0 && (
             <Button loading={send.isPending} disabled={checked.isFetching} onClick={save}>
-              Save only the {good.length} good ones
+              {good.length === 1 ? 'Save only the good one' : `Save only the ${String(good.length)} good ones`}
             </Button>
           )}
           <Button

@@ -1,6 +1,7 @@
 /*
  * What the server found wrong with an import's changes, put to the rows of the file that brought them.
  */
+import { IMPORT_FIELDS } from '@loyal-mane/library/csv';
 import type { ImportedRow } from '@loyal-mane/library/csv';
 import type { FoundIssue } from '../../api/rows';
 
@@ -19,11 +20,18 @@ export function withFound(rows: readonly ImportedRow[], found: readonly FoundIss
     first += row.changes.length;
     if (mine.length === 0) return row;
     const faults = mine.map((issue) => ({
-      column: issue.path.replace(/^changes\[\d+\]\.?/, '') || 'the row',
+      column: labelOf(issue.path.replace(/^changes\[\d+\]\.?/, '')),
       found: '',
-      reason: 'refused' as const,
-      instead: `something else: it ${issue.detail}`,
+      reason: 'told' as const,
+      instead: issue.detail,
     }));
     return { ...row, state: 'bad', faults: [...row.faults, ...faults] };
   });
+}
+
+/** A row's field as the columns are called. */
+function labelOf(field: string): string {
+  if (field === '') return 'The row';
+  const known = Object.values(IMPORT_FIELDS).flatMap((fields) => fields.filter((f) => f.name === field));
+  return known[0]?.label ?? field;
 }

@@ -14,6 +14,7 @@ import { monthDay } from '../../parts/monthDay';
 import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
 import { PhoneRows } from './PhoneRows';
+import { FirstSteps } from './FirstSteps';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
@@ -49,8 +50,11 @@ export default function CountdownRoom() {
       <div className="room">
         <h1 style={{ fontSize: 34, lineHeight: '48px', fontWeight: 400 }}>No show is ahead.</h1>
         <p className="soft">
-          Enter dogs for a show in the kennel file, and every dog is counted back from its ring time.
+          {lead
+            ? 'A few things are needed before a dog can be counted back from its ring time.'
+            : 'As soon as a lead enters a show, every dog is counted back from its ring time.'}
         </p>
+        {lead && <FirstSteps kennel={kennel} today={today} />}
       </div>
     );
   }

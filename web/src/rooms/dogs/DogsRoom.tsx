@@ -6,7 +6,7 @@ import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import { PLAIN_DOG } from '@loyal-mane/library';
 import { dayWords } from '@loyal-mane/library/words';
@@ -78,8 +78,11 @@ export default function DogsRoom() {
             text: (d) => d.name,
             width: 180,
             show: (d) => (
-              <span className="dog-name">
-                <DogBadge badge={d.badge} width={40} /> <b className="serif">{d.name}</b>
+              <span className="dog-cell">
+                <DogBadge badge={d.badge} width={40} />{' '}
+                <Link to={`/dogs/${d.id}`}>
+                  <b className="serif">{d.name}</b>
+                </Link>
               </span>
             ),
           },

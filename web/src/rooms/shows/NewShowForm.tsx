@@ -1,7 +1,6 @@
 /*
  * A show of one or several days in one go: name, where, when, how many rings, whose rules.
  */
-import { useSuspenseQuery } from '@tanstack/react-query';
 import { App as AntApp, AutoComplete, Button, DatePicker, Form, Input, InputNumber, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -9,7 +8,7 @@ import { v7 } from 'uuid';
 import { addDays } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
 import { command, useCommand } from '../../api/commands';
-import { rowsQuery, saveChanges } from '../../api/rows';
+import { saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 
@@ -50,9 +49,8 @@ export function showChanges(
   return { id: show.id, changes: [...(site === null ? [] : [site]), show, ...rings] };
 }
 
-export function NewShowForm({ onDone }: { onDone: (showId: string) => void }) {
+export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (showId: string) => void }) {
   const { message } = AntApp.useApp();
-  const kennel = useSuspenseQuery(rowsQuery).data;
   const send = useCommand(saveChanges);
   const [form] = Form.useForm<Values>();
   const [start] = useState(() => {
@@ -76,6 +74,7 @@ export function NewShowForm({ onDone }: { onDone: (showId: string) => void }) {
       form={form}
       layout="vertical"
       className="row-fields"
+      requiredMark={false}
       initialValues={start}
       onValuesChange={(_, all) => keepDraft(DRAFT, all)}
       onFinish={enter}

@@ -2,11 +2,13 @@
  * Shows: where and when is who shown? The list of shows, and a show's entries day by day.
  */
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
+import { useQuery } from '@tanstack/react-query';
 import { Button, Drawer } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import type { Kennel } from '../../api/queries';
+import { rowsQuery } from '../../api/rows';
 import { monthDay } from '../../parts/monthDay';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
@@ -27,6 +29,7 @@ function ShowList() {
   const { kennel, names, lead } = useRooms();
   const navigate = useNavigate();
   const [adding, setAdding] = useState(false);
+  const rows = useQuery({ ...rowsQuery, enabled: lead }).data;
   const today = localDayOf(useNow(60_000), names.zone);
   const next = kennel.shows.filter((s) => s.lastDay >= today).sort((x, y) => x.firstDay.localeCompare(y.firstDay))[0];
   const entries = (s: Show) => kennel.entries.filter((e) => e.showId === s.id);
@@ -44,7 +47,12 @@ function ShowList() {
         empty="No show yet. Enter the next one: everything is counted back from its ring times."
         tools={
           lead ? (
-            <Button type="primary" icon={<PlusOutlined />} onClick={() => setAdding(true)}>
+            <Button
+              type="primary"
+              icon={<PlusOutlined />}
+              disabled={rows === undefined}
+              onClick={() => setAdding(true)}
+            >
               A show
             </Button>
           ) : null
@@ -65,12 +73,15 @@ function ShowList() {
         ]}
       />
       <Drawer open={adding} onClose={() => setAdding(false)} title="A new show" size={560} destroyOnHidden>
-        <NewShowForm
-          onDone={(showId) => {
-            setAdding(false);
-            void navigate(`/shows/${showId}`);
-          }}
-        />
+        {rows !== undefined && (
+          <NewShowForm
+            kennel={rows}
+            onDone={(showId) => {
+              setAdding(false);
+              void navigate(`/shows/${showId}`);
+            }}
+          />
+        )}
       </Drawer>
     </div>
   );

@@ -84,6 +84,7 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
       form={form}
       layout="vertical"
       className="row-fields"
+      requiredMark={false}
       initialValues={{
         people: [],
         weekdays: [1, 2, 3, 4, 5],
@@ -99,7 +100,11 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
       onFinish={lay}
     >
       <Form.Item name="people" label="For" className="wide" rules={[{ required: true, message: 'For whom?' }]}>
-        <Select mode="multiple" options={kennel.people.map((p) => ({ value: p.id, label: p.name }))} />
+        <Select
+          mode="multiple"
+          showSearch={{ optionFilterProp: 'label' }}
+          options={kennel.people.map((p) => ({ value: p.id, label: p.name }))}
+        />
       </Form.Item>
       <Form.Item name="weekdays" label="On" className="wide" rules={[{ required: true, message: 'On which days?' }]}>
         <Checkbox.Group options={WEEKDAYS.map(([value, label]) => ({ value, label }))} />

@@ -8,6 +8,7 @@ import type { KennelFile, KennelPerson, LocalDay } from '@loyal-mane/core';
 import { SKILLS } from '@loyal-mane/core';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Opened } from '../../parts/rows/RowDrawer';
+import { SignInWays } from './SignInWays';
 import { personFields, skillWords } from './yardFields';
 
 interface Props {
@@ -23,7 +24,8 @@ export function PeoplePart({ kennel, open, today }: Props) {
       list: 'people',
       row,
       title: row?.name ?? 'A new person',
-      specs: personFields(),
+      specs: personFields(kennel),
+      more: row === null ? null : <SignInWays person={row} />,
       blank: { role: 'hand', skills: ['brush'] },
     });
   const hours = (p: KennelPerson): number =>

@@ -132,7 +132,7 @@ function DayCell({
       <button
         className="plain shift"
         onClick={onEdit}
-        aria-label={`${person.name}, ${day}: ${shift === undefined ? 'free' : `${shift.start} to ${shift.end}`}`}
+        aria-label={`${person.name}, ${day}: ${shift === undefined ? 'free' : `${shift.start}–${shift.end}`}`}
       >
         {shift === undefined ? (
           <span className="soft">free</span>

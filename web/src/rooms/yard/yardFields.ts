@@ -10,6 +10,7 @@ export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   finisher: 'finisher: floor work and logs',
   bather: 'bather: floor work and logs',
   hand: 'hand: floor work and logs',
+  owner: 'owner: reads the own dogs',
 };
 
 export const KIND_WORDS: Readonly<Record<StationKind, string>> = Object.fromEntries(
@@ -21,10 +22,18 @@ export const skillWords = (skill: string): string => skill.replace(/([A-Z])/g, '
 const choicesOf = (rows: readonly { readonly id: string; readonly name: string }[]): Choice[] =>
   rows.map((r) => ({ value: r.id, label: r.name }));
 
-export const personFields = (): readonly FieldSpec[] => [
+export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'name', label: 'Name', kind: 'text' },
   { name: 'signIn', label: 'Signs in as', kind: 'text', hint: 'small letters, digits, dots' },
   { name: 'role', label: 'Role', kind: 'one', choices: ROLES.map((r) => ({ value: r, label: ROLE_WORDS[r] })) },
+  {
+    name: 'ownerId',
+    label: 'Reads the dogs of',
+    kind: 'one',
+    mayClear: true,
+    choices: choicesOf(kennel.owners),
+    hint: 'for owners only',
+  },
   {
     name: 'skills',
     label: 'Can do',

@@ -1,0 +1,73 @@
+/*
+ * Calendars that phones subscribe to: one for a person or a dog, at a secret address that can be revoked. The secret is
+ * shown once; its hash is kept.
+ */
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { v7 } from 'uuid';
+import type { Plan } from '@loyal-mane/core';
+import { planCalendar } from '@loyal-mane/library/calendar';
+import { newSecret, sha256 } from '../auth/secrets.js';
+import type { SignedIn } from '../auth/session.js';
+import { Clock } from '../clock.js';
+import { KennelRepository } from '../kennel/kennelRepository.js';
+import { PlanRepository } from '../plan/planRepository.js';
+import { Problem } from '../problem/problem.js';
+import { KNEX } from '../tokens.js';
+import type { FeedLineDto, NewFeedDto } from './dto.js';
+
+interface FeedRow {
+  readonly id: string;
+  readonly of: 'person' | 'dog';
+  readonly subject_id: string;
+  readonly made_by: string;
+  readonly made_at: Date;
+}
+
+@Injectable()
+export class FeedService {
+  constructor(
+    @Inject(KNEX) private readonly knex: Knex,
+    private readonly kennels: KennelRepository,
+    private readonly plans: PlanRepository,
+    private readonly clock: Clock,
+  ) {}
+
+  /** A new address. Leads may make any; others only their own. */
+  async make(me: SignedIn, { of, id }: NewFeedDto): Promise<string> {
+    if (me.role !== 'lead' && !(of === 'person' && id === me.personId))
+      throw new Problem('notAllowed', 'You can have a calendar of your own work; a lead makes the others.');
+    const there = await this.knex(of === 'person' ? 'people' : 'dogs')
+      .where({ id })
+      .first<{ id: string } | undefined>('id');
+    if (there === undefined) throw new Problem('notFound', 'There is nobody with this id.');
+    const secret = newSecret();
+    const row = { id: v7(), token_hash: sha256(secret), of, subject_id: id, made_by: me.personId };
+    await this.knex('calendar_feeds').insert({ ...row, made_at: new Date(this.clock.nowMs()) });
+    return `/calendar/${secret}.ics`;
+  }
+
+  async list(me: SignedIn): Promise<FeedLineDto[]> {
+    const query = this.knex('calendar_feeds').orderBy('made_at');
+    if (me.role !== 'lead') void query.where({ of: 'person', subject_id: me.personId });
+    const rows = await query.select<FeedRow[]>('id', 'of', 'subject_id', 'made_by', 'made_at');
+    return rows.map((r) => ({ id: r.id, of: r.of, subjectId: r.subject_id, madeAt: r.made_at.toISOString() }));
+  }
+
+  async revoke(me: SignedIn, id: string): Promise<void> {
+    const own = me.role === 'lead' ? { id } : { id, of: 'person', subject_id: me.personId };
+    if ((await this.knex('calendar_feeds').where(own).delete()) === 0)
+      throw new Problem('notFound', 'That address is revoked already.');
+  }
+
+  /** The calendar of a secret address, from the published plan. */
+  async read(secret: string): Promise<string> {
+    const feed = await this.knex('calendar_feeds')
+      .where({ token_hash: sha256(secret) })
+      .first<FeedRow | undefined>('of', 'subject_id');
+    if (feed === undefined) throw new Problem('notFound', 'There is no calendar at this address.');
+    const [kennel, published] = await Promise.all([this.kennels.readWithoutWork(), this.plans.published()]);
+    if (published === null) throw new Problem('notFound', 'No plan is published yet.');
+    return planCalendar(kennel, JSON.parse(published.body) as Plan, { of: feed.of, id: feed.subject_id });
+  }
+}

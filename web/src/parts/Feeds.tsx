@@ -1,0 +1,57 @@
+/*
+ * Calendar addresses of a person or a dog: made, shown once, revoked.
+ */
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App as AntApp, Button, Input } from 'antd';
+import { useState } from 'react';
+import { feedsQuery, makeFeed, revokeFeed } from '../api/accounts';
+import { monthDay } from './monthDay';
+import { problemWords } from './ProblemNote';
+
+export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
+  const { message } = AntApp.useApp();
+  const client = useQueryClient();
+  const feeds = useQuery(feedsQuery).data ?? [];
+  const [address, setAddress] = useState<string | null>(null);
+  const again = () => client.invalidateQueries({ queryKey: feedsQuery.queryKey });
+  const onError = (error: unknown): void => void message.error(problemWords(error), 8);
+  const make = useMutation({
+    mutationFn: makeFeed,
+    onSuccess: ({ path }) => {
+      setAddress(window.location.origin + path);
+      void again();
+    },
+    onError,
+  });
+  const revoke = useMutation({ mutationFn: revokeFeed, onSuccess: () => void again(), onError });
+  const mine = feeds.filter((f) => f.of === of && f.subjectId === id);
+  return (
+    <div className="feeds">
+      <h3 className="serif">Calendar for a phone</h3>
+      <p className="soft">
+        The published plan at a secret address that a phone’s calendar subscribes to. Who has the address reads it;
+        revoke it when a phone is lost.
+      </p>
+      {mine.map((f) => (
+        <p key={f.id}>
+          an address since {monthDay(f.madeAt.slice(0, 10))}{' '}
+          <Button size="small" danger type="text" loading={revoke.isPending} onClick={() => revoke.mutate(f.id)}>
+            Revoke
+          </Button>
+        </p>
+      ))}
+      <Button loading={make.isPending} onClick={() => make.mutate({ of, id })}>
+        Make an address
+      </Button>
+      {address !== null && (
+        <Input.TextArea
+          readOnly
+          autoSize
+          value={address}
+          aria-label="Address of the calendar, shown once"
+          onFocus={(e) => e.target.select()}
+        />
+      )}
+    </div>
+  );
+}
