@@ -69,7 +69,8 @@ function rowIssues({ list, id, to }: RowChange, k: number): KennelIssue[] {
 /** A dog is born by today; what is entered anew is still to come. */
 function dayIssues({ list, from, to }: RowChange, k: number, today: LocalDay): KennelIssue[] {
   const path = `changes[${String(k)}]`;
-  const dayOf = (field: string): string | null => (typeof to?.[field] === 'string' ? to[field] : null);
+  const dayOf = (field: string): string | null =>
+    typeof to?.[field] === 'string' && A_DAY.test(to[field]) ? to[field] : null;
   const born = list === 'dogs' ? dayOf('born') : null;
   if (born !== null && born > today) return [{ code: 'bornAfter', path: `${path}.born`, born, today }];
   const day = list === 'entries' && from === null ? dayOf('day') : null;
@@ -77,6 +78,7 @@ function dayIssues({ list, from, to }: RowChange, k: number, today: LocalDay): K
   return [];
 }
 
+const A_DAY = /^\d{4}-\d{2}-\d{2}$/;
 const PATH = /^([a-z]+)\[(\d+)\](.*)$/;
 
 /** An issue by the id of its row instead of its place: rows move when others come and go. */
