@@ -104,6 +104,15 @@ try {
   await lead.getByRole('button', { name: 'Products and recipe' }).click();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('coat-file-products') });
+  await lead.goto('/shows');
+  await lead.getByRole('row', { name: /Tornvik/ }).click();
+  await lead.getByRole('button', { name: 'Enter dogs' }).waitFor();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('shows') });
+  await lead.goto('/yard?part=shifts');
+  await lead.getByRole('table', { name: 'Shifts of the week' }).waitFor();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('yard') });
   const bench = await open(browser, 'tuva', '/bench', 1024, 768);
   await bench.screenshot({ path: out('bench') });
   const phone = await open(browser, 'pia', '/', 390, 844);

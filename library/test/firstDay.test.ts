@@ -1,5 +1,5 @@
 /* A kennel's first day: valid, plannable with nothing in it, and ready to be filled by changes. */
-import { planKennel, removalOf, wallToMs } from '@loyal-mane/core';
+import { applyChanges, planKennel, removalOf, wallToMs } from '@loyal-mane/core';
 import type { KennelRow, LocalDay, RowChange, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PLAIN_DOG, emptyKennel } from '../src/index.js';
 import { changeIssues, readKennel } from '../src/reader/index.js';
@@ -31,6 +31,19 @@ it('is read and planned although it is empty', () => {
   const nowMs = wallToMs(today, '08:00' as WallTime, 'Europe/Oslo');
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs, odds: true, bound: true });
   expect([plan.activities, plan.unplaced]).toEqual([[], []]);
+});
+
+it('dogs without anybody at work are told to have no place, and no single change is promised to help', () => {
+  const dogs = Array.from({ length: 6 }, (_, k) => dog({ name: `Dog ${String(k)}` }));
+  const withDogs = applyChanges(kennel, [
+    ...dogs,
+    added('stations', { siteId: kennel.sites[0]?.id, kind: 'table', name: 'Table', closures: [] }),
+  ]);
+  const nowMs = wallToMs(today, '08:00' as WallTime, 'Europe/Oslo');
+  const plan = planKennel(withDogs, CARE_LIBRARY, { nowMs, rounds: 2 });
+  expect(plan.activities).toEqual([]);
+  expect(plan.unplaced.length).toBeGreaterThan(12);
+  expect(plan.unplaced.every((u) => u.reason.remedies.length === 0)).toBe(true);
 });
 
 it('takes a first dog before there is anybody for every step of it', () => {

@@ -7,7 +7,7 @@ import { makeRng } from '../units/rng.js';
 import type { StationKind } from '../kennel/vocabulary.js';
 import { ChainFit } from '../fit/chainFit.js';
 import type { FitEffort } from '../fit/chainFit.js';
-import type { Activity, Place, Placement, Problem, ProblemPerson, ProblemStation } from './problem.js';
+import type { Activity, Chain, Place, Placement, Problem, ProblemPerson, ProblemStation } from './problem.js';
 import { fitWithRivals } from './search.js';
 import { Yard } from './yard.js';
 
@@ -51,14 +51,41 @@ export function whyNot(problem: Problem, placement: Placement, chain: number): S
   const unskilled = list.find((a) => a.fixed === null && !somebodyCan(problem, a));
   if (unskilled !== undefined) return { code: 'noSkill', blocked: unskilled.index, remedies: [] };
   // A step that has no place even in an empty yard says more than one that is only crowded out.
-  const alone = fitAgain(problem, [], chain);
-  const attempt = alone.places === null ? alone : fitAgain(problem, placement, chain);
+  const rest = withoutIdle(problem, placement, chain);
+  const alone = fitAgain(rest, [], chain);
+  const attempt = alone.places === null ? alone : fitAgain(rest, placement, chain);
   const blocked = attempt.places === null ? (c.activities[attempt.blocked] ?? -1) : -1;
+  const hopeless = alone.places === null && fitAgain(withEverything(rest, chain), [], chain).places === null;
   return {
     code: 'noPlace',
     blocked,
-    remedies: remediesFor(problem, placement, chain, list, alone.places !== null),
+    remedies: hopeless ? [] : remediesFor(rest, placement, chain, list, alone.places !== null),
   };
+}
+
+/** So many chains may be out before those that take no room are left aside: they cost time and change nothing. */
+const MANY_OUT = 12;
+
+/** The problem without chains that have neither a place nor fixed work; where only a few are out, as it is. */
+function withoutIdle(problem: Problem, placement: Placement, chain: number): Problem {
+  const isIdle = (c: Chain): boolean =>
+    c.index !== chain && c.activities.every((i) => (placement[i] ?? problem.activities[i]?.fixed ?? null) === null);
+  const idle = new Set(problem.chains.filter(isIdle));
+  if (idle.size <= MANY_OUT) return problem;
+  return problem.with({ chains: problem.chains.map((c) => (idle.has(c) ? { ...c, activities: [] } : c)) });
+}
+
+/** Every change at once that a remedy could ask for singly: where this does not help, none of them does. */
+function withEverything(problem: Problem, chain: number): Problem {
+  const everybody = problem.people.map((_, p) => p);
+  const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
+  const stays = everybody.reduce((changed, p) => withoutBreaks(stayLonger(changed, p, longest), p), problem);
+  const open = problem.stations.reduce((changed, _, s) => openStation(changed, s), stays);
+  const activities = open.activities.map((a) => {
+    if (a.chain !== chain || a.fixed !== null) return a;
+    return a.with({ ...(a.pinned ?? {}), pinned: null, only: -1 });
+  });
+  return noStandingLimit(open.with({ activities }));
 }
 
 function somebodyCan(problem: Problem, a: Activity): boolean {

@@ -103,7 +103,8 @@ export function ShiftsPart({ kennel, open, today }: Props) {
         </table>
       </div>
       <p className="soft">
-        A day that is pressed opens its shift. “Away” keeps the shift and plans without the person.
+        From 5 to 22 o’clock, noon marked: work in green, rests as gaps, half gaps for feeding and walks, time that can
+        be added in brass. A day that is pressed opens its shift. “Away” keeps the shift and plans without the person.
       </p>
       <Drawer open={laying} onClose={() => setLaying(false)} title="A weekly pattern" size={520} destroyOnHidden>
         <PatternForm kennel={kennel} from={today} onDone={() => setLaying(false)} />
