@@ -45,6 +45,9 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
     await time.fill('1015');
     await time.press('Enter');
     await expect(bather.getByLabel('Tolle goes in at')).toHaveValue('10:15', { timeout: 1000 });
+    await expect(bather.locator('tr.just-changed')).toContainText('Tolle');
+    await expect(bather.locator('tr.just-changed')).toHaveCount(0);
+    await expect(page.locator('tr.just-changed')).toHaveCount(0);
   });
 
   await test.step('an entry is pulled, and the trail takes it back', async () => {

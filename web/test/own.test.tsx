@@ -1,4 +1,5 @@
 /* The kennel's own data in the interface: what forms make of what is typed, and the steps of a first day. */
+import { act, renderHook } from '@testing-library/react';
 import { addDays, rowsOf } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
 import type { ImportedRow } from '@loyal-mane/library/csv';
@@ -11,6 +12,7 @@ import { showChanges } from '../src/rooms/shows/NewShowForm';
 import { patternChanges } from '../src/rooms/yard/PatternForm';
 import { fieldsOf, given, wallTyped } from '../src/parts/rows/fieldSpec';
 import { draftOf, dropDraft, keepDraft } from '../src/parts/rows/draft';
+import { MARK_MS, markChanged, useJustChanged } from '../src/parts/justChanged';
 import { FILE, KENNEL } from './world';
 
 let next = 0;
@@ -141,4 +143,18 @@ it('a first day leads from people to entries; a usual yard fits a kennel file', 
     new Set(['tub', 'forceDryer', 'standDryer', 'table', 'pen']),
   );
   expect(rowsOf(FILE, 'stations').length).toBeGreaterThan(0);
+});
+
+it('what somebody else changed is marked for a moment', () => {
+  jest.useFakeTimers();
+  const { result } = renderHook(() => useJustChanged());
+  act(() => markChanged(['a', 'b']));
+  expect([...result.current]).toEqual(['a', 'b']);
+  act(() => jest.advanceTimersByTime(MARK_MS / 2));
+  act(() => markChanged(['c']));
+  act(() => jest.advanceTimersByTime(MARK_MS / 2));
+  expect([...result.current]).toEqual(['c']);
+  act(() => jest.advanceTimersByTime(MARK_MS));
+  expect(result.current.size).toBe(0);
+  jest.useRealTimers();
 });

@@ -32,9 +32,12 @@ export interface EventRow {
   readonly kind: string;
   readonly subject: string;
   readonly actorId: string | null;
+  /** Other rows that it is about, at most a page of them. */
+  readonly others: readonly string[];
 }
 
 const MOST_TRIES = 8;
+const MOST_OTHERS = 60;
 /**
  * Looking for a row that is not there yet must not lock the gap: two who begin different tasks at one moment would each
  * wait for the other's insert. Two who begin the same task meet at its key; the second looks again and is told.
@@ -138,13 +141,30 @@ export class EventStore {
         'subject',
         'actor_id',
       );
+    const others = await this.othersOf(rows.map((r) => r.number));
     return rows.map((r) => ({
       number: r.number,
       at: r.at.toISOString(),
       kind: r.kind,
       subject: r.subject,
       actorId: r.actor_id,
+      others: others.get(r.number) ?? [],
     }));
+  }
+
+  private async othersOf(numbers: readonly number[]): Promise<Map<number, string[]>> {
+    const found = new Map<number, string[]>();
+    if (numbers.length === 0) return found;
+    const rows = await this.knex('event_subjects')
+      .whereIn('number', numbers)
+      .orderBy(['number', 'subject'])
+      .limit(MOST_OTHERS * numbers.length)
+      .select<{ number: number; subject: string }[]>('number', 'subject');
+    for (const r of rows) {
+      const list = found.get(r.number) ?? [];
+      if (list.length < MOST_OTHERS) found.set(r.number, [...list, r.subject]);
+    }
+    return found;
   }
 
   /** Changes of one subject, oldest first, inside a transaction. */

@@ -5,10 +5,19 @@
 import { useEffect, useState } from 'react';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
+import { markChanged } from '../parts/justChanged';
+import type { Session } from './queries';
 import { kennelFileQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
 
 /** Whether the stream is there; `away` since a failure, until it is heard again. */
 export type StreamState = 'there' | 'away';
+
+interface Change {
+  readonly kind: string;
+  readonly subject: string;
+  readonly others: readonly string[];
+  readonly actorId: string | null;
+}
 
 function readAgain(client: QueryClient, kind: string): void {
   // Finished work may change what was found in a coat.
@@ -40,7 +49,10 @@ export function useLiveStream(): StreamState {
       });
       source.addEventListener('change', (e) => {
         last = e.lastEventId;
-        readAgain(client, (JSON.parse(String(e.data)) as { kind: string }).kind);
+        const change = JSON.parse(String(e.data)) as Change;
+        const me = client.getQueryData<Session>(sessionQuery.queryKey)?.personId;
+        if (change.actorId !== me) markChanged([change.subject, ...change.others]);
+        readAgain(client, change.kind);
       });
       source.addEventListener('error', () => {
         setState('away');

@@ -7,6 +7,7 @@ import { Button, Input, Table } from 'antd';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { csvOf } from '@loyal-mane/library/csv';
+import { useJustChanged } from '../justChanged';
 
 export interface Column<R> {
   readonly name: string;
@@ -35,6 +36,7 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
   const wanted = find.trim().toLowerCase();
   const shown = rows.filter((row) => columns.some((c) => c.text(row).toLowerCase().includes(wanted)));
   const [sorted, setSorted] = useState<readonly R[] | null>(null);
+  const changed = useJustChanged();
   const out = (sorted ?? shown).filter((row) => shown.includes(row));
   return (
     <section aria-label={name}>
@@ -74,6 +76,7 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
         pagination={shown.length > 60 ? { pageSize: 60, showSizeChanger: false } : false}
         locale={{ emptyText: empty }}
         onChange={(_, __, ___, { currentDataSource }) => setSorted(currentDataSource)}
+        rowClassName={(row) => (changed.has(idOf(row)) ? 'just-changed' : '')}
         onRow={(row) =>
           onOpen === undefined
             ? {}

@@ -11,6 +11,7 @@ import { v7 } from 'uuid';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
+import { useJustChanged } from '../../parts/justChanged';
 import { monthDay } from '../../parts/monthDay';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { PatternForm } from './PatternForm';
@@ -128,8 +129,11 @@ function DayCell({
 }) {
   const shift = kennel.shifts.find((s) => s.personId === person.id && s.day === day);
   const away = kennel.absences.find((a) => a.personId === person.id && a.day === day);
+  const changed = useJustChanged();
   return (
-    <td className={away !== undefined ? 'away' : shift === undefined ? 'free' : ''}>
+    <td
+      className={`${changed.has(shift?.id ?? '') ? 'just-changed ' : ''}${away !== undefined ? 'away' : shift === undefined ? 'free' : ''}`}
+    >
       <button
         className="plain shift"
         onClick={onEdit}
