@@ -20,7 +20,8 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Harrow Fen');
   await page.getByLabel('Where').fill('Fen hall');
   await page.getByLabel('First day').fill('2026-07-04');
-  await page.getByLabel('First day').press('Enter');
+  // Enter in the day would enter the whole form.
+  await page.getByLabel('First day').press('Tab');
   await page.getByRole('button', { name: 'Enter the show' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('nobody is entered yet');
   expect(Date.now() - began).toBeLessThan(60_000);
@@ -74,7 +75,7 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
   await test.step('a show cannot move away from its entries', async () => {
     await page.getByRole('button', { name: 'Name and days' }).click();
     await page.getByLabel('Last day').fill('2026-07-02');
-    await page.getByLabel('Last day').press('Enter');
+    await page.getByLabel('Last day').press('Tab');
     await expect(page.getByRole('dialog')).toContainText(/before it begins|outside its show/);
     await page.getByRole('button', { name: 'Remove' }).click();
     await page
