@@ -3,6 +3,7 @@ import request from 'supertest';
 import { v7 } from 'uuid';
 import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
 import { KENNEL_LISTS, removalOf, rowsOf } from '@loyal-mane/core';
+import { PLAIN_DOG } from '@loyal-mane/library';
 import { DEMO, openWorld, signInAs } from './world.js';
 import type { Hand, World } from './world.js';
 
@@ -36,15 +37,7 @@ const NEW_DOG = {
   sex: 'bitch',
   born: '2024-03-02',
   weightKg: 21,
-  density: 'normal',
-  undercoat: 'light',
-  coatChange: false,
-  jacketLies: true,
-  liesForWork: true,
-  cooperation: 1,
-  wholeBath: false,
-  bathSkippedWhenClean: false,
-  fringed: false,
+  ...PLAIN_DOG,
 };
 const trailOf = async (subject: string) =>
   (

@@ -4,7 +4,7 @@
  */
 import { useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Form } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { v7 } from 'uuid';
 import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
@@ -49,7 +49,8 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
   const [freshId] = useState(() => v7());
   const [issues, setIssues] = useState<readonly FoundIssue[]>([]);
   const timer = useRef(0);
-  const start = useMemo(() => ({ ...blank, ...(row ?? {}), ...(draft ?? {}) }), []); // eslint-disable-line react-hooks/exhaustive-deps -- a form begins once
+  // A form begins once: what comes in later must not run over what is typed.
+  const [start] = useState(() => ({ ...blank, ...(row ?? {}), ...(draft ?? {}) }));
 
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
