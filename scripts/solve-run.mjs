@@ -1,16 +1,9 @@
 /* The headless solver of neutral instances, once core and library are built. */
 import { readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import {
-  checkInstancePlan,
-  modelOfInstance,
-  modelOfJobShop,
-  rowsOfJobShop,
-  rowsOfPlacement,
-  searchFit,
-  searchLatestEnd,
-} from '@loyal-mane/core';
+import { checkInstancePlan, modelOfJobShop, rowsOfJobShop, rowsOfPlacement, searchLatestEnd } from '@loyal-mane/core';
 import { readInstance } from '@loyal-mane/library/reader';
+import { race } from './race.mjs';
 
 const USAGE = 'usage: npm run -s solve -- instance.json|jobshop.txt out.json [--seconds 5] [--seed 1] [--rounds N]';
 
@@ -19,8 +12,8 @@ function fail(lines) {
   return 2;
 }
 
-/** Returns the exit code: 0 done, 2 bad input with nothing written. */
-export function runSolve(argv) {
+/** Resolves to the exit code: 0 done, 2 bad input with nothing written. */
+export async function runSolve(argv) {
   let args;
   try {
     const options = { seconds: { type: 'string' }, seed: { type: 'string' }, rounds: { type: 'string' } };
@@ -55,14 +48,14 @@ export function budget({ seconds, seed, rounds }, onProgress = () => undefined) 
   return { seed, used, shouldStop: () => rounds === 0, onProgress, wishes: null, evenLoad: 0 };
 }
 
-function solveKennel(text, out, wanted) {
+async function solveKennel(text, out, wanted) {
   const began = performance.now();
   const read = readInstance(text);
   if (!read.ok) return fail(read.lines);
   const { instance } = read;
   // Reading and preparing count as time spent.
   const seconds = Math.max(0.05, wanted.seconds - (performance.now() - began) / 1000);
-  const found = searchFit(modelOfInstance(instance), budget({ ...wanted, seconds }));
+  const found = await race(instance, { ...wanted, seconds });
   const plan = { instance: instance.name, starts: rowsOfPlacement(found.placement) };
   const checked = checkInstancePlan(instance, plan);
   if (checked.faults.length > 0) throw new Error(`the plan breaks a rule: ${checked.faults[0]}`);

@@ -7,4 +7,4 @@ import { ensureBuilt } from './built.mjs';
 
 ensureBuilt();
 const { runSolve } = await import('./solve-run.mjs');
-process.exitCode = runSolve(process.argv.slice(2));
+process.exitCode = await runSolve(process.argv.slice(2));

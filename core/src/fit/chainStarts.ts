@@ -6,7 +6,7 @@ import { max, min, INFINITY } from '../units/numbers.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';
 import type { Occupancy } from './occupancy.js';
-import { hardFree } from './occupancy.js';
+import { HardFree } from './occupancy.js';
 import { clearRange, countBits, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
 
 /** Slots [from, to) that the activity at a position may not start in; person -1 = by nobody. */
@@ -55,9 +55,9 @@ export class ChainStarts {
   private readonly tables: FitTables;
   private readonly model: FitModel;
   private readonly yard: Occupancy;
-  private readonly hardPeople: readonly Int32Array[];
-  private readonly hardStations: readonly Int32Array[];
-  private readonly hardDogs: readonly Int32Array[];
+  private readonly hardPeople: HardFree;
+  private readonly hardStations: HardFree;
+  private readonly hardDogs: HardFree;
   private chain: ChainTables;
   private dog = 0;
 
@@ -66,9 +66,9 @@ export class ChainStarts {
     this.tables = yard.tables;
     this.model = yard.tables.model;
     this.chain = this.tables.chains[0] as ChainTables;
-    this.hardPeople = yard.people.map(hardFree);
-    this.hardStations = yard.stations.map(hardFree);
-    this.hardDogs = yard.dogs.map(hardFree);
+    this.hardPeople = new HardFree(yard.people);
+    this.hardStations = new HardFree(yard.stations);
+    this.hardDogs = new HardFree(yard.dogs);
   }
 
   /** From now on looks are narrow: at a few of a large crew, from a place in it (0 to 1) on. */
@@ -161,7 +161,7 @@ export class ChainStarts {
     const any = this.claim(n);
     this.anyAt[k] = any;
     const klass = this.tables.classOf[this.dog] as number;
-    const dogFree = (this.ejecting ? this.hardDogs[this.dog] : this.yard.dogs[this.dog]?.free) as Int32Array;
+    const dogFree = (this.ejecting ? this.hardDogs.of(this.dog) : this.yard.dogs[this.dog]?.free) as Int32Array;
     this.runs(dogFree, this.tables.dogStartsOf(klass, a.dur), any, word0, n, a.dur);
     this.cutTo(any, word0, n, lo, hi);
     if (a.stands) this.closeStanding(any, word0, n, lo, hi, a);
@@ -293,7 +293,7 @@ export class ChainStarts {
   ): void {
     for (let p = 0; p < people.length; p++) {
       const who = people[p] as number;
-      const free = this.ejecting ? this.hardPeople[who] : this.yard.people[who]?.free;
+      const free = this.ejecting ? this.hardPeople.of(who) : this.yard.people[who]?.free;
       const starts = this.tables.personStartsOf(klass, who, a.att);
       this.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.att));
       this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
@@ -313,7 +313,7 @@ export class ChainStarts {
     this.stationsAt[k] = at;
     for (let s = 0; s < stations.length; s++) {
       const station = stations[s] as number;
-      const free = (this.ejecting ? this.hardStations[station] : this.yard.stations[station]?.free) as Int32Array;
+      const free = (this.ejecting ? this.hardStations.of(station) : this.yard.stations[station]?.free) as Int32Array;
       this.runs(free, this.tables.stationStartsOf(klass, station, a.dur), at + s * n, word0, n, a.dur + a.clean);
       this.keepPower(at + s * n, word0, n, a, station);
       this.andWith(at + s * n, any, n);

@@ -16,7 +16,10 @@ import { Eviction } from './eviction.js';
 import type { FitActivity, FitChain, FitModel, FitPlace } from './fitModel.js';
 import type { ChainTables } from './fitTables.js';
 import { FitTables } from './fitTables.js';
-import { Occupancy, keepFree, letGo } from './occupancy.js';
+import type { Saved } from './neighbors.js';
+import { Neighbors } from './neighbors.js';
+import { Occupancy } from './occupancy.js';
+import { Prices } from './prices.js';
 
 export interface FitProgress {
   readonly round: number;
@@ -55,16 +58,14 @@ const PLACING_SHARE = 0.6;
 const HOT = 15;
 const COLD = 1;
 const MOST_PULLED = 3;
-/** Up to so many chains, improving begins several times afresh. */
+/** Share of the rounds that pull out a chain and one rival only. */
+const PULLS_TWO = 0.6;
+/**
+ * Few chains settle in whatever valley their placing has led to, and are cheap to place: up to so many begin several times
+ * afresh, paying prices, for a share of the budget; then the best of that is bettered several times.
+ */
 const FEW_CHAINS = 12;
-const CYCLES = 4;
-const AFRESH_EVICTIONS = 30;
-
-interface Saved {
-  readonly chain: number;
-  readonly places: readonly (FitPlace | null)[] | null;
-  readonly cost: number;
-}
+const AFRESH = { share: 0.4, times: 12, bids: 15, evictions: 30, warm: 4, again: 2, pays: 0.3, pullsTwo: 0.35 };
 
 /** Fits all chains of a model. */
 export function searchFit(model: FitModel, options: FitOptions): FitResult {
@@ -84,6 +85,7 @@ export class FitSearch {
   private readonly rng: Rng;
   private readonly fitter: ChainFit;
   private readonly eviction: Eviction;
+  private readonly neighbors: Neighbors;
   private readonly placed: Uint8Array;
   private readonly costs: Float64Array;
   /** How often a chain was left without a place. */
@@ -100,6 +102,8 @@ export class FitSearch {
   private readonly careful: FitEffort;
   private readonly quick: FitEffort;
   private readonly exact: FitEffort;
+  /** What a few chains pay for slots that several want; null where there are many chains. */
+  private readonly prices: Prices | null;
 
   constructor(model: FitModel, options: FitOptions) {
     this.model = model;
@@ -109,11 +113,13 @@ export class FitSearch {
     this.yard = new Occupancy(this.tables);
     this.fitter = new ChainFit(this.yard, this.rng);
     this.eviction = new Eviction(this.yard);
+    this.neighbors = new Neighbors(this.yard, this.rng);
     const { wishes, evenLoad } = options;
     this.careful = { ...QUICK, extra: new Claims(this.yard, { wishes, evenLoad, claims: true }) };
     const extra = wishes === null && evenLoad === 0 ? null : new Claims(this.yard, { wishes, evenLoad, claims: false });
     this.quick = { ...QUICK, extra };
     this.exact = { ...EXACT, extra };
+    this.prices = model.chains.length <= FEW_CHAINS ? new Prices(model, extra) : null;
     const n = model.chains.length;
     this.placed = new Uint8Array(n);
     this.costs = new Float64Array(n);
@@ -228,31 +234,37 @@ export class FitSearch {
     this.restoreBest();
   }
 
-  /**
-   * Pulls out and puts back related chains, ever more careful not to get worse. Few chains settle in whatever valley the
-   * placing has led to, and are cheap to place: they begin several times afresh, and the best stays.
-   */
+  /** Pulls out and puts back related chains, ever more careful not to get worse. */
   improve(): void {
     if (this.isOver(1)) return;
     this.measureAlone(
       this.model.chains.map((_, c) => c),
       false,
     );
+    if (this.prices !== null) this.tryAfresh(this.prices);
     const from = this.options.used(this.round);
-    const cycles = this.model.chains.length <= FEW_CHAINS ? CYCLES : 1;
-    for (let k = 0; k < cycles; k++) {
-      const end = from + ((1 - from) * (k + 1)) / cycles;
-      if (k > 0) this.beginAfresh(end);
-      this.anneal(end);
+    const times = this.prices === null ? 1 : AFRESH.again;
+    for (let k = 0; k < times; k++) {
+      this.restoreBest();
+      this.anneal(from + ((1 - from) * (k + 1)) / times, HOT);
     }
     this.restoreBest();
   }
 
-  private anneal(end: number): void {
+  private tryAfresh(prices: Prices): void {
+    const from = this.options.used(this.round);
+    for (let k = 0; k < AFRESH.times; k++) {
+      const until = from + (1 - from) * AFRESH.share * ((k + 1) / AFRESH.times);
+      this.beginAfresh(until, prices);
+      this.anneal(until, AFRESH.warm);
+    }
+  }
+
+  private anneal(end: number, hot: number): void {
     const from = this.options.used(this.round);
     for (; !this.isOver(end); this.round++) {
       const part = (this.options.used(this.round) - from) / max(1e-9, end - from);
-      const temperature = HOT * (COLD / HOT) ** part;
+      const temperature = hot * (COLD / hot) ** part;
       const out = this.waiting();
       if (out.length > 0 && this.rng.next() < 0.2) this.tryEviction(this.pickWaiting(out), temperature);
       else this.pullAndPlace(temperature, part);
@@ -260,11 +272,24 @@ export class FitSearch {
     }
   }
 
-  /** Everything out and in again in random order, with a few evictions for what has no place. */
-  private beginAfresh(end: number): void {
+  /** Lets the chains bid for what they would take if each were alone; the yard must be empty. */
+  private bid(prices: Prices): void {
+    for (let k = 0; k < AFRESH.bids; k++, this.round++) {
+      this.model.chains.forEach((chain, c) => {
+        const hasPlace = this.hopeless[c] === 0 && this.fitter.fit(c, { ...EXACT, extra: prices });
+        if (hasPlace) prices.want(chain.acts, this.fitter.places);
+      });
+      prices.step();
+    }
+  }
+
+  /** Everything out and in again in random order, each paying, with a few evictions for what has no place. */
+  private beginAfresh(end: number, prices: Prices): void {
     for (let c = 0; c < this.placed.length; c++) this.remove(c);
-    for (const c of this.shuffled(this.model.chains.map((_, k) => k))) this.place(c, this.careful);
-    for (let k = 0; k < AFRESH_EVICTIONS && !this.isOver(end); k++, this.round++) {
+    this.bid(prices);
+    const paying = { ...QUICK, extra: prices };
+    for (const c of this.shuffled(this.model.chains.map((_, k) => k))) this.place(c, paying);
+    for (let k = 0; k < AFRESH.evictions && !this.isOver(end); k++, this.round++) {
       const out = this.waiting();
       if (out.length === 0) break;
       this.evict(this.pickWaiting(out));
@@ -401,7 +426,7 @@ export class FitSearch {
   private placeBeside(c: number, saved: readonly Saved[]): void {
     const old = saved[this.rng.below(max(1, saved.length))];
     if (old?.places != null && this.rng.next() < 0.7) {
-      const letBack = this.keepPart(old.chain, old.places);
+      const letBack = this.neighbors.keepPart(old.chain, old.places);
       this.place(c, this.careful);
       letBack();
     }
@@ -483,19 +508,22 @@ export class FitSearch {
   private pullAndPlace(temperature: number, part: number): void {
     const seed = this.pickSeed();
     if (seed < 0) return;
-    const count = 1 + (this.rng.next() < 0.6 ? 0 : this.rng.below(MOST_PULLED));
-    const pulled = this.withDependents([seed, ...this.rivals(seed, count)]);
+    const count =
+      1 + (this.rng.next() < (this.prices === null ? PULLS_TWO : AFRESH.pullsTwo) ? 0 : this.rng.below(MOST_PULLED));
+    const pulled = this.withDependents([seed, ...this.neighbors.rivals(seed, count)]);
     const saved = this.save(pulled);
     const limit = this.total - temperature * log(this.rng.next());
     for (const c of pulled) this.remove(c);
     const effort = this.rng.next() < (part > 0.9 ? 0.5 : 0.05) ? this.exact : this.quick;
     const order = this.rng.next() < 0.3 ? this.byWeight(pulled) : this.shuffled(pulled);
     const u = this.rng.next();
-    const kept = u < 0.7 ? this.keepForLater(order) : u < 0.85 ? this.keepSomethingFree(saved) : null;
+    const kept = u < 0.7 ? this.keepForLater(order) : u < 0.85 ? this.neighbors.keepSomethingFree(saved) : null;
     let done = true;
     let first = true;
+    const firstEffort =
+      this.prices !== null && this.rng.next() < AFRESH.pays ? { ...effort, extra: this.prices } : effort;
     for (const c of order) {
-      this.place(c, effort);
+      this.place(c, first ? firstEffort : effort);
       if (first) kept?.();
       first = false;
       // What is still to come cannot be cheaper than alone.
@@ -526,102 +554,11 @@ export class FitSearch {
     return best;
   }
 
-  /** Placed chains that hold what the seed needs, nearest in time to where it sits. */
-  private rivals(seed: number, count: number): number[] {
-    const { acts } = this.chain(seed);
-    const found: number[] = [];
-    for (let tries = 0; tries < 4 && found.length < count; tries++) {
-      const i = acts[this.rng.below(acts.length)] as number;
-      const a = this.model.activities[i] as FitActivity;
-      const at = this.yard.isPlaced[i] === 1 ? (this.yard.start[i] as number) : a.aim;
-      const list = this.rng.next() < 0.6 ? a.people : a.stations;
-      const things = list === a.people ? this.yard.people : this.yard.stations;
-      if (list === null || list.length === 0) continue;
-      this.holdersNear(
-        things[list[this.rng.below(list.length)] as number] as Occupancy['people'][number],
-        at,
-        seed,
-        count,
-        found,
-      );
-    }
-    return found;
-  }
-
-  private holdersNear(
-    thing: Occupancy['people'][number],
-    at: number,
-    seed: number,
-    count: number,
-    found: number[],
-  ): void {
-    const { holder } = thing;
-    const reach = 12 + this.rng.below(120);
-    const more = 1 + this.rng.below(2);
-    let added = 0;
-    for (let d = 0; d < reach && found.length < count && added < more; d++) {
-      for (const t of [at + d, at - d]) {
-        const c = (holder[t] ?? 0) - 1;
-        if (t < 0 || c < 0 || c === seed || found.includes(c)) continue;
-        found.push(c);
-        added++;
-      }
-    }
-  }
-
-  /** Keeps a stretch free near where a pulled chain sat, so that the first one back does not take the best of it. */
-  private keepSomethingFree(saved: readonly Saved[]): (() => void) | null {
-    const s = saved[this.rng.below(saved.length)] as Saved;
-    const { acts } = this.chain(s.chain);
-    const k = this.rng.below(acts.length);
-    const place = s.places?.[k] ?? null;
-    const a = this.model.activities[acts[k] as number] as FitActivity;
-    if (place === null || a.fixed !== null) return null;
-    const things = [
-      this.yard.people[place.person],
-      this.yard.stations[place.station],
-      this.yard.dogs[this.chain(s.chain).dog],
-    ];
-    const thing = things[this.rng.below(3)];
-    if (thing === undefined) return null;
-    const from = max(0, place.start - this.rng.below(12));
-    const to = min(this.model.horizon, place.start + a.dur + this.rng.below(12));
-    keepFree(thing, from, to);
-    return () => letGo(thing, from, to);
-  }
-
   /** Keeps a part of what a later chain of the order would take now, so that the first one leaves it that. */
   private keepForLater(order: readonly number[]): (() => void) | null {
     const later = order[1 + this.rng.below(max(1, order.length - 1))];
     if (later === undefined || this.hopeless[later] === 1 || !this.fitter.fit(later, this.quick)) return null;
-    return this.keepPart(later, this.fitter.places);
-  }
-
-  /** Keeps a stretch of a chain's places free: its hands, its stations or both. */
-  private keepPart(chain: number, places: readonly (FitPlace | null)[]): () => void {
-    const { acts } = this.chain(chain);
-    const from = this.rng.below(acts.length);
-    const to = from + 1 + this.rng.below(min(5, acts.length - from));
-    const what = this.rng.below(3);
-    const undo: (() => void)[] = [];
-    for (let k = from; k < to; k++) {
-      const place = places[k] ?? null;
-      const a = this.model.activities[acts[k] as number] as FitActivity;
-      if (place === null || a.fixed !== null) continue;
-      const person = this.yard.people[place.person];
-      const station = this.yard.stations[place.station];
-      if (person !== undefined && what !== 1) {
-        keepFree(person, place.start, place.start + a.att);
-        undo.push(() => letGo(person, place.start, place.start + a.att));
-      }
-      if (station !== undefined && what !== 0) {
-        keepFree(station, place.start, place.start + a.dur + a.clean);
-        undo.push(() => letGo(station, place.start, place.start + a.dur + a.clean));
-      }
-    }
-    return () => {
-      for (const back of undo) back();
-    };
+    return this.neighbors.keepPart(later, this.fitter.places);
   }
 
   private shuffled(chains: readonly number[]): number[] {

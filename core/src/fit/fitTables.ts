@@ -66,6 +66,8 @@ export class FitTables {
   private readonly personStarts = new Map<number, Int32Array>();
   private readonly stationStarts = new Map<number, Int32Array>();
   private readonly dogStarts = new Map<number, Int32Array>();
+  /** By station: the first with the same calendar, so that those that never close are looked at once a site. */
+  private readonly calendarOf: Int32Array;
 
   constructor(model: FitModel) {
     this.model = model;
@@ -75,12 +77,14 @@ export class FitTables {
     this.dayOf = new Int16Array(model.horizon + 1);
     for (let d = 0; d < this.days; d++) this.dayOf.fill(d, this.dayStart[d], model.horizon + 1);
     this.classOf = Int16Array.from(model.dogs.map((dog) => this.classFor(dog.site)));
+    this.calendarOf = calendarsOf(model.stations);
     this.overBefore = model.people.map((p) => prefixOf(p.over, model.horizon));
     this.lo = new Int32Array(model.activities.length);
     this.hi = new Int32Array(model.activities.length);
+    const dependents = dependentsOf(model);
     this.chains = model.chains.map((c, k) => {
       this.tighten(c);
-      return chainTables(model, c, k);
+      return chainTables(model, c, dependents[k] as number[]);
     });
     this.fixedOvertime = Float64Array.from(model.chains, (c) => this.fixedOvertimeOf(c));
   }
@@ -115,10 +119,11 @@ export class FitTables {
 
   /** Starts at which a station can hold a dog of a class for `dur` slots, by calendar alone. */
   stationStartsOf(klass: number, station: number, dur: number): Int32Array {
-    const key = (klass * 4096 + dur) * 1024 + station;
+    const calendar = this.calendarOf[station] as number;
+    const key = (klass * 4096 + dur) * 1024 + calendar;
     return remembered(this.stationStarts, key, () => {
-      const s = this.model.stations[station] as FitModel['stations'][number];
-      const there = remembered(this.stationThere, klass * 1024 + station, () =>
+      const s = this.model.stations[calendar] as FitModel['stations'][number];
+      const there = remembered(this.stationThere, klass * 1024 + calendar, () =>
         openAt(s.site, s.closed, this.classSites[klass] as Int8Array, this.words, this.model.horizon),
       );
       const bits = there.slice();
@@ -219,6 +224,23 @@ function openAt(site: number, closed: Uint8Array, y: Int8Array, words: number, h
   return bits;
 }
 
+const closes = new WeakMap<Uint8Array, boolean>();
+
+function everCloses(closed: Uint8Array): boolean {
+  let ever = closes.get(closed);
+  if (ever === undefined) closes.set(closed, (ever = closed.includes(1)));
+  return ever;
+}
+
+function calendarsOf(stations: FitModel['stations']): Int32Array {
+  const bySite = new Map<number, number>();
+  return Int32Array.from(stations, ({ site, closed }, k) => {
+    if (everCloses(closed)) return k;
+    if (!bySite.has(site)) bySite.set(site, k);
+    return bySite.get(site) as number;
+  });
+}
+
 function remembered(memo: Map<number, Int32Array>, key: number, make: () => Int32Array): Int32Array {
   let bits = memo.get(key);
   if (bits === undefined) {
@@ -246,7 +268,13 @@ function prefixOf(over: Uint8Array, horizon: number): Int32Array {
   return before;
 }
 
-function chainTables(model: FitModel, chain: FitChain, index: number): ChainTables {
+function dependentsOf(model: FitModel): number[][] {
+  const lists = model.chains.map((): number[] => []);
+  model.chains.forEach((c, k) => lists[c.needs]?.push(k));
+  return lists;
+}
+
+function chainTables(model: FitModel, chain: FitChain, dependents: readonly number[]): ChainTables {
   const acts = chain.acts.map((i) => model.activities[i] as FitActivity);
   const omit = (k: number): number => {
     const a = acts[k] as FitActivity;
@@ -273,7 +301,7 @@ function chainTables(model: FitModel, chain: FitChain, index: number): ChainTabl
     skipAfter: acts.map((_, k) => skippable(acts.slice(k + 1))),
     over: chain.lags.filter((l) => l.to - l.from > 1),
     limited: acts.some((a) => a.stands || a.noise > 0 || a.scissors > 0),
-    dependents: model.chains.flatMap((c, k) => (c.needs === index ? [k] : [])),
+    dependents,
   };
 }
 

@@ -211,8 +211,30 @@ export function letGo(unary: Unary, from: number, to: number): void {
   unary.give(from, to, KEPT_FREE);
 }
 
-/** A copy of the free bits in which only fixed work is in the way. */
-export function hardFree(unary: Unary): Int32Array {
+/**
+ * Free bits in which only fixed work is in the way, made when they are first asked for: many a search never pushes anything
+ * out. Fixed work does not change, so they stay true.
+ */
+export class HardFree {
+  private readonly things: readonly Unary[];
+  private readonly made = new Map<number, Int32Array>();
+
+  constructor(things: readonly Unary[]) {
+    this.things = things;
+  }
+
+  /** Bits of one person, station or dog by index; throws on an index that is none. */
+  of(index: number): Int32Array {
+    let bits = this.made.get(index);
+    if (bits === undefined) {
+      bits = hardFree(this.things[index] as Unary);
+      this.made.set(index, bits);
+    }
+    return bits;
+  }
+}
+
+function hardFree(unary: Unary): Int32Array {
   const bits = onesUpTo(unary.holder.length);
   const { holder } = unary;
   for (let t = 0; t < holder.length; t++) if (holder[t] === FIXED_WORK) clearRange(bits, t, t + 1);

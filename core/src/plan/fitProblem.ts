@@ -100,8 +100,27 @@ function activityOf(problem: Problem, a: Activity): FitActivity {
   };
 }
 
+/** By people (stations) of a problem and what is asked of them: explanations change little, and ask again and again. */
+const peopleWith = new WeakMap<Problem['people'], Map<string, number[]>>();
+const stationsWith = new WeakMap<Problem['stations'], Map<string, number[]>>();
+
+function listed<T extends object>(
+  memo: WeakMap<T, Map<string, number[]>>,
+  of: T,
+  key: string,
+  make: () => number[],
+): number[] {
+  let lists = memo.get(of);
+  if (lists === undefined) memo.set(of, (lists = new Map<string, number[]>()));
+  let list = lists.get(key);
+  if (list === undefined) lists.set(key, (list = make()));
+  return list;
+}
+
 function having(problem: Problem, skill: NonNullable<Activity['skill']>): number[] {
-  return problem.people.flatMap((p, k) => (p.skills.has(skill) ? [k] : []));
+  return listed(peopleWith, problem.people, skill, () =>
+    problem.people.flatMap((p, k) => (p.skills.has(skill) ? [k] : [])),
+  );
 }
 
 function peopleFor(problem: Problem, a: Activity): number[] | null {
@@ -113,11 +132,13 @@ function peopleFor(problem: Problem, a: Activity): number[] | null {
 
 function stationsFor(problem: Problem, a: Activity): number[] | null {
   if (a.station === null) return null;
-  return problem.stations.flatMap((s, k) => {
-    if (a.at >= 0 && a.at !== k) return [];
-    const fits = s.kind === a.station && (!a.ramp || s.ramp) && s.lengthCm >= a.lengthCm;
-    return fits ? [k] : [];
-  });
+  return listed(stationsWith, problem.stations, `${a.station} ${String(a.ramp)} ${a.lengthCm} ${a.at}`, () =>
+    problem.stations.flatMap((s, k) => {
+      if (a.at >= 0 && a.at !== k) return [];
+      const fits = s.kind === a.station && (!a.ramp || s.ramp) && s.lengthCm >= a.lengthCm;
+      return fits ? [k] : [];
+    }),
+  );
 }
 
 function kindIndex(problem: Problem, kind: NonNullable<Activity['station']>): number {

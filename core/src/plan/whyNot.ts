@@ -100,8 +100,41 @@ interface Attempt {
 }
 
 function fitAgain(problem: Problem, placement: Placement, chain: number): Attempt {
-  const fitter = new ChainFit(new Yard(problem, placement, chain).taken, makeRng(1));
+  const fitter = new ChainFit(new Yard(othersFixed(problem, placement, chain), [], chain).taken, makeRng(1));
   return fitter.fit(chain, EFFORT) ? { places: fitter.places, blocked: -1 } : { places: null, blocked: fitter.blocked };
+}
+
+/** Activities with everything but one chain where it is for good, by the activities and the placement they came from. */
+const standing = new WeakMap<Problem['activities'], WeakMap<Placement, Map<number, readonly Activity[]>>>();
+
+/** The problem of one chain alone: all others are fixed where they are, so that nothing need be prepared for them. */
+function othersFixed(problem: Problem, placement: Placement, chain: number): Problem {
+  const byPlacement = remembered(
+    standing,
+    problem.activities,
+    () => new WeakMap<Placement, Map<number, readonly Activity[]>>(),
+  );
+  const byChain = remembered(byPlacement, placement, () => new Map<number, readonly Activity[]>());
+  const activities = remembered(byChain, chain, () =>
+    problem.activities.map((a) => {
+      const place = placement[a.index] ?? null;
+      return a.chain === chain || place === null || a.fixed !== null ? a : a.with({ fixed: place });
+    }),
+  );
+  const chains = problem.chains.map((c) => (c.index === chain ? c : { ...c, activities: [] }));
+  return problem.with({ activities, chains });
+}
+
+function remembered<K, V>(
+  memo: { get(key: K): V | undefined; set(key: K, value: V): unknown },
+  key: K,
+  make: () => V,
+): V {
+  const known = memo.get(key);
+  if (known !== undefined) return known;
+  const made = make();
+  memo.set(key, made);
+  return made;
 }
 
 interface Trial {
@@ -110,45 +143,79 @@ interface Trial {
   readonly placement: Placement;
 }
 
+/** Whether the chain has a place under a change, or under several at once. */
+type Helps = (problem: Problem, placement: Placement) => boolean;
+
+/**
+ * Those of a list that may help alone: what does not help all together does not help alone, so halves are asked before
+ * their parts, and where nobody helps one question is enough.
+ */
+function* mayHelp(list: readonly number[], together: (some: readonly number[]) => boolean): Generator<number> {
+  const [first] = list;
+  if (first === undefined || !together(list)) return;
+  if (list.length === 1) {
+    yield first;
+    return;
+  }
+  const half = list.length >> 1;
+  yield* mayHelp(list.slice(0, half), together);
+  yield* mayHelp(list.slice(half), together);
+}
+
+function* peopleTrials(
+  { problem, placement, remedy }: { problem: Problem; placement: Placement; remedy: (p: number) => SlotRemedy },
+  change: (problem: Problem, p: number) => Problem,
+  helps: Helps,
+): Generator<Trial> {
+  const everybody = problem.people.map((_, p) => p);
+  for (const p of mayHelp(everybody, (some) => helps(some.reduce(change, problem), placement)))
+    yield { remedy: remedy(p), problem: change(problem, p), placement };
+}
+
 function* remedyTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
   const chain = list[0]?.chain ?? -1;
-  // A quick look before single changes: what does not help all together does not help alone.
-  const helps = (changed: Problem): boolean => fitAgain(changed, placement, chain).places !== null;
-  const everybody = problem.people.map((_, p) => p);
+  const helps: Helps = (changed, where) => fitAgain(changed, where, chain).places !== null;
+  const of = (remedy: (p: number) => SlotRemedy) => ({ problem, placement, remedy });
   yield* pinTrials(problem, placement, list);
-  yield* handlerTrials(problem, placement, list);
-  const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
-  const mayStay = helps(everybody.reduce((changed, p) => stayLonger(changed, p, longest), problem));
-  for (const slots of mayStay ? STAY_SLOTS : []) {
-    for (const p of everybody) {
-      const stayed = stayLonger(problem, p, slots);
-      yield { remedy: { code: 'stay', person: p, until: 0, slots }, problem: stayed, placement };
-    }
+  yield* handlerTrials(problem, placement, list, helps);
+  for (const slots of STAY_SLOTS) {
+    const stay = (changed: Problem, p: number): Problem => stayLonger(changed, p, slots);
+    yield* peopleTrials(
+      of((person) => ({ code: 'stay', person, until: 0, slots })),
+      stay,
+      helps,
+    );
   }
   yield* stationTrials(problem, placement, list);
-  for (const p of helps(everybody.reduce(withoutBreaks, problem)) ? everybody : []) {
-    yield breakTrial(problem, placement, p);
-  }
+  yield* peopleTrials(
+    of((person) => ({ code: 'moveBreak', person, from: -1 })),
+    withoutBreaks,
+    helps,
+  );
   const kinds = [...new Set(list.flatMap((a) => (a.station === null ? [] : [a.station])))];
-  for (const kind of helps(kinds.reduce(extraStations, problem)) ? kinds : []) {
+  for (const kind of helps(kinds.reduce(extraStations, problem), placement) ? kinds : []) {
     yield { remedy: { code: 'extraStation', kind }, problem: extraStations(problem, kind), placement };
   }
-  for (const p of helps(everybody.reduce(extraPerson, problem)) ? everybody : []) {
-    yield { remedy: { code: 'freePerson', person: p, at: -1 }, problem: extraPerson(problem, p), placement };
-  }
+  yield* peopleTrials(
+    of((person) => ({ code: 'freePerson', person, at: -1 })),
+    extraPerson,
+    helps,
+  );
   if (list.some((a) => a.stands))
     yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
-  for (const other of problem.chains) {
-    const placed = other.activities.some(
-      (i) => (placement[i] ?? null) !== null && problem.activities[i]?.fixed === null,
-    );
-    if (!placed || other.kind !== 'show' || other.index === chain) continue;
-    yield {
-      remedy: { code: 'without', chain: other.index },
-      problem,
-      placement: without(problem, placement, other.index),
-    };
-  }
+  yield* withoutTrials(problem, placement, chain, helps);
+}
+
+/** The other shows' chains, each gone. */
+function* withoutTrials(problem: Problem, placement: Placement, chain: number, helps: Helps): Generator<Trial> {
+  const isPlaced = (i: number): boolean => (placement[i] ?? null) !== null && problem.activities[i]?.fixed === null;
+  const others = problem.chains.filter((c) => c.kind === 'show' && c.index !== chain && c.activities.some(isPlaced));
+  const gone = (some: readonly number[]): Placement => some.reduce((left, c) => without(problem, left, c), placement);
+  const alone = mayHelp(
+    others.map((c) => c.index),
+    (some) => helps(problem, gone(some)),
+  );
+  for (const other of alone) yield { remedy: { code: 'without', chain: other }, problem, placement: gone([other]) };
 }
 
 function remediesFor(
@@ -160,7 +227,8 @@ function remediesFor(
 ): SlotRemedy[] {
   const found: SlotRemedy[] = [];
   // What has no place even in an empty yard is helped only by what changes the yard itself.
-  const direct = fitsAlone ? remedyTrials(problem, placement, list) : singleChanges(problem, placement, list);
+  const helps: Helps = (changed, where) => fitAgain(changed, where, chain).places !== null;
+  const direct = fitsAlone ? remedyTrials(problem, placement, list) : singleChanges(problem, placement, list, helps);
   for (const trial of direct) {
     if (found.some((f) => f.code === trial.remedy.code)) continue;
     const { places } = fitAgain(trial.problem, trial.placement, chain);
@@ -170,7 +238,8 @@ function remediesFor(
     if (found.length >= MOST_REMEDIES) return found;
   }
   // In a full yard no change helps while every rival stands still: try again with room for a few of them to move.
-  for (const trial of found.length > 0 ? [] : singleChanges(problem, placement, list)) {
+  const helpsMoved: Helps = (changed, where) => fitWithRivals(changed, where, chain, TRIES_PER_CHANGE) !== null;
+  for (const trial of found.length > 0 ? [] : singleChanges(problem, placement, list, helpsMoved)) {
     if (found.some((f) => f.code === trial.remedy.code)) continue;
     const places = fitWithRivals(trial.problem, trial.placement, chain, TRIES_PER_CHANGE);
     if (places === null) continue;
@@ -213,18 +282,28 @@ function hasRest(
 }
 
 /** The changes that people can make most easily, each with the rest as it is. */
-function* singleChanges(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+function* singleChanges(
+  problem: Problem,
+  placement: Placement,
+  list: readonly Activity[],
+  helps: Helps,
+): Generator<Trial> {
+  const of = (remedy: (p: number) => SlotRemedy) => ({ problem, placement, remedy });
   yield* pinTrials(problem, placement, list);
   // Whoever shows the dog may only be resting then.
   const handler = list.find((x) => x.step === 'ring')?.only ?? -1;
-  if (handler >= 0) yield breakTrial(problem, placement, handler);
-  yield* handlerTrials(problem, placement, list);
+  const moveBreak = (person: number): SlotRemedy => ({ code: 'moveBreak', person, from: -1 });
+  if (handler >= 0) yield { remedy: moveBreak(handler), problem: withoutBreaks(problem, handler), placement };
+  yield* handlerTrials(problem, placement, list, helps);
   yield* stationTrials(problem, placement, list);
-  for (let p = 0; p < problem.people.length; p++) yield breakTrial(problem, placement, p);
-  for (let p = 0; p < problem.people.length; p++) {
-    const slots = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 12;
-    yield { remedy: { code: 'stay', person: p, until: -1, slots }, problem: stayLonger(problem, p, slots), placement };
-  }
+  yield* peopleTrials(of(moveBreak), withoutBreaks, helps);
+  const slots = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 12;
+  const stay = (changed: Problem, p: number): Problem => stayLonger(changed, p, slots);
+  yield* peopleTrials(
+    of((person) => ({ code: 'stay', person, until: -1, slots })),
+    stay,
+    helps,
+  );
   if (list.some((a) => a.stands)) {
     yield { remedy: { code: 'moreStanding' }, problem: noStandingLimit(problem), placement };
   }
@@ -236,10 +315,6 @@ function* pinTrials(problem: Problem, placement: Placement, list: readonly Activ
     const activities = problem.activities.map((a) => (a.index === index ? a.with({ ...a.pinned, pinned: null }) : a));
     yield { remedy: { code: 'unpin', activity: index }, problem: problem.with({ activities }), placement };
   }
-}
-
-function breakTrial(problem: Problem, placement: Placement, p: number): Trial {
-  return { remedy: { code: 'moveBreak', person: p, from: -1 }, problem: withoutBreaks(problem, p), placement };
 }
 
 function* stationTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
@@ -283,20 +358,25 @@ function refine(
   return hasRest(trial, problem, list, places, from, length) ? { ...remedy, from } : null;
 }
 
-function* handlerTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
+function* handlerTrials(
+  problem: Problem,
+  placement: Placement,
+  list: readonly Activity[],
+  helps: Helps,
+): Generator<Trial> {
   const shown = list.find((a) => a.step === 'ring' && a.only >= 0);
   if (shown === undefined) return;
   const rival = rivalAtRing(problem, placement, shown);
-  for (let q = 0; q < problem.people.length; q++) {
-    if (q === shown.only || problem.people[q]?.skills.has('ring') !== true) continue;
-    const activities = problem.activities.map((a) =>
-      a.chain === shown.chain && a.only === shown.only && a.fixed === null ? a.with({ only: q }) : a,
-    );
-    yield {
-      remedy: { code: 'otherHandler', handler: shown.only, other: q, rival },
-      problem: problem.with({ activities }),
-      placement,
-    };
+  const shownBy = (by: Partial<Activity>): Problem =>
+    problem.with({
+      activities: problem.activities.map((a) =>
+        a.chain === shown.chain && a.only === shown.only && a.fixed === null ? a.with(by) : a,
+      ),
+    });
+  const handlers = problem.people.flatMap((p, q) => (q !== shown.only && p.skills.has('ring') ? [q] : []));
+  for (const other of mayHelp(handlers, (some) => helps(shownBy({ only: -1, allowed: some }), placement))) {
+    const remedy = { code: 'otherHandler', handler: shown.only, other, rival } as const;
+    yield { remedy, problem: shownBy({ only: other }), placement };
   }
 }
 
