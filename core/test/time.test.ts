@@ -64,6 +64,29 @@ it('goes to a wall time and back on every day of a year, in zones of both halves
   expect(seen).toBe(300);
 });
 
+it('days and wall times are those of the platform’s own calendar (Intl), around clock changes too', () => {
+  const zones = [OSLO, 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kolkata', 'Pacific/Kiritimati', 'Pacific/Niue'];
+  const parts = (zone: string) =>
+    new Intl.DateTimeFormat('en-CA', { timeZone: zone, dateStyle: 'short', timeStyle: 'short', hourCycle: 'h23' });
+  const intl = new Map(zones.map((zone) => [zone, parts(zone)]));
+  const start = Date.UTC(2026, 0, 1);
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 365 * 24 * 60 - 1 }), fc.constantFrom(...zones), (minute, zone) => {
+      const ms = start + minute * 60_000;
+      const [date, time] = intl.get(zone)!.format(ms).split(', ');
+      return localDayOf(ms, zone) === date && wallTimeOf(ms, zone) === time;
+    }),
+    {
+      seed: 5,
+      numRuns: 2000,
+      examples: [
+        [(28 + 31 + 28) * 1440 + 60, OSLO],
+        [297 * 1440 + 30, OSLO],
+      ],
+    },
+  );
+});
+
 it('counts days on the calendar', () => {
   expect(daysBetween(day('2026-03-28'), day('2026-03-30'))).toBe(2);
   expect(addDays(day('2026-12-31'), 1)).toBe('2027-01-01');

@@ -112,6 +112,15 @@ describe('the countdown', () => {
     }
   });
 
+  it('does not call a dog ready that the plan does not know of', () => {
+    const without = (id: string) => ({ ...plan, activities: plan.activities.filter((a) => a.dogId !== id) });
+    const { dogId } = read.days.flatMap((d) => d.rows).find((r) => r.problem === null)!;
+    const since = countdown(kennel, without(dogId), kennel.work, morning);
+    expect(since).toMatchObject({ unplanned: 1, ready: read.ready - 1 });
+    expect(countdown(kennel, null, kennel.work, morning)).toMatchObject({ unplanned: 18, ready: 0 });
+    expect(read.unplanned).toBe(0);
+  });
+
   it('puts problems first, the soonest decision first, and says each in a sentence', () => {
     const by = read.problems.map((p) => p.byMs);
     expect([...by].sort((x, y) => x - y)).toEqual(by);

@@ -17,6 +17,7 @@ import { TrailService } from './changes/trailService.js';
 import { Clock } from './clock.js';
 import type { Config } from './config.js';
 import { EventStore } from './events/eventStore.js';
+import { FreshAnswers } from './events/freshAnswers.js';
 import { StreamController } from './events/streamController.js';
 import { StreamHub } from './events/streamHub.js';
 import { FeedController } from './feeds/feedController.js';
@@ -24,6 +25,8 @@ import { FeedService } from './feeds/feedService.js';
 import { HealthController } from './health/healthController.js';
 import { KennelController } from './kennel/kennelController.js';
 import { KennelRepository } from './kennel/kennelRepository.js';
+import { OpenController } from './kennel/openController.js';
+import { OpenService } from './kennel/openService.js';
 import { MethodsController } from './methods/methodsController.js';
 import { MethodsService } from './methods/methodsService.js';
 import { YardController } from './people/yardController.js';
@@ -32,6 +35,7 @@ import { PlanController } from './plan/planController.js';
 import { PlanRepository } from './plan/planRepository.js';
 import { PinService } from './plan/pinService.js';
 import { PlanService } from './plan/planService.js';
+import { PublishedAnswer } from './plan/publishedAnswer.js';
 import { ProblemFilter } from './problem/problemFilter.js';
 import { RecordsController } from './records/recordsController.js';
 import { RecordsService } from './records/recordsService.js';
@@ -56,6 +60,7 @@ export class AppModule {
         HealthController,
         SessionController,
         KennelController,
+        OpenController,
         PlanController,
         WorkController,
         YardController,
@@ -76,11 +81,14 @@ export class AppModule {
         DeviceService,
         FeedService,
         EventStore,
+        FreshAnswers,
         StreamHub,
         KennelRepository,
+        OpenService,
         PlanRepository,
         PinService,
         PlanService,
+        PublishedAnswer,
         PlannerPool,
         WorkService,
         YardService,

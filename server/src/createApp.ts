@@ -20,6 +20,7 @@ import { Problem } from './problem/problem.js';
 import { sendProblem } from './problem/problemFilter.js';
 
 const BODY_LIMIT = '6mb';
+const KENNEL_LIMIT = '64mb';
 
 function validationErrors(errors: readonly ValidationError[], parent = ''): { path: string; detail: string }[] {
   return errors.flatMap((e) => {
@@ -55,6 +56,8 @@ export async function createApp(outside: Outside): Promise<NestExpressApplicatio
   app.use('/api', pinoHttp({ logger: outside.logger, autoLogging: { ignore: (r) => r.url === '/health' } }));
   app.use(cookieParser());
   app.use('/api', sessionMiddleware(app.get(AccountService), outside.config.kennel, outside.logger));
+  // A season of records is larger than anything else that is sent.
+  app.use('/api/kennel/open', express.json({ limit: KENNEL_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
   app.use('/api', (error: unknown, request: Request, response: Response, next: NextFunction) => {
     if (error === undefined) next();

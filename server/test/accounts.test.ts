@@ -79,7 +79,7 @@ describe('PINs', () => {
       request(server()).post('/api/session/pin').set('Cookie', cookie).send({ signIn: 'tuva', pin });
     await byPin('').expect(403);
     expect((await request(server()).get('/api/this-device').expect(200)).body).toEqual({ trusted: false, people: [] });
-    const trusted = await lead.post('/api/devices', { name: 'Wall' }).expect(204);
+    const trusted = await lead.post('/api/devices', { commandId: v7(), name: 'Wall' }).expect(204);
     const cookie = (trusted.headers['set-cookie'] as unknown as string[])[0]?.split(';')[0] ?? '';
     const about = await request(server()).get('/api/this-device').set('Cookie', cookie).expect(200);
     expect(about.body).toEqual({ trusted: true, name: 'Wall', people: [{ signIn: 'tuva', name: 'Tuva Lind' }] });
@@ -130,10 +130,16 @@ describe('owners', () => {
 describe('calendar addresses', () => {
   it('hold the published plan until they are revoked', async () => {
     const tuva = await signInAs(world, 'tuva');
-    const make = (hand: Hand, of: string, id: string) => hand.post('/api/feeds', { of, id });
+    const make = (hand: Hand, of: string, id: string, commandId = v7()) =>
+      hand.post('/api/feeds', { commandId, of, id });
     await make(tuva, 'person', personNamed('pia').id).expect(403);
     await make(lead, 'dog', v7()).expect(404);
-    const { path } = (await make(tuva, 'person', tuva.personId).expect(200)).body as { path: string };
+    const commandId = v7();
+    const lost = (await make(tuva, 'person', tuva.personId, commandId).expect(200)).body as { path: string };
+    const { path } = (await make(tuva, 'person', tuva.personId, commandId).expect(200)).body as { path: string };
+    await request(server()).get(lost.path).expect(404);
+    // Somebody else who knows the id of a calendar gets no address to it.
+    await make(await signInAs(world, 'ivo'), 'person', personNamed('ivo').id, commandId).expect(400);
     const answer = await request(server()).get(path).expect(200);
     expect(answer.headers['content-type']).toMatch('text/calendar');
     const events = new ICAL.Component(ICAL.parse(answer.text) as unknown[]).getAllSubcomponents('vevent');
@@ -144,6 +150,7 @@ describe('calendar addresses', () => {
     const starts = events.map((e) => new ICAL.Event(e).startDate.toJSDate().toISOString()).sort();
     expect(starts).toEqual(planned.map((a) => new Date(a.start).toISOString()).sort());
     const { feeds } = (await tuva.get('/api/feeds').expect(200)).body as { feeds: { id: string }[] };
+    expect(feeds).toHaveLength(1);
     expect(JSON.stringify(feeds)).not.toContain(path.slice(10, 30));
     await tuva.post(`/api/feeds/${feeds[0]!.id}/revoke`, {}).expect(204);
     await request(server()).get(path).expect(404);

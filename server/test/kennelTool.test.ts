@@ -7,6 +7,7 @@ import { gzipSync } from 'node:zlib';
 import type { KennelFile } from '@loyal-mane/core';
 import mysql from 'mysql2/promise';
 import { DEMO } from './world.js';
+import { inOneOrder } from './inOneOrder.js';
 
 const root = path.resolve(__dirname, '../..');
 const dir = mkdtempSync(path.join(tmpdir(), 'kennel-tool-'));
@@ -22,20 +23,6 @@ function run(...args: string[]) {
   return { code: done.status, said: done.stderr };
 }
 
-/** Lists in one order, so that two files that say the same are the same. */
-function sorted(kennel: KennelFile): unknown {
-  const inOrder = (value: unknown): unknown => {
-    if (Array.isArray(value))
-      return value.map(inOrder).sort((x, y) => JSON.stringify(x).localeCompare(JSON.stringify(y)));
-    if (typeof value !== 'object' || value === null) return value;
-    return Object.fromEntries(
-      Object.entries(value)
-        .sort(([a], [b]) => a.localeCompare(b))
-        .map(([k, v]) => [k, inOrder(v)]),
-    );
-  };
-  return inOrder(kennel);
-}
 const read = (file: string): KennelFile => JSON.parse(readFileSync(at(file), 'utf8')) as KennelFile;
 
 async function dropAll(): Promise<void> {
@@ -79,7 +66,7 @@ it('a kennel file goes in, comes out the same, and goes into no kennel that is t
   expect(put).toMatchObject({ code: 0 });
   expect(put.said).toMatch(/One-time password for maren \(lead\): \S+/);
   expect(run('export', '--kennel', 'tool-home', at('out.json')).code).toBe(0);
-  expect(sorted(read('out.json'))).toEqual(sorted(full));
+  expect(inOneOrder(read('out.json'))).toEqual(inOneOrder(full));
   expect(readFileSync(at('out.json'), 'utf8')).not.toMatch(/password|scrypt|token/i);
   const again = run('import', '--kennel', 'tool-home', at('in.json'));
   expect(again).toMatchObject({ code: 2 });

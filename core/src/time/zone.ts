@@ -61,12 +61,25 @@ export function instantToMs(instant: Instant): number {
 
 /** Local day of an instant in an IANA zone. */
 export function localDayOf(ms: number, zone: string): LocalDay {
-  return DateTime.fromMillis(ms, { zone }).toFormat('yyyy-MM-dd') as LocalDay;
+  const utcDay = new Date(ms).toISOString().slice(0, 10) as LocalDay;
+  // Clocks are at most a day off UTC: the last of these three that has begun.
+  const found = [1, 0, -1].map((n) => addDays(utcDay, n)).find((day) => dayClock(day, zone).midnightMs <= ms);
+  if (found === undefined) throw new Error(`localDayOf: ${String(ms)} in "${zone}" is no time`);
+  return found;
 }
 
 /** Wall time of an instant in an IANA zone, cut to the minute. */
 export function wallTimeOf(ms: number, zone: string): WallTime {
+  const { midnightMs, plain } = dayClock(localDayOf(ms, zone), zone);
+  if (plain) {
+    const minutes = Math.floor((ms - midnightMs) / 60_000);
+    return `${twoDigits(Math.floor(minutes / 60))}:${twoDigits(minutes % 60)}` as WallTime;
+  }
   return DateTime.fromMillis(ms, { zone }).toFormat('HH:mm') as WallTime;
+}
+
+function twoDigits(n: number): string {
+  return String(n).padStart(2, '0');
 }
 
 /** Whether the platform knows this IANA zone. */

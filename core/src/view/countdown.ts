@@ -59,6 +59,8 @@ export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKenn
   readonly steps: readonly StrandStep[];
   /** Why the dog will not be ready; null when it will. */
   readonly problem: UnplacedChain | null;
+  /** Whether the plan knows of the entry; one that was entered since, or lies beyond it, is not ready yet. */
+  readonly isPlanned: boolean;
   /** How much later the next open step could begin, ms; null when nothing is open or there is a problem. */
   readonly spareMs: number | null;
 }
@@ -75,6 +77,8 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
   readonly days: readonly CountdownDay<E>[];
   readonly ready: number;
   readonly of: number;
+  /** Rows that the plan does not know of yet. */
+  readonly unplanned: number;
   /** Rows with a problem, the soonest decision first, with the moment by which it must be taken. */
   readonly problems: readonly { readonly row: CountdownRow<E>; readonly byMs: number }[];
   /** Later shows within the plan, folded to a line each. */
@@ -82,6 +86,8 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
     readonly show: RoomKennel['shows'][number];
     readonly dogs: number;
     readonly notReady: number;
+    /** Dogs that the plan does not know of yet. */
+    readonly unplanned: number;
   }[];
 }
 
@@ -108,13 +114,16 @@ export function countdown<K extends RoomKennel>(
     .filter((row) => row.problem !== null)
     .map((row) => ({ row, byMs: decideBy(row, nowMs) }))
     .sort((x, y) => x.byMs - y.byMs);
+  const unplanned = rows.filter((row) => !row.isPlanned).length;
   const later = shows.slice(1).map((s) => ({
     show: s,
     dogs: new Set(kennel.entries.filter((e) => e.showId === s.id).map((e) => e.dogId)).size,
     notReady: (plan?.unplaced ?? []).filter((u) => kennel.entries.some((e) => e.id === u.entryId && e.showId === s.id))
       .length,
+    unplanned: showRows(kennel, plan, work, nowMs, s.id).filter((row) => !row.isPlanned).length,
   }));
-  return { show, days, ready: rows.length - problems.length, of: rows.length, problems, later };
+  const ready = rows.length - problems.length - unplanned;
+  return { show, days, ready, of: rows.length, unplanned, problems, later };
 }
 
 function dayOf<E extends RoomKennel['entries'][number]>(
@@ -158,9 +167,15 @@ function showRows<K extends RoomKennel>(
       also: ahead.slice(1),
       steps: stepsOf(kennel, plan, work, states, dogId, entry, nowMs),
       problem,
+      isPlanned: problem !== null || ahead.length === 0 || isKnown(plan, ahead),
       spareMs: problem === null ? spareOf(open, states, nowMs) : null,
     };
   });
+}
+
+/** Whether a plan knows one of some entries: its ring is in it. */
+function isKnown(plan: Plan | null, entries: readonly { readonly id: string }[]): boolean {
+  return (plan?.activities ?? []).some((a) => entries.some((e) => e.id === a.entryId));
 }
 
 function problemOf(plan: Plan | null, entries: readonly { readonly id: string }[]): UnplacedChain | null {

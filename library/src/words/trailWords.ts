@@ -32,6 +32,7 @@ const LIST_WORDS: Readonly<Record<string, string>> = {
 };
 
 const KIND_WORDS: Readonly<Record<string, string>> = {
+  'kennel.opened': 'opened a kennel file',
   'plan.published': 'published a plan',
   'plan.discarded': 'gave up a draft',
   'plan.drafted': 'made a draft',

@@ -4,7 +4,6 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { v7 } from 'uuid';
 import { Clock } from '../clock.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
@@ -25,16 +24,24 @@ export class DeviceService {
     private readonly clock: Clock,
   ) {}
 
-  /** Trusts the device that asks; the secret is for its cookie. */
-  async trust(me: SignedIn, name: string): Promise<string> {
+  /** Trusts the device that asks; the secret is for its cookie. The same command again trusts it once, with a new secret. */
+  async trust(me: SignedIn, commandId: string, name: string): Promise<string> {
     const secret = newSecret();
-    await this.knex('trusted_devices').insert({
-      id: v7(),
-      token_hash: sha256(secret),
-      name,
-      made_by: me.personId,
-      made_at: new Date(this.clock.nowMs()),
-    });
+    const known = await this.knex('trusted_devices')
+      .where({ id: commandId })
+      .first<{ made_by: string; name: string } | undefined>('made_by', 'name');
+    if (known !== undefined && (known.made_by !== me.personId || known.name !== name))
+      throw new Problem('badInput', 'Nothing was changed: this command was used for something else.');
+    await this.knex('trusted_devices')
+      .insert({
+        id: commandId,
+        token_hash: sha256(secret),
+        name,
+        made_by: me.personId,
+        made_at: new Date(this.clock.nowMs()),
+      })
+      .onConflict('id')
+      .merge(['token_hash']);
     return secret;
   }
 

@@ -2,6 +2,7 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsString, IsUUID, Length, Matches, MinLength } from 'class-validator';
 import { ROLES } from '@loyal-mane/core';
 import type { Role } from '@loyal-mane/core';
+import { CommandDto } from '../plan/dto.js';
 import { LEAST_PASSWORD } from './accountService.js';
 
 export class SignInDto {
@@ -44,6 +45,9 @@ export class SessionDto {
 
   @ApiProperty({ description: 'a one-time password that must be changed first' })
   mustChange!: boolean;
+
+  @ApiProperty({ description: 'number of the newest change; what is read after this answer is as new at least' })
+  head!: number;
 
   @ApiProperty({ description: 'name of the kennel' })
   kennel!: string;
@@ -101,7 +105,7 @@ export class SessionsDto {
   @ApiProperty({ type: [SessionLineDto] }) sessions!: SessionLineDto[];
 }
 
-export class TrustDto {
+export class TrustDto extends CommandDto {
   @ApiProperty({ description: 'what the crew calls the device' })
   @IsString()
   @Length(1, 80)

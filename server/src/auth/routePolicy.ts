@@ -73,6 +73,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/dogs/:id/schools/preview': LEAD,
   'GET /api/export': LEAD,
   'GET /api/kennel/rows': LEAD,
+  'POST /api/kennel/open': LEAD,
   'POST /api/changes': LEAD,
   'POST /api/changes/check': LEAD,
   'GET /api/trail': LEAD,

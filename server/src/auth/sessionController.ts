@@ -3,6 +3,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import type { Knex } from 'knex';
 import { Clock } from '../clock.js';
+import { EventStore } from '../events/eventStore.js';
 import type { Config } from '../config.js';
 import { CONFIG, KNEX } from '../tokens.js';
 import type { Caller, OpenedSession } from './accountService.js';
@@ -37,6 +38,7 @@ export class SessionController {
   constructor(
     private readonly accounts: AccountService,
     private readonly devices: DeviceService,
+    private readonly events: EventStore,
     private readonly clock: Clock,
     @Inject(CONFIG) private readonly config: Config,
     @Inject(KNEX) private readonly knex: Knex,
@@ -144,7 +146,7 @@ export class SessionController {
     @Body() body: TrustDto,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    const secret = await this.devices.trust(me, body.name);
+    const secret = await this.devices.trust(me, body.commandId, body.name);
     response.cookie(this.deviceCookie(), secret, { ...COOKIE, maxAge: DEVICE_MS });
   }
 
@@ -175,6 +177,7 @@ export class SessionController {
       role: me.role,
       csrf: me.csrf,
       mustChange: me.mustChange,
+      head: await this.events.head(),
       kennel: settings?.name ?? '',
       now: new Date(this.clock.nowMs()).toISOString(),
     };

@@ -34,7 +34,23 @@ export interface EventRow {
   readonly actorId: string | null;
   /** Other rows that it is about, at most a page of them. */
   readonly others: readonly string[];
+  /** The record of a task after it, null when there is none any more; only of tasks. */
+  readonly work?: unknown;
 }
+
+interface StoredEvent {
+  readonly number: number;
+  readonly at: Date;
+  readonly kind: string;
+  readonly subject: string;
+  readonly actor_id: string | null;
+  readonly result: unknown;
+}
+
+const TASKS = 'task.';
+const isAboutTask = (kind: string): boolean => kind.startsWith(TASKS);
+/** Results of other commands can be large, and streams do not tell them. */
+const RESULT_OF_TASKS = (knex: Knex): Knex.Raw => knex.raw('if(kind like ?, result, null) as result', [`${TASKS}%`]);
 
 const MOST_TRIES = 8;
 const MOST_OTHERS = 60;
@@ -128,19 +144,22 @@ export class EventStore {
     return row?.number ?? 0;
   }
 
+  /** Kinds of the events after a number, up to and with another. */
+  async kindsAfter(number: number, upTo: number): Promise<string[]> {
+    const rows = await this.knex('events')
+      .where('number', '>', number)
+      .where('number', '<=', upTo)
+      .select<{ kind: string }[]>('kind');
+    return rows.map((r) => r.kind);
+  }
+
   /** Events after a number, in order, at most `limit`. */
   async after(number: number, limit: number): Promise<EventRow[]> {
     const rows = await this.knex('events')
       .where('number', '>', number)
       .orderBy('number')
       .limit(limit)
-      .select<{ number: number; at: Date; kind: string; subject: string; actor_id: string | null }[]>(
-        'number',
-        'at',
-        'kind',
-        'subject',
-        'actor_id',
-      );
+      .select<StoredEvent[]>('number', 'at', 'kind', 'subject', 'actor_id', RESULT_OF_TASKS(this.knex));
     const others = await this.othersOf(rows.map((r) => r.number));
     return rows.map((r) => ({
       number: r.number,
@@ -149,6 +168,7 @@ export class EventStore {
       subject: r.subject,
       actorId: r.actor_id,
       others: others.get(r.number) ?? [],
+      ...(isAboutTask(r.kind) ? { work: (fromJson(r.result) as { result?: unknown } | null)?.result ?? null } : {}),
     }));
   }
 

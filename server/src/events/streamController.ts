@@ -1,6 +1,8 @@
 import { Controller, Get, Headers, Query, Res } from '@nestjs/common';
 import { ApiExcludeController } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { Me } from '../auth/session.js';
+import type { SignedIn } from '../auth/session.js';
 import { StreamHub } from './streamHub.js';
 
 @ApiExcludeController()
@@ -10,6 +12,7 @@ export class StreamController {
 
   @Get()
   async open(
+    @Me() me: SignedIn,
     @Headers('last-event-id') lastSeen: string | undefined,
     @Query('after') after: string | undefined,
     @Res() response: Response,
@@ -17,6 +20,7 @@ export class StreamController {
     const number = Number(lastSeen ?? after);
     await this.hub.open(
       response,
+      me.role !== 'owner',
       (lastSeen ?? after) !== undefined && Number.isSafeInteger(number) && number >= 0 ? number : null,
     );
   }

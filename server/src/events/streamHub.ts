@@ -15,6 +15,8 @@ const BATCH = 200;
 interface Stream {
   readonly response: Response;
   last: number;
+  /** Owners are told that something changed; records of tasks are the crew's. */
+  readonly isCrew: boolean;
 }
 
 @Injectable()
@@ -29,7 +31,7 @@ export class StreamHub implements OnModuleDestroy {
   }
 
   /** Opens a stream; `after` null starts with what comes from now on. */
-  async open(response: Response, after: number | null): Promise<void> {
+  async open(response: Response, isCrew: boolean, after: number | null): Promise<void> {
     const last = after ?? (await this.events.head());
     response.status(200).set({
       'Content-Type': 'text/event-stream',
@@ -38,7 +40,7 @@ export class StreamHub implements OnModuleDestroy {
     });
     response.flushHeaders();
     response.write(`retry: 1000\nid: ${String(last)}\nevent: hello\ndata: {"number":${String(last)}}\n\n`);
-    const stream: Stream = { response, last };
+    const stream: Stream = { response, last, isCrew };
     const ping = setInterval(() => response.write(': still here\n\n'), PING_EVERY_MS);
     this.streams.add(stream);
     response.on('close', () => {
@@ -58,7 +60,9 @@ export class StreamHub implements OnModuleDestroy {
       for (const stream of this.streams) {
         for (const event of events) {
           if (event.number <= stream.last) continue;
-          stream.response.write(`id: ${String(event.number)}\nevent: change\ndata: ${JSON.stringify(event)}\n\n`);
+          stream.response.write(
+            `id: ${String(event.number)}\nevent: change\ndata: ${JSON.stringify(stream.isCrew ? event : { ...event, work: undefined })}\n\n`,
+          );
           stream.last = event.number;
         }
       }

@@ -1,7 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { IsIn, IsUUID } from 'class-validator';
+import { CommandDto } from '../plan/dto.js';
 
-export class NewFeedDto {
+export class NewFeedDto extends CommandDto {
   @ApiProperty({ enum: ['person', 'dog'] })
   @IsIn(['person', 'dog'])
   of!: 'person' | 'dog';

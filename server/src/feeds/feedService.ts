@@ -4,7 +4,6 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { v7 } from 'uuid';
 import type { Plan } from '@loyal-mane/core';
 import { planCalendar } from '@loyal-mane/library/calendar';
 import { newSecret, sha256 } from '../auth/secrets.js';
@@ -33,8 +32,11 @@ export class FeedService {
     private readonly clock: Clock,
   ) {}
 
-  /** A new address. Leads may make any; others only their own. */
-  async make(me: SignedIn, { of, id }: NewFeedDto): Promise<string> {
+  /**
+   * A new address. Leads may make any; others only their own. The same command again gives the same calendar another
+   * secret: the first one's answer was lost, and nobody knows it.
+   */
+  async make(me: SignedIn, { commandId, of, id }: NewFeedDto): Promise<string> {
     if (me.role !== 'lead' && !(of === 'person' && id === me.personId))
       throw new Problem('notAllowed', 'You can have a calendar of your own work; a lead makes the others.');
     const there = await this.knex(of === 'person' ? 'people' : 'dogs')
@@ -42,8 +44,16 @@ export class FeedService {
       .first<{ id: string } | undefined>('id');
     if (there === undefined) throw new Problem('notFound', 'There is nobody with this id.');
     const secret = newSecret();
-    const row = { id: v7(), token_hash: sha256(secret), of, subject_id: id, made_by: me.personId };
-    await this.knex('calendar_feeds').insert({ ...row, made_at: new Date(this.clock.nowMs()) });
+    const own = { of, subject_id: id, made_by: me.personId };
+    const known = await this.knex('calendar_feeds').where({ id: commandId }).first<FeedRow | undefined>();
+    // A new secret for a calendar is only for whoever made that calendar.
+    if (known !== undefined && (known.of !== of || known.subject_id !== id || known.made_by !== me.personId))
+      throw new Problem('badInput', 'Nothing was made: this command was used for something else.');
+    const row = { id: commandId, token_hash: sha256(secret), ...own };
+    await this.knex('calendar_feeds')
+      .insert({ ...row, made_at: new Date(this.clock.nowMs()) })
+      .onConflict('id')
+      .merge(['token_hash']);
     return `/calendar/${secret}.ics`;
   }
 

@@ -3,7 +3,20 @@
  */
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsInt, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsUUID,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { CommandDto } from '../plan/dto.js';
 import { ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
 import type { KennelShow, Role, RuleValue, Skill, StationKind, Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
 
@@ -237,4 +250,19 @@ export class KennelDto {
   @ApiProperty({ type: [RingDto] }) rings!: RingDto[];
   @ApiProperty({ type: [EntryDto] }) entries!: EntryDto[];
   @ApiProperty({ type: [PinDto], description: 'tasks that are set' }) pins!: PinDto[];
+}
+
+export class OpenKennelDto extends CommandDto {
+  @ApiProperty({ type: 'object', additionalProperties: true, description: 'a whole kennel file' })
+  @IsObject()
+  kennel!: Record<string, unknown>;
+
+  @ApiProperty({ description: 'the lead of the file that whoever opens it is' })
+  @IsUUID()
+  becomes!: string;
+}
+
+export class OpenedDto {
+  @ApiProperty() dogs!: number;
+  @ApiProperty() people!: number;
 }

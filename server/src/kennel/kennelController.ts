@@ -9,16 +9,26 @@ import type { SignedIn } from '../auth/session.js';
 import { compact } from '../db/rows.js';
 import { KennelDto } from './dto.js';
 import type { MatDto } from './dto.js';
+import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from './kennelRepository.js';
 
 @ApiTags('kennel')
 @Controller('api')
 export class KennelController {
-  constructor(private readonly kennels: KennelRepository) {}
+  constructor(
+    private readonly kennels: KennelRepository,
+    private readonly answers: FreshAnswers,
+  ) {}
 
   @Get('kennel')
   @ApiOkResponse({ type: KennelDto })
-  async read(@Me() me: SignedIn): Promise<KennelDto> {
+  @Header('Content-Type', JSON_TYPE)
+  async read(@Me() me: SignedIn): Promise<string> {
+    if (me.role === 'owner') return JSON.stringify(await this.view(me));
+    return this.answers.of('kennel', me.role === 'lead' ? 'lead' : 'crew', () => this.view(me));
+  }
+
+  private async view(me: SignedIn): Promise<KennelDto> {
     const [whole, versions, breedVersions] = await Promise.all([
       this.kennels.readWithoutWork(),
       this.kennels.versions(),
@@ -87,8 +97,9 @@ export class KennelController {
     schema: { type: 'object', additionalProperties: true },
     description: 'a kennel file without its work records: what forms change',
   })
-  async rows(): Promise<KennelFile> {
-    return this.kennels.readWithoutWork();
+  @Header('Content-Type', JSON_TYPE)
+  rows(): Promise<string> {
+    return this.answers.of('kennel', 'rows', () => this.kennels.readWithoutWork());
   }
 
   @Get('export')

@@ -105,7 +105,7 @@ export class MethodsService {
   ) {}
 
   async read(): Promise<MethodsDto> {
-    const [kennel, versions] = await Promise.all([this.kennels.read(), this.kennels.versions()]);
+    const [kennel, versions] = await Promise.all([this.kennels.readWithoutWork(), this.kennels.versions()]);
     const library = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
     const rows = await this.knex<MethodsRow>('methods').orderBy('number', 'desc').limit(MOST_HISTORY);
     return {
@@ -154,7 +154,7 @@ export class MethodsService {
 
   async change(me: string, dto: ChangeMethodsDto): Promise<MethodsDto> {
     const choices = readChoices(dto.schools);
-    const programs = readPrograms(dto, await this.kennels.read());
+    const programs = readPrograms(dto, await this.kennels.readWithoutWork());
     await this.events.run(dto.commandId, me, async (trx) => {
       const last = await trx<MethodsRow>('methods').orderBy('number', 'desc').forUpdate().first();
       const number = last?.number ?? 0;

@@ -1,4 +1,4 @@
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { Plan, TaskKey } from '@loyal-mane/core';
 import { ownPlan } from '../auth/ownView.js';
@@ -6,6 +6,7 @@ import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
 import { Problem } from '../problem/problem.js';
 import { TaskKeyDto } from '../work/dto.js';
+import { JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { PinService } from './pinService.js';
 import {
@@ -21,6 +22,7 @@ import {
 import { PlanRepository, jobDto } from './planRepository.js';
 import type { StoredPlan } from './planRepository.js';
 import { PlanService } from './planService.js';
+import { PublishedAnswer, storedJson } from './publishedAnswer.js';
 
 function storedDto(stored: StoredPlan | null): StoredPlanDto | null {
   if (stored === null) return null;
@@ -52,20 +54,25 @@ export class PlanController {
     private readonly plans: PlanRepository,
     private readonly pins: PinService,
     private readonly kennels: KennelRepository,
+    private readonly published: PublishedAnswer,
   ) {}
 
   @Get('plan')
   @ApiOkResponse({ type: PlanViewDto })
-  async read(@Me() me: SignedIn): Promise<PlanViewDto> {
+  @Header('Content-Type', JSON_TYPE)
+  async read(@Me() me: SignedIn): Promise<string> {
+    if (me.role === 'owner') {
+      const own = ownStored(await this.plans.published(), await this.kennels.dogsOf(me.ownerId));
+      return JSON.stringify({ published: own, draft: null, job: null } satisfies PlanViewDto);
+    }
     const lead = me.role === 'lead';
     const [published, draft, job] = await Promise.all([
-      this.plans.published(),
+      this.published.json(),
       lead ? this.plans.draft() : null,
       lead ? this.plans.openJob() : null,
     ]);
-    if (me.role === 'owner')
-      return { published: ownStored(published, await this.kennels.dogsOf(me.ownerId)), draft: null, job: null };
-    return { published: storedDto(published), draft: storedDto(draft), job: job === null ? null : jobDto(job) };
+    const open = JSON.stringify(job === null ? null : jobDto(job));
+    return `{"published":${published},"draft":${draft === null ? 'null' : storedJson(draft)},"job":${open}}`;
   }
 
   @Get('tasks/:key/room')

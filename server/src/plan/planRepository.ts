@@ -50,6 +50,11 @@ export class PlanRepository {
     return row === undefined ? null : stored(row);
   }
 
+  async publishedId(): Promise<string | null> {
+    const row = await this.knex('settings').first<{ id: string | null } | undefined>('published_plan_id as id');
+    return row?.id ?? null;
+  }
+
   async draft(): Promise<StoredPlan | null> {
     const row = await this.knex('plans')
       .where({ state: 'draft' })

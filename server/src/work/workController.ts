@@ -1,8 +1,9 @@
-import { Body, Controller, Get, HttpCode, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { TaskKey, WorkCommand } from '@loyal-mane/core';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
+import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { CommandDto } from '../plan/dto.js';
 import { TaskAnswerDto, TaskCommandDto, TaskKeyDto, WorkListDto } from './dto.js';
@@ -14,15 +15,16 @@ export class WorkController {
   constructor(
     private readonly service: WorkService,
     private readonly kennels: KennelRepository,
+    private readonly answers: FreshAnswers,
   ) {}
 
   @Get('work')
   @ApiOkResponse({ type: WorkListDto })
-  async list(@Me() me: SignedIn): Promise<WorkListDto> {
-    const work = await this.service.list();
-    if (me.role !== 'owner') return { work };
-    const own = await this.kennels.dogsOf(me.ownerId);
-    return { work: work.filter((w) => own.has(w.dogId)) };
+  @Header('Content-Type', JSON_TYPE)
+  async list(@Me() me: SignedIn): Promise<string> {
+    if (me.role !== 'owner') return this.answers.of('work', 'crew', async () => ({ work: await this.service.list() }));
+    const [work, own] = await Promise.all([this.service.list(), this.kennels.dogsOf(me.ownerId)]);
+    return JSON.stringify({ work: work.filter((w) => own.has(w.dogId)) } satisfies WorkListDto);
   }
 
   @Post('tasks/:key/start')

@@ -37,10 +37,12 @@ export const endOtherSessions = () => dataOf(api.POST('/api/sessions/end-others'
 
 export const setPin = (body: { password: string; pin: string }) => dataOf(api.POST('/api/session/own-pin', { body }));
 
-export const trustDevice = (name: string) => dataOf(api.POST('/api/devices', { body: { name } }));
+export const trustDevice = (name: string, commandId: string) =>
+  dataOf(api.POST('/api/devices', { body: { commandId, name } }));
 
 export const forgetDevice = (id: string) => dataOf(api.POST('/api/devices/{id}/forget', { params: { path: { id } } }));
 
-export const makeFeed = (body: { of: 'person' | 'dog'; id: string }) => dataOf(api.POST('/api/feeds', { body }));
+export const makeFeed = (body: { of: 'person' | 'dog'; id: string }, commandId: string) =>
+  dataOf(api.POST('/api/feeds', { body: { commandId, ...body } }));
 
 export const revokeFeed = (id: string) => dataOf(api.POST('/api/feeds/{id}/revoke', { params: { path: { id } } }));

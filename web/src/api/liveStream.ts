@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
 import { markChanged } from '../parts/justChanged';
-import type { Session } from './queries';
+import type { Session, Work } from './queries';
 import { kennelFileQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
 
 /** Whether the stream is there; `away` since a failure, until it is heard again. */
@@ -17,13 +17,31 @@ interface Change {
   readonly subject: string;
   readonly others: readonly string[];
   readonly actorId: string | null;
+  /** Record of a task after it, null = there is none any more; only of tasks, and only for the crew. */
+  readonly work?: Work | null;
 }
 
-function readAgain(client: QueryClient, kind: string): void {
+/** Puts a task's record into the list of work; where the list is on its way, it is asked for again. */
+function takeWork(client: QueryClient, { subject, work }: Change): void {
+  const { queryKey } = workQuery;
+  if (work === undefined || client.isFetching({ queryKey }) > 0) {
+    void client.invalidateQueries({ queryKey });
+    return;
+  }
+  client.setQueryData<Work[]>(queryKey, (list) => {
+    const known = list?.find((w) => w.taskKey === subject);
+    if (list === undefined || (known !== undefined && work !== null && known.version > work.version)) return list;
+    const rest = list.filter((w) => w.taskKey !== subject);
+    return work === null ? rest : [...rest, work];
+  });
+}
+
+function readAgain(client: QueryClient, change: Change): void {
+  const { kind } = change;
   // Finished work may change what was found in a coat.
   if (kind.endsWith('Coat')) void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
   if (kind.startsWith('task.')) {
-    void client.invalidateQueries({ queryKey: workQuery.queryKey });
+    takeWork(client, change);
     void client.invalidateQueries({ queryKey: kennelFileQuery.queryKey });
   } else if (kind.startsWith('plan.')) void client.invalidateQueries({ queryKey: planQuery.queryKey });
   else void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
@@ -31,28 +49,37 @@ function readAgain(client: QueryClient, kind: string): void {
     void client.invalidateQueries({ queryKey: methodsQuery.queryKey });
 }
 
+/** Number of the last change that this page has heard of; it outlives the rooms. */
+let last: number | null = null;
+
 /** Keeps one stream open while it is mounted. */
 export function useLiveStream(): StreamState {
   const client = useQueryClient();
   const [state, setState] = useState<StreamState>('there');
   useEffect(() => {
-    let last: string | null = null;
+    // What is on the page was read after the session was: from there on nothing is missed, and nothing is read twice.
+    last ??= client.getQueryData<Session>(sessionQuery.queryKey)?.head ?? null;
+    let isFirst = last !== null;
     let source: EventSource | null = null;
     let timer: number | undefined;
     const open = (): void => {
-      source = new EventSource(last === null ? '/api/stream' : `/api/stream?after=${last}`);
+      source = new EventSource(last === null ? '/api/stream' : `/api/stream?after=${String(last)}`);
       source.addEventListener('hello', (e) => {
-        last = e.lastEventId;
+        last = Number(e.lastEventId);
         setState('there');
+        if (isFirst) {
+          isFirst = false;
+          return;
+        }
         for (const key of [kennelQuery.queryKey, planQuery.queryKey, workQuery.queryKey, methodsQuery.queryKey])
           void client.invalidateQueries({ queryKey: key });
       });
       source.addEventListener('change', (e) => {
-        last = e.lastEventId;
+        last = Number(e.lastEventId);
         const change = JSON.parse(String(e.data)) as Change;
         const me = client.getQueryData<Session>(sessionQuery.queryKey)?.personId;
         if (change.actorId !== me) markChanged([change.subject, ...change.others]);
-        readAgain(client, change.kind);
+        readAgain(client, change);
       });
       source.addEventListener('error', () => {
         setState('away');

@@ -40,3 +40,9 @@ export const checkChanges = async (changes: readonly RowChange[]): Promise<reado
 
 export const undoTrail = (number: number, commandId: string) =>
   dataOf(api.POST('/api/trail/{number}/undo', { params: { path: { number } }, body: { commandId } }));
+
+/** A whole kennel file into this kennel, which must be empty; `becomes`: who of it the caller is. */
+export const openKennel = (
+  { kennel, becomes }: { readonly kennel: Record<string, unknown>; readonly becomes: string },
+  commandId: string,
+) => dataOf(api.POST('/api/kennel/open', { body: { commandId, kennel, becomes } }));

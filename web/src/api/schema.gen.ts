@@ -256,6 +256,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kennel/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["Open.open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan": {
         parameters: {
             query?: never;
@@ -934,6 +950,8 @@ export interface components {
             csrf: string;
             /** @description a one-time password that must be changed first */
             mustChange: boolean;
+            /** @description number of the newest change; what is read after this answer is as new at least */
+            head: number;
             /** @description name of the kennel */
             kennel: string;
             /** @description the server’s clock, ISO 8601 */
@@ -990,6 +1008,8 @@ export interface components {
             devices: components["schemas"]["DeviceLineDto"][];
         };
         TrustDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
             /** @description what the crew calls the device */
             name: string;
         };
@@ -1205,6 +1225,20 @@ export interface components {
             entries: components["schemas"]["EntryDto"][];
             /** @description tasks that are set */
             pins: components["schemas"]["PinDto"][];
+        };
+        OpenKennelDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
+            /** @description a whole kennel file */
+            kennel: {
+                [key: string]: unknown;
+            };
+            /** @description the lead of the file that whoever opens it is */
+            becomes: string;
+        };
+        OpenedDto: {
+            dogs: number;
+            people: number;
         };
         MoveDto: {
             key: string;
@@ -1700,6 +1734,8 @@ export interface components {
             feeds: components["schemas"]["FeedLineDto"][];
         };
         NewFeedDto: {
+            /** @description UUID version 7, made by the sender */
+            commandId: string;
             /** @enum {string} */
             of: "person" | "dog";
             id: string;
@@ -2096,6 +2132,29 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+        };
+    };
+    "Open.open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenKennelDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenedDto"];
                 };
             };
         };

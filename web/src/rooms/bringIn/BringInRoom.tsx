@@ -3,7 +3,7 @@
  * the good ones. Nothing is saved before.
  */
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
-import { Alert, App as AntApp, Button, Select, Upload } from 'antd';
+import { Alert, App as AntApp, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { v7 } from 'uuid';
@@ -24,7 +24,10 @@ import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useRooms } from '../../parts/useRooms';
+import { BringInShows } from './BringInShows';
+import { FileDrop } from './FileDrop';
 import { textOf } from './textOf';
+import { WhatSelect } from './WhatSelect';
 import { withFound } from './withFound';
 
 const KIND_WORDS: Readonly<
@@ -44,7 +47,9 @@ const MEMORY = 'columns:';
 
 export default function BringInRoom() {
   const { lead } = useRooms();
-  return lead ? <BringIn /> : <Navigate to="/" replace />;
+  const [params] = useSearchParams();
+  if (!lead) return <Navigate to="/" replace />;
+  return params.get('what') === 'shows' ? <BringInShows /> : <BringIn />;
 }
 
 function BringIn() {
@@ -85,46 +90,23 @@ function BringIn() {
               onChange={(id: string | null) => setParams({ what: kind, show: id ?? '' })}
             />
           )}
-          <Select
-            aria-label="What"
-            style={{ width: 180 }}
-            value={kind}
-            options={[
-              { value: 'dogs', label: 'dogs' },
-              { value: 'entries', label: 'entries' },
-              { value: 'program', label: 'judging program' },
-            ]}
-            onChange={(next: ImportKind) => {
-              setFile(null);
-              setParams({ what: next });
-            }}
-          />
+          <WhatSelect onChange={() => setFile(null)} />
         </div>
       </div>
-      <Upload.Dragger
+      <FileDrop
         accept=".csv,.txt,.tsv,text/csv"
-        showUploadList={false}
-        beforeUpload={(chosen) => {
-          void take(chosen);
-          return false;
-        }}
+        title={
+          file === null ? 'Choose a CSV file, or drop one here' : `${file.name}: ${String(file.table.rows.length)} rows`
+        }
+        onFile={take}
       >
-        <p>
-          <b>
-            {file === null
-              ? 'Choose a CSV file, or drop one here'
-              : `${file.name}: ${String(file.table.rows.length)} rows`}
-          </b>
-        </p>
-        <p className="soft">
-          Columns in any order; needed:{' '}
-          {IMPORT_FIELDS[kind]
-            .filter((f) => f.needed)
-            .map((f) => f.label.toLowerCase())
-            .join(', ')}
-          .
-        </p>
-      </Upload.Dragger>
+        Columns in any order; needed:{' '}
+        {IMPORT_FIELDS[kind]
+          .filter((f) => f.needed)
+          .map((f) => f.label.toLowerCase())
+          .join(', ')}
+        .
+      </FileDrop>
       {trouble !== null && <Alert type="error" showIcon title={trouble} style={{ marginTop: 12 }} role="alert" />}
       {file?.isOldCode === true && (
         <Alert

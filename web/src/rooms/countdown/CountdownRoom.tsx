@@ -15,6 +15,7 @@ import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
+import { OpenKennel } from './OpenKennel';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
@@ -55,6 +56,7 @@ export default function CountdownRoom() {
             : 'As soon as a lead enters a show, every dog is counted back from its ring time.'}
         </p>
         {lead && <FirstSteps kennel={kennel} today={today} />}
+        {lead && kennel.dogs.length === 0 && kennel.shows.length === 0 && <OpenKennel />}
       </div>
     );
   }
@@ -76,8 +78,12 @@ export default function CountdownRoom() {
           <p>
             for {read.show.name}
             {problems === 0
-              ? '. Nothing is in the way.'
+              ? read.unplanned === 0
+                ? '. Nothing is in the way.'
+                : '.'
               : `. ${NUMBERS[problems] ?? String(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`}
+            {read.unplanned > 0 &&
+              ` ${NUMBERS[read.unplanned] ?? String(read.unplanned)} ${read.unplanned === 1 ? 'is' : 'are'} not planned yet: plan again.`}
             {least !== undefined &&
               least.ready < SURE &&
               ` ${tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))}`}
@@ -130,7 +136,7 @@ export default function CountdownRoom() {
             {dayWords(wallToMs(l.show.firstDay as LocalDay, '12:00' as WallTime, names.zone), names.zone)}{' '}
             {monthDay(l.show.firstDay)}, {l.show.name}
           </b>{' '}
-          {l.dogs} dogs, {l.notReady === 0 ? 'all on course.' : `${String(l.notReady)} without a place.`}
+          {l.dogs} dogs, {laterWords(l)}
         </p>
       ))}
       {lead && (
@@ -139,4 +145,12 @@ export default function CountdownRoom() {
       <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
   );
+}
+
+function laterWords({ notReady, unplanned }: { readonly notReady: number; readonly unplanned: number }): string {
+  const words = [
+    ...(notReady > 0 ? [`${String(notReady)} without a place`] : []),
+    ...(unplanned > 0 ? [`${String(unplanned)} not planned yet`] : []),
+  ];
+  return words.length === 0 ? 'all on course.' : `${words.join(', ')}.`;
 }

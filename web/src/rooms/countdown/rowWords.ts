@@ -28,5 +28,6 @@ export function byWords(byMs: number, nowMs: number, names: Names): string {
 /** What is in the dog's way, or how much time it has to spare. */
 export function stateWords(row: CountdownRow, names: Names): string {
   if (row.problem !== null) return shortWhyNot(row.problem, names);
+  if (!row.isPlanned) return 'not planned yet';
   return row.spareMs === null ? 'all done' : spareWords(row.spareMs);
 }
