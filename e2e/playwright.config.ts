@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM_OPTIONS } from '../scripts/chromiumOptions.mjs';
 import { BASE_URL, DATA_DIR, PORT, START } from './world.js';
 
 /** The real start command on a throw-away database, the real interface in Debian's Chromium. */
@@ -16,18 +17,7 @@ export default defineConfig({
     baseURL: BASE_URL,
     viewport: { width: 1280, height: 800 },
     actionTimeout: 30_000,
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM_OPTIONS,
   },
   webServer: {
     command: 'node ../scripts/start.mjs',

@@ -4,12 +4,11 @@
  */
 import { spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { launchChromium } from './chromium.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
-const { chromium } = createRequire(path.join(root, 'e2e/'))('@playwright/test');
 const dataDir = path.join(root, '.data/shots');
 const port = 8499;
 const base = `http://127.0.0.1:${port}`;
@@ -48,18 +47,7 @@ async function open(browser, name, room, width, height) {
 }
 
 const server = await start();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await launchChromium();
 try {
   const lead = await open(browser, 'maren', '/', 1280, 800);
   await lead.screenshot({ path: out('countdown') });

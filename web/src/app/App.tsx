@@ -3,27 +3,29 @@
  */
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { App as AntApp, ConfigProvider } from 'antd';
-import { Suspense, lazy } from 'react';
+import { Suspense } from 'react';
 import { Navigate, createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { isAway, isSignedOut } from '../api/client';
-import { sessionQuery } from '../api/queries';
+import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries';
 import { problemWords } from '../parts/ProblemNote';
 import { OwnPasswordPage, SignInPage, WelcomePage } from '../rooms/signIn/SignInPage';
 import { DAY, themeOf } from '../theme/tokens';
 import { Frame } from './Frame';
 import { RoomError } from './RoomError';
-
-const CountdownRoom = lazy(() => import('../rooms/countdown/CountdownRoom'));
-const DaySheetRoom = lazy(() => import('../rooms/daySheet/DaySheetRoom'));
-const DogsRoom = lazy(() => import('../rooms/dogs/DogsRoom'));
-const CoatFileRoom = lazy(() => import('../rooms/dogs/CoatFileRoom'));
-const ShowsRoom = lazy(() => import('../rooms/shows/ShowsRoom'));
-const BringInRoom = lazy(() => import('../rooms/bringIn/BringInRoom'));
-const AccountRoom = lazy(() => import('../rooms/account/AccountRoom'));
-const YardRoom = lazy(() => import('../rooms/yard/YardRoom'));
-const MethodsRoom = lazy(() => import('../rooms/methods/MethodsRoom'));
-const BenchRoom = lazy(() => import('../rooms/bench/BenchRoom'));
+import {
+  AccountRoom,
+  BenchRoom,
+  BringInRoom,
+  CoatFileRoom,
+  CountdownRoom,
+  DaySheetRoom,
+  DogsRoom,
+  MethodsRoom,
+  ShowsRoom,
+  YardRoom,
+  loadRoomOf,
+} from './rooms';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -35,6 +37,19 @@ const client = new QueryClient({
     },
   },
 });
+
+// Asked for before the first picture: what every room reads, side by side, and the room itself.
+loadRoomOf(window.location.pathname);
+void client.query({ ...sessionQuery, retry: false }).then(
+  (session) => {
+    if (session.mustChange) return;
+    client.query(kennelQuery).catch(() => undefined);
+    client.query(planQuery).catch(() => undefined);
+    client.query(workQuery).catch(() => undefined);
+  },
+  // The door asks again, and says what is wrong.
+  () => undefined,
+);
 
 const router = createBrowserRouter([
   {

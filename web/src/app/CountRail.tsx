@@ -12,6 +12,8 @@ import { monthDay } from '../parts/monthDay';
 
 const DAYS = 28;
 const HEIGHT = 32;
+/** About as wide as a letter of a show's name is. */
+const LETTER_PX = 7;
 
 function loadByDay(plan: Plan | null, zone: string): Map<string, number> {
   const load = new Map<string, number>();
@@ -31,6 +33,13 @@ export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan 
   const most = Math.max(60, ...load.values());
   const step = width / DAYS;
   const days = Array.from({ length: DAYS }, (_, k) => addDays(today, k));
+  // A show's name runs on to the right of its first day; a day's number under it would not be read.
+  const isUnderName = (k: number): boolean =>
+    kennel.shows.some((s) => {
+      const x = Math.max(0, daysBetween(today, s.firstDay as LocalDay)) * step;
+      const at = k * step + step / 2;
+      return s.lastDay >= today && at > x - 8 && at < x + s.name.length * LETTER_PX + 10;
+    });
   const waits = new Set(
     (plan?.unplaced ?? []).flatMap((u) =>
       u.waiting.filter((w) => w.blocked).map((w) => localDayOf(instantToMs(w.aim), zone)),
@@ -105,7 +114,7 @@ export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan 
           );
         })}
         {days.map((day, k) =>
-          k === 0 || weekday(day) === 1 ? (
+          k === 0 || (weekday(day) === 1 && !isUnderName(k)) ? (
             <text
               key={day}
               x={k * step + step / 2}

@@ -5,6 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Input } from 'antd';
 import { useState } from 'react';
 import { feedsQuery, makeFeed, revokeFeed } from '../api/accounts';
+import { command, useCommand } from '../api/commands';
 import { monthDay } from './monthDay';
 import { problemWords } from './ProblemNote';
 
@@ -15,14 +16,7 @@ export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
   const [address, setAddress] = useState<string | null>(null);
   const again = () => client.invalidateQueries({ queryKey: feedsQuery.queryKey });
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
-  const make = useMutation({
-    mutationFn: makeFeed,
-    onSuccess: ({ path }) => {
-      setAddress(window.location.origin + path);
-      void again();
-    },
-    onError,
-  });
+  const make = useCommand(makeFeed);
   const revoke = useMutation({ mutationFn: revokeFeed, onSuccess: () => void again(), onError });
   const mine = feeds.filter((f) => f.of === of && f.subjectId === id);
   return (
@@ -40,7 +34,15 @@ export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
           </Button>
         </p>
       ))}
-      <Button loading={make.isPending} onClick={() => make.mutate({ of, id })}>
+      <Button
+        loading={make.isPending}
+        onClick={() =>
+          make.mutate(command({ of, id }), {
+            onSuccess: ({ path }) => setAddress(window.location.origin + path),
+            onError,
+          })
+        }
+      >
         Make an address
       </Button>
       {address !== null && (

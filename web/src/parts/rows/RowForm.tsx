@@ -52,6 +52,16 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
   // A form begins once: what comes in later must not run over what is typed.
   const [start] = useState(() => ({ ...blank, ...(row ?? {}), ...(draft ?? {}) }));
 
+  // Where nothing is typed, what others change is shown; where something is, it stays, and saving merges.
+  const [shown, setShown] = useState(row);
+  if (row !== shown && !sameValue(row, shown)) {
+    setShown(row);
+    if (draftOf(draftKey) === null) setBase(row);
+  }
+  useEffect(() => {
+    if (draftOf(draftKey) === null && base !== null) form.setFieldsValue(base);
+  }, [base, draftKey, form]);
+
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
   const changesOf = (values: Record<string, unknown>): RowChange[] => {

@@ -20,6 +20,9 @@ export interface Column<R> {
   readonly width?: number;
 }
 
+/** Rows on one page: a whole kennel of forty dogs is one page. */
+const PAGE = 40;
+
 interface Props<R> {
   readonly rows: readonly R[];
   readonly columns: readonly Column<R>[];
@@ -73,7 +76,7 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
         size="small"
         rowKey={idOf}
         dataSource={[...shown]}
-        pagination={shown.length > 60 ? { pageSize: 60, showSizeChanger: false } : false}
+        pagination={shown.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false}
         locale={{ emptyText: empty }}
         onChange={(_, __, ___, { currentDataSource }) => setSorted(currentDataSource)}
         rowClassName={(row) => (changed.has(idOf(row)) ? 'just-changed' : '')}

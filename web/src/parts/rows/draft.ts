@@ -4,13 +4,17 @@
  */
 const PREFIX = 'draft:';
 
+/** A field that was emptied is kept as emptied, so that it does not come back filled. */
 export function keepDraft(key: string, values: object): void {
-  sessionStorage.setItem(PREFIX + key, JSON.stringify(values));
+  const kept = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, (value ?? null) as unknown]));
+  sessionStorage.setItem(PREFIX + key, JSON.stringify(kept));
 }
 
 export function draftOf(key: string): Record<string, unknown> | null {
   const text = sessionStorage.getItem(PREFIX + key);
-  return text === null ? null : (JSON.parse(text) as Record<string, unknown>);
+  if (text === null) return null;
+  const kept = JSON.parse(text) as Record<string, unknown>;
+  return Object.fromEntries(Object.entries(kept).map(([name, value]) => [name, value ?? undefined]));
 }
 
 export function dropDraft(key: string): void {

@@ -3,6 +3,7 @@
  */
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Form, Input } from 'antd';
+import { useRef } from 'react';
 import {
   devicesQuery,
   endOtherSessions,
@@ -12,7 +13,7 @@ import {
   setPin,
   trustDevice,
 } from '../../api/accounts';
-import { api, dataOf } from '../../api/client';
+import { api, dataOf, newCommandId } from '../../api/client';
 import { keepSession, sessionQuery } from '../../api/queries';
 import { Feeds } from '../../parts/Feeds';
 import { monthDay } from '../../parts/monthDay';
@@ -160,8 +161,11 @@ function Pin() {
 function Devices() {
   const devices = useQuery(devicesQuery).data ?? [];
   const [form] = Form.useForm<{ name: string }>();
+  const intent = useRef(newCommandId());
   const trust = useAct(async ({ name }: { name: string }) => {
-    await trustDevice(name);
+    // One intention, one id: sent again after a lost answer, the device is trusted once.
+    await trustDevice(name, intent.current);
+    intent.current = newCommandId();
     form.resetFields();
   }, 'This device is trusted: people with a PIN sign in on it.');
   const forget = useAct(forgetDevice, 'Not trusted any more.');

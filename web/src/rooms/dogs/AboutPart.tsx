@@ -21,7 +21,7 @@ export function AboutPart({ dog, kennel }: { dog: Dog; kennel: Kennel }) {
   return (
     <div className="two-columns">
       <RowForm
-        key={dog.version}
+        key={dog.id}
         list="dogs"
         row={row}
         specs={aboutFields(rows, breeds)}

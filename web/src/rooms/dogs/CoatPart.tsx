@@ -2,7 +2,7 @@
  * The coat map of one dog, tinted by what is asked: what was found, what may be cut and what is locked, load of undercoat,
  * color. Touching a zone says what holds there, and lets it be changed.
  */
-import { Button, Select } from 'antd';
+import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import {
@@ -34,6 +34,7 @@ const TINTS = [
   { id: 'cut', name: 'Cut and locks' },
   { id: 'undercoat', name: 'Undercoat' },
   { id: 'color', name: 'Color' },
+  { id: 'length', name: 'Length' },
 ] as const;
 type TintId = (typeof TINTS)[number]['id'];
 
@@ -111,12 +112,32 @@ function tintsOf(
       };
     },
     color: (zone) => colorTint(record, zone),
+    length: (zone) => lengthTint(record, zone),
   };
 }
 
 function colorTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
   const color = record.colors?.find((c) => c.zone === zone)?.color;
   return color === undefined ? NONE : COLORS[color];
+}
+
+/** Hair that is tinted fully, mm. */
+const LONG_MM = 150;
+
+function lengthTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
+  const newest = lengthsOf(record, zone)[0];
+  if (newest === undefined) return { ...NONE, words: 'not measured' };
+  const share = Math.min(1, newest.mm / LONG_MM);
+  return {
+    fill: `color-mix(in srgb, var(--tarn) ${String(Math.round(10 + share * 50))}%, var(--sheet))`,
+    mark: String(newest.mm),
+    words: `${String(newest.mm)} mm on ${monthDay(newest.day)}`,
+  };
+}
+
+/** What was measured of a zone, newest first. */
+function lengthsOf(record: ReturnType<typeof recordOf>, zone: ZoneId) {
+  return (record.lengths ?? []).filter((l) => l.zone === zone).sort((x, y) => y.day.localeCompare(x.day));
 }
 
 function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
@@ -163,6 +184,7 @@ function Legend({ tint }: { tint: TintId }) {
         </span>
       ))}
       {tint === 'undercoat' && <span>percent loaded again since the last full removal</span>}
+      {tint === 'length' && <span>millimeters when last measured</span>}
     </span>
   );
 }
@@ -226,6 +248,7 @@ function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; sid
           )}
         </div>
       )}
+      <ZoneLength dog={dog} zone={zone} today={today} lead={lead} />
       {locked && (
         <p className="soft">
           Every trim goes around it; a trim that is mostly locked is planned shorter, never under{' '}
@@ -233,6 +256,54 @@ function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; sid
         </p>
       )}
     </section>
+  );
+}
+
+const SHOWN_LENGTHS = 3;
+const MOST_MM = 600;
+
+/** What the hair measured here, and today's measure. */
+function ZoneLength({ dog, zone, today, lead }: Props & { zone: ZoneId }) {
+  const record = recordOf(dog);
+  const { save, busy } = useDogRecord(dog);
+  const [mm, setMm] = useState<number | null>(null);
+  const known = lengthsOf(record, zone);
+  const isGood = mm !== null && mm >= 0 && mm <= MOST_MM;
+  const note = (): void => {
+    const rest = (record.lengths ?? []).filter((l) => l.zone !== zone || l.day !== today);
+    save({ lengths: [...rest, { day: today, zone, mm }] }, () => setMm(null));
+  };
+  return (
+    <>
+      {known.length > 0 && (
+        <p className="soft">
+          Hair:{' '}
+          {known
+            .slice(0, SHOWN_LENGTHS)
+            .map((l) => `${String(l.mm)} mm on ${monthDay(l.day)}`)
+            .join(', ')}
+          .
+        </p>
+      )}
+      {lead && (
+        <div className="zone-tools">
+          <InputNumber
+            aria-label={`Length of the hair, mm: ${ZONE_NAMES[zone]}`}
+            placeholder="Length"
+            suffix="mm"
+            style={{ width: 120 }}
+            value={mm}
+            status={mm === null || isGood ? '' : 'error'}
+            onChange={setMm}
+            onPressEnter={() => isGood && note()}
+          />
+          <Button disabled={busy || !isGood} onClick={note}>
+            Measured today
+          </Button>
+          {mm !== null && !isGood && <span className="bad">0 to {MOST_MM} mm.</span>}
+        </div>
+      )}
+    </>
   );
 }
 

@@ -47,14 +47,17 @@ function ShowList() {
         empty="No show yet. Enter the next one: everything is counted back from its ring times."
         tools={
           lead ? (
-            <Button
-              type="primary"
-              icon={<PlusOutlined />}
-              disabled={rows === undefined}
-              onClick={() => setAdding(true)}
-            >
-              A show
-            </Button>
+            <>
+              <Button onClick={() => void navigate('/bring-in?what=shows')}>Shows from a calendar</Button>
+              <Button
+                type="primary"
+                icon={<PlusOutlined />}
+                disabled={rows === undefined}
+                onClick={() => setAdding(true)}
+              >
+                A show
+              </Button>
+            </>
           ) : null
         }
         columns={[

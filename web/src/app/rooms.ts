@@ -1,0 +1,36 @@
+/*
+ * Rooms are loaded when they are opened; the one that the address names is asked for before anything else is known.
+ */
+import { lazy } from 'react';
+import { matchPath } from 'react-router';
+
+const LOADS = {
+  '/': () => import('../rooms/countdown/CountdownRoom'),
+  '/day': () => import('../rooms/daySheet/DaySheetRoom'),
+  '/dogs': () => import('../rooms/dogs/DogsRoom'),
+  '/dogs/:id': () => import('../rooms/dogs/CoatFileRoom'),
+  '/shows': () => import('../rooms/shows/ShowsRoom'),
+  '/shows/:id': () => import('../rooms/shows/ShowsRoom'),
+  '/bring-in': () => import('../rooms/bringIn/BringInRoom'),
+  '/account': () => import('../rooms/account/AccountRoom'),
+  '/yard': () => import('../rooms/yard/YardRoom'),
+  '/methods': () => import('../rooms/methods/MethodsRoom'),
+  '/bench': () => import('../rooms/bench/BenchRoom'),
+} as const;
+
+export const CountdownRoom = lazy(LOADS['/']);
+export const DaySheetRoom = lazy(LOADS['/day']);
+export const DogsRoom = lazy(LOADS['/dogs']);
+export const CoatFileRoom = lazy(LOADS['/dogs/:id']);
+export const ShowsRoom = lazy(LOADS['/shows']);
+export const BringInRoom = lazy(LOADS['/bring-in']);
+export const AccountRoom = lazy(LOADS['/account']);
+export const YardRoom = lazy(LOADS['/yard']);
+export const MethodsRoom = lazy(LOADS['/methods']);
+export const BenchRoom = lazy(LOADS['/bench']);
+
+/** Begins to load the room of an address; what cannot be loaded is told when the room is opened. */
+export function loadRoomOf(pathname: string): void {
+  const path = Object.keys(LOADS).find((p) => matchPath(p, pathname) !== null);
+  if (path !== undefined) LOADS[path as keyof typeof LOADS]().catch(() => undefined);
+}
