@@ -17,6 +17,11 @@ interface Finding {
 }
 
 async function serious(page: Page): Promise<string[]> {
+  // Halfway through a fade colors are neither here nor there: what moves comes to rest first.
+  await page.evaluate(() => {
+    const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
+    return Promise.allSettled(ending.map((a) => a.finished));
+  });
   await page.evaluate(AXE);
   const found = await page.evaluate(async () => {
     const axe = (window as unknown as { axe: { run: () => Promise<{ violations: Finding[] }> } }).axe;

@@ -11,6 +11,8 @@ import { blockChanges } from '../src/rooms/shows/EntriesForm';
 import { showChanges } from '../src/rooms/shows/NewShowForm';
 import { patternChanges } from '../src/rooms/yard/PatternForm';
 import { fieldsOf, given, wallTyped } from '../src/parts/rows/fieldSpec';
+import { ProblemError } from '../src/api/client';
+import { overOthers } from '../src/api/overOthers';
 import { draftOf, dropDraft, keepDraft } from '../src/parts/rows/draft';
 import { MARK_MS, markChanged, useJustChanged } from '../src/parts/justChanged';
 import { FILE, KENNEL } from './world';
@@ -157,4 +159,29 @@ it('what somebody else changed is marked for a moment', () => {
   act(() => jest.advanceTimersByTime(MARK_MS));
   expect(result.current.size).toBe(0);
   jest.useRealTimers();
+});
+
+describe('two people write on one dog at once', () => {
+  const seen = KENNEL.dogs[0]!;
+  const theirs = { ...seen, version: seen.version + 1, record: { ...seen.record, notes: 'Turned sour on Monday.' } };
+  const stale = new ProblemError({ title: '', detail: 'Somebody was faster.', status: 409, code: 'stale', errors: [] });
+  const sendTo = (sent: number[]) => (dog: typeof seen) => {
+    sent.push(dog.version);
+    return dog.version === theirs.version ? Promise.resolve('saved') : Promise.reject(stale);
+  };
+
+  it('what others left alone is saved over their change', async () => {
+    const sent: number[] = [];
+    const change = { seen, touched: (d: typeof seen) => d.record['recipe'] ?? null, send: sendTo(sent) };
+    await expect(overOthers(change, () => Promise.resolve(theirs))).resolves.toBe('saved');
+    expect(sent).toEqual([seen.version, theirs.version]);
+  });
+
+  it('what both touched is refused, and so is a dog that is gone', async () => {
+    const sent: number[] = [];
+    const change = { seen, touched: (d: typeof seen) => d.record['notes'] ?? null, send: sendTo(sent) };
+    await expect(overOthers(change, () => Promise.resolve(theirs))).rejects.toBe(stale);
+    await expect(overOthers(change, () => Promise.resolve(null))).rejects.toBe(stale);
+    expect(sent).toEqual([seen.version, seen.version]);
+  });
 });

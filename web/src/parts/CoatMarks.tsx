@@ -7,6 +7,7 @@ import { useState } from 'react';
 import type { Tightness, ZoneId } from '@loyal-mane/core';
 import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
 import { command, setMarks, useCommand } from '../api/commands';
+import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
 import { CoatMap } from './coatMap/CoatMap';
 import type { MapSide } from './coatMap/ZoneButton';
@@ -51,24 +52,15 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
 /** What was found in one zone; a mat is marked on the side that was touched. */
 export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side: MapSide }) {
   const { message } = AntApp.useApp();
-  const send = useCommand(setMarks);
-  const mark = (found: Found): void => {
-    const { soiled, mats, unready } = dog.marks;
-    const others = {
-      soiled: soiled.filter((z) => z !== zone),
-      mats: mats.filter((m) => m.zone !== zone || !onSide(m.side, side)),
-      unready: unready.filter((u) => u.zone !== zone),
-    };
-    const here = side === null ? { zone } : { zone, side };
-    const marks = {
-      soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
-      mats: isMat(found) ? [...others.mats, { ...here, tightness: found }] : others.mats,
-      unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
-    };
-    send.mutate(command({ dogId: dog.id, version: dog.version, marks }), {
-      onError: (error) => void message.error(problemWords(error), 8),
-    });
-  };
+  const send = useCommand((found: Found, commandId) =>
+    overOthers({
+      seen: dog,
+      touched: (d) => foundAt(d, zone, side),
+      send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, zone, side, found) }, commandId),
+    }),
+  );
+  const mark = (found: Found): void =>
+    send.mutate(command(found), { onError: (error) => void message.error(problemWords(error), 8) });
   return (
     <div className="found">
       <b>
@@ -85,6 +77,22 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
       />
     </div>
   );
+}
+
+/** What a dog's marks become when one zone is found so; a mat is on the side that was touched, the rest on both. */
+function marksWith(dog: Dog, zone: ZoneId, side: MapSide, found: Found): Dog['marks'] {
+  const { soiled, mats, unready } = dog.marks;
+  const others = {
+    soiled: soiled.filter((z) => z !== zone),
+    mats: mats.filter((m) => m.zone !== zone || !onSide(m.side, side)),
+    unready: unready.filter((u) => u.zone !== zone),
+  };
+  const here = side === null ? { zone } : { zone, side };
+  return {
+    soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
+    mats: isMat(found) ? [...others.mats, { ...here, tightness: found }] : others.mats,
+    unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
+  };
 }
 
 function isMat(found: Found): found is Tightness {

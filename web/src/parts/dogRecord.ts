@@ -7,6 +7,7 @@ import { withKennelBreeds } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { command, logCoat, setDogRecord, useCommand } from '../api/commands';
 import type { CoatLog } from '../api/commands';
+import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
 import { problemWords } from './ProblemNote';
 
@@ -42,13 +43,19 @@ export function bornOf(dog: Dog): LocalDay {
 /** Saves parts of a dog's record, and logs what was used or seen; what goes wrong is said. */
 export function useDogRecord(dog: Dog) {
   const { message } = AntApp.useApp();
-  const send = useCommand(setDogRecord);
+  const send = useCommand((record: object, commandId) =>
+    overOthers({
+      seen: dog,
+      touched: (d) => Object.keys(record).map((field) => (recordOf(d) as Record<string, unknown>)[field] ?? null),
+      send: (d) => setDogRecord({ dogId: d.id, version: d.version, record }, commandId),
+    }),
+  );
   const log = useCommand(logCoat);
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
   return {
     busy: send.isPending || log.isPending,
     save: (record: object, done?: () => void): void =>
-      send.mutate(command({ dogId: dog.id, version: dog.version, record }), {
+      send.mutate(command(record), {
         onSuccess: () => {
           void message.success('Saved. Plan again to work by it.');
           done?.();

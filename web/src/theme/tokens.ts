@@ -94,6 +94,8 @@ export function themeOf(p: Palette, controlHeight: number, fontSize: number): Th
       boxShadow: 'none',
       boxShadowSecondary: '0 5px 10px rgb(0 0 0 / 28%)',
       motionDurationMid: '0.18s',
+      // Where a person asked for stillness nothing moves, and nothing waits for a movement to end.
+      motion: !window.matchMedia('(prefers-reduced-motion: reduce)').matches,
     },
   };
 }

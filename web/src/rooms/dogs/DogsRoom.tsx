@@ -3,7 +3,7 @@
  */
 import ImportOutlined from '@ant-design/icons/ImportOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -31,6 +31,7 @@ const NARROW_PX = 700;
 export default function DogsRoom() {
   const { kennel, names, lead } = useRooms();
   const navigate = useNavigate();
+  const client = useQueryClient();
   const [ref, width] = useWidth(1200);
   const rows = useQuery({ ...rowsQuery, enabled: lead }).data ?? null;
   const [opened, setOpened] = useState<Opened | null>(null);
@@ -38,13 +39,13 @@ export default function DogsRoom() {
   const here = kennel.dogs.filter((d) => !hasLeft(d, today));
   const troubled = here.filter((d) => marksOf(d) > 0);
   const dogs = [...kennel.dogs].sort((x, y) => marksOf(y) - marksOf(x) || x.name.localeCompare(y.name));
-  const enter = (): void => {
-    if (rows === null) return;
+  const enter = async (): Promise<void> => {
+    const there = await client.query(rowsQuery);
     setOpened({
       list: 'dogs',
       row: null,
       title: 'A new dog',
-      specs: firstFields(rows, [...libraryOf(kennel).breeds.keys()].sort()),
+      specs: firstFields(there, [...libraryOf(kennel).breeds.keys()].sort()),
       blank: PLAIN_DOG,
     });
   };
@@ -66,7 +67,7 @@ export default function DogsRoom() {
               <Button icon={<ImportOutlined />} onClick={() => void navigate('/bring-in?what=dogs')}>
                 From CSV
               </Button>
-              <Button type="primary" icon={<PlusOutlined />} disabled={rows === null} onClick={enter}>
+              <Button type="primary" icon={<PlusOutlined />} onClick={() => void enter()}>
                 A dog
               </Button>
             </>

@@ -2,7 +2,7 @@
  * One show: its entries day by day, ring times that can be typed over, pulling an entry, a later round, rings, rules.
  */
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Drawer } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -70,6 +70,7 @@ export function ShowPage({ show }: { show: Show }) {
   const { kennel, lead } = useRooms();
   const { message } = AntApp.useApp();
   const navigate = useNavigate();
+  const client = useQueryClient();
   const rows = useQuery({ ...rowsQuery, enabled: lead }).data ?? null;
   const [opened, setOpened] = useState<Opened | null>(null);
   const [entering, setEntering] = useState(false);
@@ -79,16 +80,28 @@ export function ShowPage({ show }: { show: Show }) {
   const dogOf = (e: Entry) => kennel.dogs.find((d) => d.id === e.dogId);
   const ringOf = (e: Entry): string => kennel.rings.find((r) => r.id === e.ringId)?.name ?? '';
   const handlerOf = (e: Entry): string => kennel.people.find((p) => p.id === e.handlerId)?.name ?? '';
-  const rowOf = (e: Entry): KennelRow | null => rows?.entries.find((r) => r.id === e.id) ?? null;
   const save = (changes: readonly RowChange[], words: string): void =>
     send.mutate(command(changes), {
       onSuccess: () => void message.success(words),
       onError: (error) => void message.error(problemWords(error), 8),
     });
-  const edit = (e: Entry): void => {
-    const row = rowOf(e);
-    if (rows !== null && row !== null)
-      setOpened({ list: 'entries', row, title: dogOf(e)?.name ?? 'An entry', specs: entryFields(rows, show.id) });
+  const rowOf = (e: Entry): KennelRow | null => rows?.entries.find((r) => r.id === e.id) ?? null;
+  const edit = async (e: Entry): Promise<void> => {
+    const there = await client.query(rowsQuery);
+    const row = there.entries.find((r) => r.id === e.id);
+    if (row !== undefined)
+      setOpened({ list: 'entries', row, title: dogOf(e)?.name ?? 'An entry', specs: entryFields(there, show.id) });
+  };
+  const pull = async (e: Entry): Promise<void> =>
+    save(
+      removalOf(await client.query(rowsQuery), 'entries', e.id),
+      `${dogOf(e)?.name ?? 'The dog'} is pulled; only its own work goes. The trail can take it back.`,
+    );
+  const openRing = async (ring: Kennel['rings'][number]): Promise<void> => {
+    const there = await client.query(rowsQuery);
+    const row = there.rings.find((x) => x.id === ring.id) ?? null;
+    const specs: readonly FieldSpec[] = [{ name: 'name', label: 'Name', kind: 'text' }];
+    setOpened({ list: 'rings', row, title: ring.name, specs });
   };
   const without = entries.filter((e) => e.handlerId === undefined).length;
   return (
@@ -134,7 +147,7 @@ export function ShowPage({ show }: { show: Show }) {
         name="Entries"
         rows={[...entries].sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))}
         idOf={(e) => e.id}
-        {...(lead ? { onOpen: edit } : {})}
+        {...(lead ? { onOpen: (e: Entry) => void edit(e) } : {})}
         empty="Nobody is entered. Choose dogs, the block’s start and their place in the ring: the ring times follow."
         columns={[
           { name: 'Day', text: (e) => monthDay(e.day), by: (e) => e.day, filter: days.length > 1, width: 100 },
@@ -183,15 +196,11 @@ export function ShowPage({ show }: { show: Show }) {
                   show: (e: Entry) => (
                     <Button
                       size="small"
-                      disabled={rows === null || send.isPending}
+                      disabled={send.isPending}
                       aria-label={`Pull ${dogOf(e)?.name ?? ''}`}
                       onClick={(event) => {
                         event.stopPropagation();
-                        if (rows !== null)
-                          save(
-                            removalOf(rows, 'entries', e.id),
-                            `${dogOf(e)?.name ?? 'The dog'} is pulled; only its own work goes. The trail can take it back.`,
-                          );
+                        void pull(e);
                       }}
                     >
                       Pull
@@ -207,19 +216,7 @@ export function ShowPage({ show }: { show: Show }) {
         {kennel.rings
           .filter((r) => r.showId === show.id)
           .map((r) => (
-            <Button
-              key={r.id}
-              disabled={rows === null}
-              onClick={() =>
-                rows !== null &&
-                setOpened({
-                  list: 'rings',
-                  row: (rows.rings.find((x) => x.id === r.id) ?? null) as KennelRow | null,
-                  title: r.name,
-                  specs: [{ name: 'name', label: 'Name', kind: 'text' }],
-                })
-              }
-            >
+            <Button key={r.id} disabled={!lead} onClick={() => void openRing(r)}>
               {r.name}
             </Button>
           ))}
