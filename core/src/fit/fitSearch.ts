@@ -3,7 +3,7 @@
  * pull out a few related chains again and again and put them back better, with a temperature that falls. It never breaks
  * a rule: what does not fit is left out whole. The same model, seed and rounds give the same answer on every machine.
  */
-import { log, max, min, INFINITY } from '../units/numbers.js';
+import { floor, log, max, min, INFINITY } from '../units/numbers.js';
 import type { Rng } from '../units/rng.js';
 import { makeRng } from '../units/rng.js';
 import { chainCost } from './chainCost.js';
@@ -19,6 +19,7 @@ import { FitTables } from './fitTables.js';
 import type { Saved } from './neighbors.js';
 import { Neighbors } from './neighbors.js';
 import { Occupancy } from './occupancy.js';
+import { Placing } from './placing.js';
 import { Prices } from './prices.js';
 
 export interface FitProgress {
@@ -62,10 +63,17 @@ const MOST_PULLED = 3;
 const PULLS_TWO = 0.6;
 /**
  * Few chains settle in whatever valley their placing has led to, and are cheap to place: up to so many begin several times
- * afresh, paying prices, for a share of the budget; then the best of that is bettered several times.
+ * afresh, paying prices, for a share of the budget; then the best beginnings are bettered one after the other.
  */
 const FEW_CHAINS = 12;
-const AFRESH = { share: 0.4, times: 12, bids: 15, evictions: 30, warm: 4, again: 2, pays: 0.3, pullsTwo: 0.35 };
+const AFRESH = { share: 0.4, times: 12, evictions: 30, warm: 4, again: 4, pays: 0.3, pullsTwo: 0.35 };
+/** Prices are learnt in the first beginning and follow in the later ones. */
+const BIDS = { first: 15, later: 5 };
+
+interface Begun {
+  readonly cost: number;
+  readonly answer: FitPlacement;
+}
 
 /** Fits all chains of a model. */
 export function searchFit(model: FitModel, options: FitOptions): FitResult {
@@ -86,8 +94,7 @@ export class FitSearch {
   private readonly fitter: ChainFit;
   private readonly eviction: Eviction;
   private readonly neighbors: Neighbors;
-  private readonly placed: Uint8Array;
-  private readonly costs: Float64Array;
+  private readonly at: Placing;
   /** How often a chain was left without a place. */
   private readonly fails: Float64Array;
   /** Chains that have no place even alone. */
@@ -96,7 +103,6 @@ export class FitSearch {
   private readonly least: Float64Array;
   private best: FitPlacement = [];
   private bestCost = INFINITY;
-  private total = 0;
   private round = 0;
   /** While chains wait for a place, claims are respected; later only costs count. */
   private readonly careful: FitEffort;
@@ -111,6 +117,7 @@ export class FitSearch {
     this.tables = new FitTables(model);
     this.rng = makeRng(options.seed);
     this.yard = new Occupancy(this.tables);
+    this.at = new Placing(this.yard);
     this.fitter = new ChainFit(this.yard, this.rng);
     this.eviction = new Eviction(this.yard);
     this.neighbors = new Neighbors(this.yard, this.rng);
@@ -121,25 +128,22 @@ export class FitSearch {
     this.exact = { ...EXACT, extra };
     this.prices = model.chains.length <= FEW_CHAINS ? new Prices(model, extra) : null;
     const n = model.chains.length;
-    this.placed = new Uint8Array(n);
-    this.costs = new Float64Array(n);
     this.fails = new Float64Array(n);
     this.hopeless = new Uint8Array(n);
     this.least = new Float64Array(n);
-    for (let c = 0; c < n; c++) this.total += this.chain(c).cost + (this.tables.fixedOvertime[c] as number);
   }
 
   /** Least cost of chains alone; what has no place even so is never tried again. */
   private measureAlone(chains: readonly number[], amongFew: boolean): void {
-    const placed = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
-    const saved = this.save(placed);
-    for (const c of placed) this.remove(c);
+    const placed = this.at.all();
+    const saved = this.at.save(placed);
+    for (const c of placed) this.at.remove(c);
     for (const c of chains) {
       const attempt = (): boolean => this.fitter.fit(c, LEAST);
       if (amongFew ? this.amongFew(c, attempt) : attempt()) this.least[c] = this.fitter.cost;
       else this.hopeless[c] = 1;
     }
-    this.restore(saved);
+    this.at.restore(saved);
   }
 
   /** Takes over the places of chains that still hold, needed chains before those that need them. */
@@ -147,9 +151,9 @@ export class FitSearch {
     for (const c of this.order()) {
       const { acts, needs } = this.chain(c);
       const places = acts.map((i) => (this.model.activities[i] as FitActivity).fixed ?? placement[i] ?? null);
-      if (this.placed[c] === 1 || (needs >= 0 && this.placed[needs] === 0)) continue;
+      if (this.at.placed[c] === 1 || (needs >= 0 && this.at.placed[needs] === 0)) continue;
       if (holdsAt(this.yard, c, places) && this.fitter.conflict(c, places).length === 0)
-        this.settle(c, places, chainCost(this.tables, c, places));
+        this.at.settle(c, places, chainCost(this.tables, c, places));
     }
     this.noteBest();
   }
@@ -170,15 +174,15 @@ export class FitSearch {
    * is as it was.
    */
   fitIn(chain: number, tries: number): boolean {
-    const before = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [c] : []));
-    const saved = this.save([...before, chain]);
+    const before = this.at.all();
+    const saved = this.at.save([...before, chain]);
     const lost = [chain];
     for (let k = 0; k < tries && lost.length > 0; k++) {
       this.evict(lost[k % lost.length] as number);
       lost.length = 0;
-      for (const c of [chain, ...before]) if (this.placed[c] === 0) lost.push(c);
+      for (const c of [chain, ...before]) if (this.at.placed[c] === 0) lost.push(c);
     }
-    if (lost.length > 0) this.restore(saved);
+    if (lost.length > 0) this.at.restore(saved);
     return lost.length === 0;
   }
 
@@ -188,7 +192,7 @@ export class FitSearch {
 
   /** Places every chain once: needed before needing, important before the rest, early before late. */
   construct(): void {
-    for (const c of this.order()) if (this.placed[c] === 0) this.placeAmongFew(c);
+    for (const c of this.order()) if (this.at.placed[c] === 0) this.placeAmongFew(c);
     this.noteBest();
     const out = this.waiting();
     if (out.length > 0) this.measureAlone(out, true);
@@ -241,23 +245,31 @@ export class FitSearch {
       this.model.chains.map((_, c) => c),
       false,
     );
-    if (this.prices !== null) this.tryAfresh(this.prices);
+    const begun = this.prices === null ? [] : this.beginnings(this.prices);
     const from = this.options.used(this.round);
     const times = this.prices === null ? 1 : AFRESH.again;
     for (let k = 0; k < times; k++) {
-      this.restoreBest();
+      const other = begun[k];
+      if (k === 0 || other === undefined) this.restoreBest();
+      else this.at.setUp(other.answer);
       this.anneal(from + ((1 - from) * (k + 1)) / times, HOT);
     }
     this.restoreBest();
   }
 
-  private tryAfresh(prices: Prices): void {
+  /** Begins several times afresh; different answers, the cheapest first. */
+  private beginnings(prices: Prices): Begun[] {
+    const found = new Map<number, Begun>();
     const from = this.options.used(this.round);
     for (let k = 0; k < AFRESH.times; k++) {
       const until = from + (1 - from) * AFRESH.share * ((k + 1) / AFRESH.times);
-      this.beginAfresh(until, prices);
+      this.beginAfresh(until, prices, k === 0 ? BIDS.first : BIDS.later);
       this.anneal(until, AFRESH.warm);
+      // Answers of one cost are taken for one and the same.
+      const cost = floor(this.at.total + 0.5);
+      if (!found.has(cost)) found.set(cost, { cost, answer: this.at.answer() });
     }
+    return [...found.values()].sort((x, y) => x.cost - y.cost);
   }
 
   private anneal(end: number, hot: number): void {
@@ -273,8 +285,8 @@ export class FitSearch {
   }
 
   /** Lets the chains bid for what they would take if each were alone; the yard must be empty. */
-  private bid(prices: Prices): void {
-    for (let k = 0; k < AFRESH.bids; k++, this.round++) {
+  private bid(prices: Prices, bids: number): void {
+    for (let k = 0; k < bids; k++, this.round++) {
       this.model.chains.forEach((chain, c) => {
         const hasPlace = this.hopeless[c] === 0 && this.fitter.fit(c, { ...EXACT, extra: prices });
         if (hasPlace) prices.want(chain.acts, this.fitter.places);
@@ -284,9 +296,9 @@ export class FitSearch {
   }
 
   /** Everything out and in again in random order, each paying, with a few evictions for what has no place. */
-  private beginAfresh(end: number, prices: Prices): void {
-    for (let c = 0; c < this.placed.length; c++) this.remove(c);
-    this.bid(prices);
+  private beginAfresh(end: number, prices: Prices, bids: number): void {
+    this.at.clear();
+    this.bid(prices, bids);
     const paying = { ...QUICK, extra: prices };
     for (const c of this.shuffled(this.model.chains.map((_, k) => k))) this.place(c, paying);
     for (let k = 0; k < AFRESH.evictions && !this.isOver(end); k++, this.round++) {
@@ -304,7 +316,7 @@ export class FitSearch {
 
   result(): FitResult {
     const placement = this.best;
-    const unplaced = this.model.chains.flatMap((_, c) => (this.placed[c] === 1 ? [] : [c]));
+    const unplaced = this.model.chains.flatMap((_, c) => (this.at.placed[c] === 1 ? [] : [c]));
     return { placement, cost: this.bestCost, unplaced, rounds: this.round };
   }
 
@@ -314,10 +326,10 @@ export class FitSearch {
 
   private waiting(): number[] {
     const out: number[] = [];
-    for (let c = 0; c < this.placed.length; c++) {
-      if (this.placed[c] === 1 || this.hopeless[c] === 1) continue;
+    for (let c = 0; c < this.at.placed.length; c++) {
+      if (this.at.placed[c] === 1 || this.hopeless[c] === 1) continue;
       const { needs } = this.chain(c);
-      if (needs < 0 || this.placed[needs] === 1) out.push(c);
+      if (needs < 0 || this.at.placed[needs] === 1) out.push(c);
     }
     return out;
   }
@@ -328,83 +340,35 @@ export class FitSearch {
 
   private place(c: number, effort: FitEffort): boolean {
     const { needs } = this.chain(c);
-    if (this.hopeless[c] === 1 || (needs >= 0 && this.placed[needs] === 0)) return false;
+    if (this.hopeless[c] === 1 || (needs >= 0 && this.at.placed[needs] === 0)) return false;
     if (!this.fitter.fit(c, effort)) return false;
-    this.settle(c, this.fitter.places, this.fitter.cost);
+    this.at.settle(c, this.fitter.places, this.fitter.cost);
     return true;
   }
 
-  private settle(c: number, places: readonly (FitPlace | null)[], cost: number): void {
-    const { acts } = this.chain(c);
-    for (let k = 0; k < acts.length; k++) {
-      const place = places[k] ?? null;
-      const i = acts[k] as number;
-      if (place !== null && (this.model.activities[i] as FitActivity).fixed === null) this.yard.put(i, place);
-    }
-    this.placed[c] = 1;
-    this.costs[c] = cost;
-    this.total += cost - this.chain(c).cost;
-  }
-
-  private remove(c: number): void {
-    if (this.placed[c] === 0) return;
-    this.yard.takeChain(c);
-    this.placed[c] = 0;
-    this.total += this.chain(c).cost - (this.costs[c] as number);
-  }
-
-  private save(chains: readonly number[]): Saved[] {
-    return chains.map((chain) => ({
-      chain,
-      places: this.placed[chain] === 1 ? this.chain(chain).acts.map((i) => this.yard.placeOf(i)) : null,
-      cost: this.costs[chain] as number,
-    }));
-  }
-
-  private restore(saved: readonly Saved[]): void {
-    for (const s of saved) this.remove(s.chain);
-    for (const s of saved) if (s.places !== null) this.settle(s.chain, s.places, s.cost);
-  }
-
   private noteBest(): void {
-    if (this.total >= this.bestCost - 1e-6) return;
-    this.bestCost = this.total;
-    this.best = this.model.activities.map((_, i) => this.yard.placeOf(i));
+    if (this.at.total >= this.bestCost - 1e-6) return;
+    this.bestCost = this.at.total;
+    this.best = this.at.answer();
     let placed = 0;
-    for (const p of this.placed) placed += p;
+    for (const p of this.at.placed) placed += p;
     this.options.onProgress({
       round: this.round,
       cost: this.bestCost,
       placed,
-      isPlaced: (c) => this.placed[c] === 1,
+      isPlaced: (c) => this.at.placed[c] === 1,
     });
   }
 
   private restoreBest(): void {
-    if (this.total <= this.bestCost + 1e-6) return;
-    for (let c = 0; c < this.placed.length; c++) this.remove(c);
-    this.model.chains.forEach((chain, c) => {
-      const places = chain.acts.map((i) => this.best[i] ?? null);
-      const whole = chain.acts.every(
-        (i, k) => places[k] !== null || (this.model.activities[i] as FitActivity).omit >= 0,
-      );
-      const open = chain.acts.some(
-        (i, k) => places[k] !== null && (this.model.activities[i] as FitActivity).fixed === null,
-      );
-      if (whole && (open || this.wasPlaced(c, places))) this.settle(c, places, chainCost(this.tables, c, places));
-    });
-  }
-
-  /** A chain of fixed and optional work only counts as placed when that is no dearer than leaving it out. */
-  private wasPlaced(c: number, places: readonly (FitPlace | null)[]): boolean {
-    return chainCost(this.tables, c, places) < this.chain(c).cost;
+    if (this.at.total > this.bestCost + 1e-6) this.at.setUp(this.best);
   }
 
   private weigh(): void {
     const { weight } = this.eviction;
     const of = (c: number): number => {
       let sum = this.chain(c).cost * (1 + (this.fails[c] as number)) * EVICTION_SCALE;
-      for (const d of (this.tables.chains[c] as ChainTables).dependents) if (this.placed[d] === 1) sum += of(d);
+      for (const d of (this.tables.chains[c] as ChainTables).dependents) if (this.at.placed[d] === 1) sum += of(d);
       return sum;
     };
     for (let c = 0; c < weight.length; c++) weight[c] = of(c) * (0.3 + 1.4 * this.rng.next());
@@ -416,8 +380,8 @@ export class FitSearch {
     this.fails[c] = (this.fails[c] as number) + 1;
     const victims = this.victimsOf(c);
     if (victims === null) return;
-    const saved = this.save(victims);
-    for (const v of victims) this.remove(v);
+    const saved = this.at.save(victims);
+    for (const v of victims) this.at.remove(v);
     this.placeBeside(c, saved);
     for (const v of this.byWeight(victims)) this.place(v, this.careful);
   }
@@ -430,7 +394,7 @@ export class FitSearch {
       this.place(c, this.careful);
       letBack();
     }
-    if (this.placed[c] === 0) this.place(c, this.careful);
+    if (this.at.placed[c] === 0) this.place(c, this.careful);
   }
 
   /** Chains that would have to go, dependents included; null when the chain has no place even so. */
@@ -463,7 +427,7 @@ export class FitSearch {
       }
     });
     victims.delete(c);
-    return this.withDependents([...victims]);
+    return this.at.withDependents([...victims]);
   }
 
   private byWeight(chains: readonly number[]): number[] {
@@ -481,12 +445,12 @@ export class FitSearch {
     this.fails[c] = (this.fails[c] as number) + 1;
     const victims = this.victimsOf(c);
     if (victims === null) return;
-    const saved = this.save([c, ...victims]);
-    const limit = this.total - temperature * log(this.rng.next());
-    for (const v of victims) this.remove(v);
+    const saved = this.at.save([c, ...victims]);
+    const limit = this.at.total - temperature * log(this.rng.next());
+    for (const v of victims) this.at.remove(v);
     this.placeBeside(c, saved.slice(1));
     for (const v of this.byWeight(victims)) this.place(v, this.careful);
-    if (this.total > limit) this.restore(saved);
+    if (this.at.total > limit) this.at.restore(saved);
   }
 
   /** Moves a few chains about at random, so that the next eviction meets another yard. */
@@ -494,26 +458,15 @@ export class FitSearch {
     for (let k = 0; k < 3; k++) this.pullAndPlace(HOT, 0);
   }
 
-  private withDependents(chains: readonly number[]): number[] {
-    const found = new Set<number>();
-    const add = (c: number): void => {
-      if (found.has(c) || this.placed[c] === 0) return;
-      found.add(c);
-      for (const d of (this.tables.chains[c] as ChainTables).dependents) add(d);
-    };
-    for (const c of chains) add(c);
-    return [...found];
-  }
-
   private pullAndPlace(temperature: number, part: number): void {
     const seed = this.pickSeed();
     if (seed < 0) return;
     const count =
       1 + (this.rng.next() < (this.prices === null ? PULLS_TWO : AFRESH.pullsTwo) ? 0 : this.rng.below(MOST_PULLED));
-    const pulled = this.withDependents([seed, ...this.neighbors.rivals(seed, count)]);
-    const saved = this.save(pulled);
-    const limit = this.total - temperature * log(this.rng.next());
-    for (const c of pulled) this.remove(c);
+    const pulled = this.at.withDependents([seed, ...this.neighbors.rivals(seed, count)]);
+    const saved = this.at.save(pulled);
+    const limit = this.at.total - temperature * log(this.rng.next());
+    for (const c of pulled) this.at.remove(c);
     const effort = this.rng.next() < (part > 0.9 ? 0.5 : 0.05) ? this.exact : this.quick;
     const order = this.rng.next() < 0.3 ? this.byWeight(pulled) : this.shuffled(pulled);
     const u = this.rng.next();
@@ -526,15 +479,19 @@ export class FitSearch {
       this.place(c, first ? firstEffort : effort);
       if (first) kept?.();
       first = false;
-      // What is still to come cannot be cheaper than alone.
-      let floor = this.total;
-      for (const d of order) if (this.placed[d] === 0) floor += min(0, (this.least[d] as number) - this.chain(d).cost);
-      if (floor > limit) {
+      if (this.floorOf(order) > limit) {
         done = false;
         break;
       }
     }
-    if (!done || this.total > limit) this.restore(saved);
+    if (!done || this.at.total > limit) this.at.restore(saved);
+  }
+
+  /** Least total once the rest of an order is back: none can be cheaper than alone. */
+  private floorOf(order: readonly number[]): number {
+    let floor = this.at.total;
+    for (const d of order) if (this.at.placed[d] === 0) floor += min(0, (this.least[d] as number) - this.chain(d).cost);
+    return floor;
   }
 
   private pickSeed(): number {
@@ -542,9 +499,9 @@ export class FitSearch {
     let bestKey = -INFINITY;
     const tries = this.rng.next() < 0.5 ? 5 : 1;
     for (let k = 0; k < tries * 3 && k < 40; k++) {
-      const c = this.rng.below(this.placed.length);
-      if (this.placed[c] === 0) continue;
-      const key = (this.costs[c] as number) - (this.least[c] as number);
+      const c = this.rng.below(this.at.placed.length);
+      if (this.at.placed[c] === 0) continue;
+      const key = (this.at.costs[c] as number) - (this.least[c] as number);
       if (key > bestKey) {
         best = c;
         bestKey = key;
