@@ -87,7 +87,7 @@ export default function CoatFileRoom() {
       {part === 'products' && <ProductsPart key={dog.id} dog={dog} today={today} lead={lead} />}
       {part === 'estimates' && <EstimatesPart dog={dog} />}
       {part === 'about' && lead && <AboutPart dog={dog} kennel={kennel} />}
-      {part === 'record' && <RecordPart key={`${dog.id}${String(dog.version)}`} dog={dog} lead={lead} />}
+      {part === 'record' && <RecordPart key={dog.id} dog={dog} lead={lead} />}
     </div>
   );
 

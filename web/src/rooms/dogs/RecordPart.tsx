@@ -4,14 +4,16 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
+import { App as AntApp, Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
-import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS } from '@loyal-mane/core';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS, sameValue } from '@loyal-mane/core';
 import type { DogParts } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
+import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 
 const asDay = {
   getValueProps: (value: string | undefined) => ({ value: value === undefined ? null : dayjs(value) }),
@@ -47,31 +49,73 @@ const CLEARABLE: readonly (keyof DogParts)[] = [
   'note',
 ];
 
+type Fields = DogParts & Readonly<Record<string, unknown>>;
+
 /** Forms leave empty fields undefined, null or empty. */
-function isGiven(value: unknown): boolean {
-  return value !== undefined && value !== null && value !== '';
+function empty(value: unknown): unknown {
+  return value === undefined || value === '' ? null : value;
+}
+
+function isClearable(field: string): boolean {
+  return CLEARABLE.some((f) => f === field);
 }
 
 export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
-  const [form] = Form.useForm<DogParts>();
+  const [form] = Form.useForm<Fields>();
+  const { message } = AntApp.useApp();
   const { save, busy } = useDogRecord(dog);
-  const record = recordOf(dog);
-  const send = (values: DogParts): void => {
-    const cleared = Object.fromEntries(
-      CLEARABLE.filter((f) => record[f] !== undefined && (values[f] ?? '') === '').map((f) => [f, null]),
-    );
-    const given = Object.fromEntries(Object.entries(values as object).filter(([, v]) => isGiven(v)));
-    save({ ...given, ...cleared });
+  const record: Fields = recordOf(dog);
+  const draftKey = `record:${dog.id}`;
+  const [draft] = useState(() => draftOf(draftKey));
+  // The record as it was when typing began, field by field: what others change beside it is shown and left alone.
+  const base = useRef(record);
+  const typedFields = useCallback((): string[] => {
+    const values = form.getFieldsValue();
+    return Object.keys(values).filter((f) => !sameValue(empty(values[f]), empty(base.current[f])));
+  }, [form]);
+
+  useEffect(() => {
+    const mine = new Set(typedFields());
+    const names = Object.keys(form.getFieldsValue()).filter((f) => !mine.has(f));
+    form.setFieldsValue(Object.fromEntries(names.map((f) => [f, record[f]])));
+    base.current = { ...record, ...Object.fromEntries([...mine].map((f) => [f, base.current[f]])) };
+  }, [form, record, typedFields]);
+
+  const typed = (): void => {
+    const values = form.getFieldsValue();
+    const mine = typedFields();
+    if (mine.length === 0) dropDraft(draftKey);
+    else keepDraft(draftKey, Object.fromEntries(mine.map((f) => [f, values[f]])));
+  };
+  const send = (values: Fields): void => {
+    const mine = typedFields();
+    const both = mine.filter((f) => !sameValue(empty(base.current[f]), empty(record[f])));
+    if (both.length > 0) {
+      base.current = { ...base.current, ...Object.fromEntries(both.map((f) => [f, record[f]])) };
+      void message.warning('Somebody changed the same meanwhile. Save again to put yours in its place.', 8);
+      return;
+    }
+    const changes = mine.map((f) => [f, empty(values[f])] as const).filter(([f, v]) => v !== null || isClearable(f));
+    save(Object.fromEntries(changes), () => {
+      dropDraft(draftKey);
+      base.current = { ...base.current, ...Object.fromEntries(mine.map((f) => [f, values[f]])) };
+    });
   };
   return (
     <Form
       form={form}
       layout="vertical"
-      initialValues={record}
+      initialValues={{ ...record, ...(draft ?? {}) }}
+      onValuesChange={typed}
       onFinish={send}
       disabled={!lead || busy}
       className="record"
     >
+      {draft !== null && (
+        <p className="soft" role="status">
+          What you typed here before is back, and is not saved yet.
+        </p>
+      )}
       <div className="record-grid">
         <Form.Item name="density" label="Density">
           <Select options={options(['light', 'normal', 'heavy'])} />
