@@ -74,9 +74,15 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
 
   await test.step('a show cannot move away from its entries', async () => {
     await page.getByRole('button', { name: 'Name and days' }).click();
-    await page.getByLabel('Last day').fill('2026-07-02');
-    await page.getByLabel('Last day').press('Tab');
-    await expect(page.getByRole('dialog', { name: /Harrow Fen/ })).toContainText(/before it begins|outside its show/);
+    const form = page.getByRole('dialog', { name: /Harrow Fen/ });
+    for (const [field, day] of [
+      ['Last day', '2026-07-19'],
+      ['First day', '2026-07-18'],
+    ] as const) {
+      await form.getByLabel(field).fill(day);
+      await form.getByLabel(field).press('Tab');
+    }
+    await expect(form).toContainText(/Entry of Brisk on 2026-07-04: .*outside its show/);
     await page.getByRole('button', { name: 'Remove' }).click();
     await page
       .getByRole('dialog', { name: /Remove Harrow Fen/ })
@@ -166,7 +172,7 @@ test('dogs come in from a CSV file: previewed, faults by row and column, the sam
   await expect(rows).toContainText('Weight: must be at most 120');
   await expect(rows).toContainText('Sex: cannot read “x”; write dog or bitch');
   await page.getByRole('button', { name: 'Save only the good one' }).click();
-  await expect(page.getByText('1 rows saved.')).toBeVisible();
+  await expect(page.getByText('1 row saved.')).toBeVisible();
   await give('dogs.csv', Buffer.from(good));
   await expect(page.getByRole('status').filter({ hasText: 'there already' })).toContainText('1 there already');
   await page.goto('/dogs');

@@ -3,7 +3,7 @@ import { applyChanges, planKennel, removalOf, wallToMs } from '@loyal-mane/core'
 import type { KennelRow, LocalDay, RowChange, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PLAIN_DOG, emptyKennel } from '../src/index.js';
 import { changeIssues, readKennel } from '../src/reader/index.js';
-import { issueWords, trailWords } from '../src/words/index.js';
+import { issueWords, rowAtWords, trailWords } from '../src/words/index.js';
 
 let next = 0;
 const newId = (): string => `00000000-0000-7000-8000-${String(++next).padStart(12, '0')}`;
@@ -101,4 +101,11 @@ it('words what was changed', () => {
   const shift = added('shifts', { personId: kennel.people[0]?.id, day: today });
   expect(line([shift, shift])).toBe('added shift of Lead on 2026-07-01, and 1 more');
   expect(line([], 'task.finishCoat')).toBe('finished a task');
+});
+
+it('names the row that a complaint is about', () => {
+  expect(rowAtWords('people[0].skills', kennel)).toBe(`Person ${kennel.people[0]?.name ?? ''}`);
+  expect(rowAtWords('people[99].skills', kennel)).toBeNull();
+  expect(rowAtWords('settings.timeZone', kennel)).toBeNull();
+  expect(rowAtWords('nothing[0]', kennel)).toBeNull();
 });

@@ -66,7 +66,7 @@ const PULLS_TWO = 0.6;
  * afresh, paying prices, for a share of the budget; then the best beginnings are bettered one after the other.
  */
 const FEW_CHAINS = 12;
-const AFRESH = { share: 0.4, times: 12, evictions: 30, warm: 4, again: 4, pays: 0.3, pullsTwo: 0.35 };
+const AFRESH = { share: 0.4, times: 12, evictions: 30, warm: 4, again: 4, pays: 0.5, pullsTwo: 0.35 };
 /** Prices are learnt in the first beginning and follow in the later ones. */
 const BIDS = { first: 15, later: 5 };
 

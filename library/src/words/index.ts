@@ -35,4 +35,4 @@ export { SCHOOL_STEPS, schoolLines } from './schoolSteps.js';
 export { boundWords, oddsWords, tightestWords } from './oddsWords.js';
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';
-export { trailWords } from './trailWords.js';
+export { rowAtWords, trailWords } from './trailWords.js';

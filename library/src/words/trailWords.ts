@@ -1,7 +1,7 @@
 /*
  * What somebody did, in words: one line of the trail.
  */
-import type { KennelFile, KennelRow, RowChange } from '@loyal-mane/core';
+import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
 import { changedFields, rowsOf } from '@loyal-mane/core';
 
 interface TrailLine {
@@ -65,6 +65,19 @@ export function trailWords(line: TrailLine, kennel: KennelFile): string {
   return `${back}${rowWords(first, kennel)}${more}`;
 }
 
+/**
+ * Which row of a kennel a complaint is about, "Entry of Brisk on 2026-07-11" for `entries[3].day`; null when the path names no
+ * row of it.
+ */
+export function rowAtWords(path: string, kennel: KennelFile): string | null {
+  const [, list, at] = /^([a-z]+)\[(\d+)\]/.exec(path) ?? [];
+  if (list === undefined || LIST_WORDS[list] === undefined) return null;
+  const row = rowsOf(kennel, list as KennelList)[Number(at)];
+  if (row === undefined) return null;
+  const words = `${LIST_WORDS[list]}${nameIn({ list: list as KennelList, from: null, to: row }, kennel)}`;
+  return `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;
+}
+
 function rowWords(change: RowChange, kennel: KennelFile): string {
   const what = `${LIST_WORDS[change.list] ?? change.list}${nameIn(change, kennel)}`;
   if (change.from === null) return `added ${what}`;
@@ -104,7 +117,7 @@ function nameOfId(id: string, kennel: KennelFile): string {
 }
 
 /** " Brisk", " of Maren on 2026-06-18": what tells a row from others of its list. */
-function nameIn({ list, from, to }: RowChange, kennel: KennelFile): string {
+function nameIn({ list, from, to }: Pick<RowChange, 'list' | 'from' | 'to'>, kennel: KennelFile): string {
   const row = (to ?? from) as KennelRow;
   if (list === 'settings') return '';
   if (typeof row['name'] === 'string') return ` ${row['name']}`;

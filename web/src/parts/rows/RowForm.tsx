@@ -9,6 +9,7 @@ import type { ReactNode } from 'react';
 import { v7 } from 'uuid';
 import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
 import { removalOf, sameValue } from '@loyal-mane/core';
+import { rowAtWords } from '@loyal-mane/library/words';
 import { ProblemError } from '../../api/client';
 import { command, useCommand } from '../../api/commands';
 import type { FoundIssue } from '../../api/rows';
@@ -20,6 +21,7 @@ import type { FieldSpec } from './fieldSpec';
 import { fieldsOf, given } from './fieldSpec';
 
 const CHECK_AFTER_MS = 250;
+const MOST_ELSEWHERE = 4;
 
 interface Props {
   readonly list: KennelList;
@@ -157,11 +159,14 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
       )}
       <Fields specs={specs} complaints={complaints} />
       {children}
-      {elsewhere.map((i) => (
+      {elsewhere.slice(0, MOST_ELSEWHERE).map((i) => (
         <p key={i.path + i.detail} className="bad wide" role="alert">
-          {i.path.replace(/^changes\[\d+\]\.?/, '')} {i.detail}
+          {elsewhereWords(i, kennel)}
         </p>
       ))}
+      {elsewhere.length > MOST_ELSEWHERE && (
+        <p className="bad wide">And {elsewhere.length - MOST_ELSEWHERE} more like these.</p>
+      )}
       <div className="wide form-end">
         <Button type="primary" htmlType="submit" loading={send.isPending}>
           {saveWords}
@@ -178,6 +183,13 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
 
 function sentence(words: string): string {
   return `${words.slice(0, 1).toUpperCase()}${words.slice(1)}.`;
+}
+
+/** A complaint about another row than the form's, with that row's name. */
+function elsewhereWords({ path, detail }: FoundIssue, kennel: KennelFile | undefined): string {
+  const inside = path.replace(/^changes\[\d+\]\.?/, '');
+  const row = kennel === undefined ? null : rowAtWords(inside, kennel);
+  return row === null ? `${inside} ${detail}`.trim() : `${row}: ${detail}.`;
 }
 
 function isField(path: string, specs: readonly FieldSpec[]): boolean {

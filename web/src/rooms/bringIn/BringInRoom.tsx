@@ -163,7 +163,9 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
     send.mutate(command(chosen), {
       onSuccess: () => {
         remember(kind, table.header, mapping);
-        void message.success(`${String(good.length)} rows saved. The trail can take them back.`);
+        void message.success(
+          `${good.length === 1 ? '1 row' : `${String(good.length)} rows`} saved. The trail can take them back.`,
+        );
         onDone();
       },
       onError: (error) => void message.error(problemWords(error), 10),
