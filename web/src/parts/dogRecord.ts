@@ -52,20 +52,15 @@ export function useDogRecord(dog: Dog) {
   );
   const log = useCommand(logCoat);
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
+  // Told by the promise, which also holds when what asked is no longer on the screen by then.
   return {
     busy: send.isPending || log.isPending,
     save: (record: object, done?: () => void): void =>
-      send.mutate(command(record), {
-        onSuccess: () => {
-          void message.success('Saved. Plan again to work by it.');
-          done?.();
-        },
-        onError,
-      }),
+      void send.mutateAsync(command(record)).then(() => {
+        void message.success('Saved. Plan again to work by it.');
+        done?.();
+      }, onError),
     log: (entry: CoatLog, words: string): void =>
-      log.mutate(command({ dogId: dog.id, log: entry }), {
-        onSuccess: () => void message.success(words),
-        onError,
-      }),
+      void log.mutateAsync(command({ dogId: dog.id, log: entry })).then(() => void message.success(words), onError),
   };
 }
