@@ -21,6 +21,7 @@ import { Neighbors } from './neighbors.js';
 import { Occupancy } from './occupancy.js';
 import { Placing } from './placing.js';
 import { Prices } from './prices.js';
+import { Timing } from './timing.js';
 
 export interface FitProgress {
   readonly round: number;
@@ -67,6 +68,8 @@ const PULLS_TWO = 0.6;
  */
 const FEW_CHAINS = 12;
 const AFRESH = { share: 0.4, times: 12, evictions: 30, warm: 4, again: 4, pays: 0.5, pullsTwo: 0.35 };
+/** Cost above what is allowed up to which better times are looked for; with many chains they cost more than they bring. */
+const NEAR = 10;
 /** Prices are learnt in the first beginning and follow in the later ones. */
 const BIDS = { first: 15, later: 5 };
 
@@ -94,7 +97,8 @@ export class FitSearch {
   private readonly fitter: ChainFit;
   private readonly eviction: Eviction;
   private readonly neighbors: Neighbors;
-  private readonly at: Placing;
+  readonly at: Placing;
+  private readonly timing: Timing;
   /** How often a chain was left without a place. */
   private readonly fails: Float64Array;
   /** Chains that have no place even alone. */
@@ -118,6 +122,7 @@ export class FitSearch {
     this.rng = makeRng(options.seed);
     this.yard = new Occupancy(this.tables);
     this.at = new Placing(this.yard);
+    this.timing = new Timing(this.yard, this.at);
     this.fitter = new ChainFit(this.yard, this.rng);
     this.eviction = new Eviction(this.yard);
     this.neighbors = new Neighbors(this.yard, this.rng);
@@ -464,27 +469,30 @@ export class FitSearch {
     const count =
       1 + (this.rng.next() < (this.prices === null ? PULLS_TWO : AFRESH.pullsTwo) ? 0 : this.rng.below(MOST_PULLED));
     const pulled = this.at.withDependents([seed, ...this.neighbors.rivals(seed, count)]);
+    const near = this.prices === null ? 0 : NEAR;
     const saved = this.at.save(pulled);
+    const whole = near > 0 ? this.at.save(this.at.all()) : saved;
     const limit = this.at.total - temperature * log(this.rng.next());
     for (const c of pulled) this.at.remove(c);
     const effort = this.rng.next() < (part > 0.9 ? 0.5 : 0.05) ? this.exact : this.quick;
     const order = this.rng.next() < 0.3 ? this.byWeight(pulled) : this.shuffled(pulled);
     const u = this.rng.next();
     const kept = u < 0.7 ? this.keepForLater(order) : u < 0.85 ? this.neighbors.keepSomethingFree(saved) : null;
-    let done = true;
-    let first = true;
-    const firstEffort =
-      this.prices !== null && this.rng.next() < AFRESH.pays ? { ...effort, extra: this.prices } : effort;
-    for (const c of order) {
-      this.place(c, first ? firstEffort : effort);
-      if (first) kept?.();
-      first = false;
-      if (this.floorOf(order) > limit) {
-        done = false;
-        break;
-      }
+    const done = this.placeInTurn(order, effort, kept, limit + near);
+    const isBetter = near > 0 && done && this.at.total < limit + near && this.timing.better();
+    if (!done || this.at.total > limit) this.at.restore(isBetter ? whole : saved);
+  }
+
+  /** Puts chains back one after the other; false, halfway through, where the total cannot end at `limit` or below. */
+  private placeInTurn(order: readonly number[], effort: FitEffort, kept: (() => void) | null, limit: number): boolean {
+    const pays = this.prices !== null && this.rng.next() < AFRESH.pays;
+    const first = pays ? { ...effort, extra: this.prices } : effort;
+    for (const [k, c] of order.entries()) {
+      this.place(c, k === 0 ? first : effort);
+      if (k === 0) kept?.();
+      if (this.floorOf(order) > limit) return false;
     }
-    if (!done || this.at.total > limit) this.at.restore(saved);
+    return true;
   }
 
   /** Least total once the rest of an order is back: none can be cheaper than alone. */
