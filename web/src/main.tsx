@@ -1,9 +1,12 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
 import './theme/app.css';
-import { createRoot } from 'react-dom/client';
-import { App } from './app/App';
+import { askEarly } from './api/early';
 
+askEarly();
+// Large as they are, the application and its room come after the questions that they need the answers of.
+const rooms = import('./app/rooms').then(({ loadRoomOf }) => loadRoomOf(window.location.pathname));
+const [{ createRoot }, { App }] = await Promise.all([import('react-dom/client'), import('./app/App'), rooms]);
 const root = document.getElementById('root');
 if (root === null) throw new Error('main: the page has no #root');
 createRoot(root).render(<App />);

@@ -2,6 +2,7 @@
  * An independent look at a plan for a neutral instance: written from the rules, it shares nothing with the fitter. Each
  * broken rule is named by its number; the cost is added up from the places alone.
  */
+import { groupBy } from '../units/groupBy.js';
 import type { InstanceActivity, KennelInstance } from './kennelInstance.js';
 
 export interface InstancePlan {
@@ -242,10 +243,4 @@ class Checker {
 
 function has(list: readonly number[] | undefined, item: number): boolean {
   return list?.includes(item) ?? false;
-}
-
-function groupBy(list: readonly Placed[], key: (x: Placed) => number): Map<number, Placed[]> {
-  const groups = new Map<number, Placed[]>();
-  for (const x of list) groups.set(key(x), [...(groups.get(key(x)) ?? []), x]);
-  return groups;
 }

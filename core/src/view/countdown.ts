@@ -4,6 +4,7 @@
  */
 import type { StepId, WorkState } from '../kennel/vocabulary.js';
 import type { Plan, PlannedActivity, UnplacedChain } from '../plan/plan.js';
+import { groupBy } from '../units/groupBy.js';
 import { addDays } from '../time/localDay.js';
 import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, localDayOf, wallToMs } from '../time/zone.js';
@@ -108,7 +109,8 @@ export function countdown<K extends RoomKennel>(
     .filter((s) => s.lastDay >= today && kennel.entries.some((e) => e.showId === s.id))
     .sort((x, y) => x.firstDay.localeCompare(y.firstDay));
   const show = shows[0] ?? null;
-  const rows = show === null ? [] : showRows(kennel, plan, work, nowMs, show.id);
+  const read = readingOf(kennel, plan, work, nowMs);
+  const rows = show === null ? [] : showRows(read, show.id);
   const days = [...new Set(rows.map((r) => r.entry.day as LocalDay))].sort().map((day) => dayOf(day, rows));
   const problems = rows
     .filter((row) => row.problem !== null)
@@ -120,7 +122,7 @@ export function countdown<K extends RoomKennel>(
     dogs: new Set(kennel.entries.filter((e) => e.showId === s.id).map((e) => e.dogId)).size,
     notReady: (plan?.unplaced ?? []).filter((u) => kennel.entries.some((e) => e.id === u.entryId && e.showId === s.id))
       .length,
-    unplanned: showRows(kennel, plan, work, nowMs, s.id).filter((row) => !row.isPlanned).length,
+    unplanned: [...dogsAt(read, s.id).values()].filter((entries) => !isPlanned(read, entries)).length,
   }));
   const ready = rows.length - problems.length - unplanned;
   return { show, days, ready, of: rows.length, unplanned, problems, later };
@@ -140,46 +142,87 @@ function decideBy(row: CountdownRow, nowMs: number): number {
   return first === undefined ? row.ringMs : Math.max(nowMs, instantToMs(first.aim));
 }
 
-function showRows<K extends RoomKennel>(
+/** What is read, sorted by dog and by entry once: rooms read it again every few seconds. */
+interface Reading<K extends RoomKennel> {
+  readonly kennel: K;
+  readonly nowMs: number;
+  readonly activities: ReadonlyMap<string, readonly PlannedActivity[]>;
+  readonly unplaced: ReadonlyMap<string, readonly UnplacedChain[]>;
+  readonly work: ReadonlyMap<string, readonly RoomWork[]>;
+  readonly states: ReadonlyMap<string, RoomWork>;
+  /** Entries of which the plan has work. */
+  readonly planned: ReadonlySet<string | null>;
+}
+
+function readingOf<K extends RoomKennel>(
   kennel: K,
   plan: Plan | null,
   work: readonly RoomWork[],
   nowMs: number,
-  showId: string,
-): CountdownRow<EntryOf<K>>[] {
-  const zone = kennel.settings.timeZone;
-  const ringMs = (e: RoomKennel['entries'][number]): number =>
-    wallToMs(e.day as LocalDay, e.ringTime as WallTime, zone);
-  const byDog = new Map<string, EntryOf<K>[]>();
-  for (const e of kennel.entries) if (e.showId === showId) byDog.set(e.dogId, [...(byDog.get(e.dogId) ?? []), e]);
-  const states = new Map(work.map((w) => [w.taskKey, w]));
-  return [...byDog].map(([dogId, entries]) => {
-    entries.sort((x, y) => ringMs(x) - ringMs(y));
-    const ahead = entries.filter((e) => ringMs(e) + 15 * 60_000 > nowMs);
+): Reading<K> {
+  const activities = plan?.activities ?? [];
+  return {
+    kennel,
+    nowMs,
+    activities: groupBy(activities, (a) => a.dogId as string),
+    unplaced: groupBy(plan?.unplaced ?? [], (u) => u.dogId as string),
+    work: groupBy(work, (w) => w.dogId),
+    states: new Map(work.map((w) => [w.taskKey, w])),
+    planned: new Set(activities.map((a) => a.entryId)),
+  };
+}
+
+/** Entries of each dog at a show, by ring time. */
+function dogsAt<K extends RoomKennel>(read: Reading<K>, showId: string): Map<string, EntryOf<K>[]> {
+  const here: readonly EntryOf<K>[] = read.kennel.entries.filter((e) => e.showId === showId);
+  const byDog = groupBy(here, (e) => e.dogId);
+  for (const entries of byDog.values()) entries.sort((x, y) => ringMsOf(read, x) - ringMsOf(read, y));
+  return byDog;
+}
+
+function ringMsOf(read: Reading<RoomKennel>, e: RoomKennel['entries'][number]): number {
+  return wallToMs(e.day as LocalDay, e.ringTime as WallTime, read.kennel.settings.timeZone);
+}
+
+/** Entries that are not judged yet, a quarter of an hour allowed. */
+function aheadOf<E extends RoomKennel['entries'][number]>(read: Reading<RoomKennel>, entries: readonly E[]): E[] {
+  return entries.filter((e) => ringMsOf(read, e) + 15 * 60_000 > read.nowMs);
+}
+
+function showRows<K extends RoomKennel>(read: Reading<K>, showId: string): CountdownRow<EntryOf<K>>[] {
+  const { kennel, nowMs } = read;
+  return [...dogsAt(read, showId)].map(([dogId, entries]) => {
+    const ahead = aheadOf(read, entries);
     const entry = (ahead[0] ?? entries[entries.length - 1]) as EntryOf<K>;
-    const problem = problemOf(plan, entries);
-    const open = (plan?.activities ?? []).filter((a) => a.dogId === dogId && a.entryId !== null);
+    const problem = problemOf(read, dogId, entries);
+    const open = (read.activities.get(dogId) ?? []).filter((a) => a.entryId !== null);
     return {
       dogId,
       entry,
-      ringMs: ringMs(entry),
+      ringMs: ringMsOf(read, entry),
       ring: kennel.rings.find((r) => r.id === entry.ringId)?.name ?? '',
       also: ahead.slice(1),
-      steps: stepsOf(kennel, plan, work, states, dogId, entry, nowMs),
+      steps: stepsOf(read, dogId, entry),
       problem,
-      isPlanned: problem !== null || ahead.length === 0 || isKnown(plan, ahead),
-      spareMs: problem === null ? spareOf(open, states, nowMs) : null,
+      isPlanned: isPlanned(read, entries),
+      spareMs: problem === null ? spareOf(open, read.states, nowMs) : null,
     };
   });
 }
 
-/** Whether a plan knows one of some entries: its ring is in it. */
-function isKnown(plan: Plan | null, entries: readonly { readonly id: string }[]): boolean {
-  return (plan?.activities ?? []).some((a) => entries.some((e) => e.id === a.entryId));
+/** Whether the plan knows a dog's entries: it has work for one, or says why not; what is judged needs none. */
+function isPlanned<K extends RoomKennel>(read: Reading<K>, entries: readonly EntryOf<K>[]): boolean {
+  const ahead = aheadOf(read, entries);
+  const dogId = entries[0]?.dogId ?? '';
+  return ahead.length === 0 || ahead.some((e) => read.planned.has(e.id)) || problemOf(read, dogId, entries) !== null;
 }
 
-function problemOf(plan: Plan | null, entries: readonly { readonly id: string }[]): UnplacedChain | null {
-  const out = (plan?.unplaced ?? []).filter((u) => entries.some((e) => e.id === u.entryId));
+function problemOf(
+  read: Reading<RoomKennel>,
+  dogId: string,
+  entries: readonly { readonly id: string }[],
+): UnplacedChain | null {
+  const out = (read.unplaced.get(dogId) ?? []).filter((u) => entries.some((e) => e.id === u.entryId));
   // "Waits for the day before" is no cause of its own.
   return out.find((u) => u.reason.code !== 'needsOther') ?? out[0] ?? null;
 }
@@ -196,32 +239,28 @@ function spareOf(
 }
 
 function stepsOf(
-  kennel: RoomKennel,
-  plan: Plan | null,
-  work: readonly RoomWork[],
-  states: ReadonlyMap<string, RoomWork>,
+  read: Reading<RoomKennel>,
   dogId: string,
   entry: { readonly id: string; readonly day: string },
-  nowMs: number,
 ): StrandStep[] {
-  const zone = kennel.settings.timeZone;
+  const { nowMs, states } = read;
+  const zone = read.kennel.settings.timeZone;
   const ends = wallToMs(addDays(entry.day as LocalDay, 1), '00:00' as WallTime, zone);
   const steps: StrandStep[] = [];
-  for (const w of work) {
+  for (const w of read.work.get(dogId) ?? []) {
     const at = w.finishedAt ?? w.startedAt;
-    if (w.dogId === dogId && at !== undefined) {
-      const open = w.state === 'running' || w.state === 'paused';
-      steps.push({ key: w.taskKey, step: w.step, state: w.state, atMs: open ? nowMs : instantToMs(at as Instant) });
-    }
+    if (at === undefined) continue;
+    const open = w.state === 'running' || w.state === 'paused';
+    steps.push({ key: w.taskKey, step: w.step, state: w.state, atMs: open ? nowMs : instantToMs(at as Instant) });
   }
-  for (const a of plan?.activities ?? []) {
+  for (const a of read.activities.get(dogId) ?? []) {
     const startMs = instantToMs(a.start);
-    if (a.dogId !== dogId || states.has(a.key) || a.state !== 'planned' || startMs >= ends) continue;
+    if (states.has(a.key) || a.state !== 'planned' || startMs >= ends) continue;
     const state = startMs + LATE_MS < nowMs ? 'late' : a.step === 'load' ? 'travel' : 'planned';
     steps.push({ key: a.key, step: a.step, state, atMs: Math.max(startMs, nowMs) });
   }
-  for (const u of plan?.unplaced ?? []) {
-    if (u.dogId !== dogId || u.entryId !== entry.id) continue;
+  for (const u of read.unplaced.get(dogId) ?? []) {
+    if (u.entryId !== entry.id) continue;
     for (const x of u.waiting) {
       steps.push({
         key: x.key,

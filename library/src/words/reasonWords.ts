@@ -96,7 +96,7 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
     case 'unpin':
       return `Let ${lower(r.step)} go from ${dayAndTime(r.start, names)}, where it is set.`;
     case 'moveBreak':
-      return `Let ${names.first(r.personId)} rest at another time than ${dayAndTime(r.from, names)}.`;
+      return `Move ${names.first(r.personId)}’s break or care round at ${dayAndTime(r.from, names)}.`;
     case 'openStation':
       return `Get ${names.station(r.stationId)} back for ${dayWords(instantToMs(r.from), names.zone)}.`;
     case 'freePerson':
@@ -141,7 +141,7 @@ function causeWords(r: Remedy, names: Names): string {
   if (r.code === 'openStation')
     return `: ${names.station(r.stationId)} is closed on ${dayWords(instantToMs(r.from), names.zone)}`;
   if (r.code === 'unpin') return `: ${lower(r.step)} is set for ${dayAndTime(r.start, names)}`;
-  if (r.code === 'moveBreak') return `: ${names.first(r.personId)} rests then`;
+  if (r.code === 'moveBreak') return `: ${names.first(r.personId)} has a break or a care round then`;
   if (r.code === 'stay') return `: ${names.first(r.personId)} leaves too early`;
   if (r.code === 'extraStation') return `: every ${STATION_NAMES[r.kind]} is taken`;
   if (r.code === 'freePerson') return ': everybody who can do it is taken';

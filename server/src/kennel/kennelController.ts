@@ -29,11 +29,7 @@ export class KennelController {
   }
 
   private async view(me: SignedIn): Promise<KennelDto> {
-    const [whole, versions, breedVersions] = await Promise.all([
-      this.kennels.readWithoutWork(),
-      this.kennels.versions(),
-      this.kennels.breedVersions(),
-    ]);
+    const { kennel: whole, versions } = await this.kennels.readVersioned();
     const kennel = me.role === 'owner' ? ownKennel(whole, me.ownerId) : whole;
     const { breeds } = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
     const version = (id: string): number => versions.get(id) ?? 1;
@@ -85,7 +81,7 @@ export class KennelController {
         const { leastAgeMonths, ...rules } = rulesOf(s);
         return { ...s, rules: { ...rules, leastAgeMonths: leastAgeMonths ?? 0 }, version: version(s.id) };
       }),
-      breeds: (kennel.breeds ?? []).map((b) => ({ name: b.name, facts: b, version: breedVersions.get(b.name) ?? 1 })),
+      breeds: (kennel.breeds ?? []).map((b) => ({ name: b.name, facts: b, version: version(b.name) })),
       rings: kennel.rings,
       entries: kennel.entries.map((e) => ({ ...e, version: version(e.id) })),
       pins: [...(kennel.pins ?? [])],

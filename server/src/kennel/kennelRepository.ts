@@ -63,7 +63,9 @@ export function workToRow(w: WorkRecord): Row {
   };
 }
 
-const VERSIONED = KENNEL_LISTS.filter((list) => list !== 'settings' && ROW_CODECS[list].versioned);
+/** Versions of rows by id; of the kennel's own breeds by name. */
+export type Versions = Map<string, number>;
+
 /** Key of a row's columns in the database. */
 const keyOf = (list: KennelList, id: string): string | number => (list === 'settings' ? 1 : id);
 
@@ -76,27 +78,11 @@ export class KennelRepository {
     return (await this.knex('settings').first('id')) === undefined;
   }
 
-  /** Versions of the rows that people edit, by id. */
-  async versions(): Promise<Map<string, number>> {
-    const rows = await Promise.all(
-      VERSIONED.map((list) =>
-        this.knex(ROW_CODECS[list].table).select<{ id: string; version: number }[]>('id', 'version'),
-      ),
-    );
-    return new Map(rows.flat().map((r) => [r.id, r.version]));
-  }
-
   /** Ids of an owner's dogs; none without an owner. */
   async dogsOf(ownerId: string | null): Promise<Set<string>> {
     if (ownerId === null) return new Set();
     const rows = await this.knex('dogs').where({ owner_id: ownerId }).select<{ id: string }[]>('id');
     return new Set(rows.map((r) => r.id));
-  }
-
-  /** Versions of the kennel's own breeds, by name. */
-  async breedVersions(): Promise<Map<string, number>> {
-    const rows = await this.knex('breeds').select<{ name: string; version: number }[]>('name', 'version');
-    return new Map(rows.map((r) => [r.name, r.version]));
   }
 
   /** The whole kennel, as of one moment (MariaDB's default isolation, repeatable read); lists in a fixed order. */
@@ -106,16 +92,24 @@ export class KennelRepository {
 
   /** The kennel without its work records: what rooms and forms show, however many years the records go back. */
   async readWithoutWork(): Promise<KennelFile> {
-    return this.knex.transaction((trx) => this.readIn(trx, false), { readOnly: true });
+    return (await this.readVersioned()).kennel;
   }
 
-  /** The kennel inside a transaction, with its work records or without. */
-  async readIn(trx: Knex.Transaction, withWork: boolean): Promise<KennelFile> {
+  /** The kennel without its work records, with the versions of the rows that people edit, read at one moment. */
+  async readVersioned(): Promise<{ kennel: KennelFile; versions: Versions }> {
+    const versions: Versions = new Map();
+    const kennel = await this.knex.transaction((trx) => this.readIn(trx, false, versions), { readOnly: true });
+    return { kennel, versions };
+  }
+
+  /** The kennel inside a transaction, with its work records or without; versions are put into the map that is given. */
+  async readIn(trx: Knex.Transaction, withWork: boolean, versions: Versions | null = null): Promise<KennelFile> {
     const settings = await trx<Row>('settings').first();
     if (settings === undefined) throw new Error('KennelRepository.read: there is no kennel in this database');
     const { name, ...ways } = compact({ ...ROW_CODECS.settings.fromRow(settings), id: undefined }) as Row;
     const lists: Partial<Record<KennelList, readonly KennelRow[]>> = {};
-    for (const list of KENNEL_LISTS) if (list !== 'settings') lists[list] = await this.rowsIn(trx, list, null);
+    for (const list of KENNEL_LISTS)
+      if (list !== 'settings') lists[list] = await this.rowsIn(trx, list, null, versions);
     const file: unknown = {
       format: KENNEL_FORMAT,
       version: KENNEL_VERSION,
@@ -123,7 +117,7 @@ export class KennelRepository {
       startDay: settings['start_day'],
       settings: ways,
       ...(await this.methodsIn(trx)),
-      ...(await this.breedsIn(trx)),
+      ...(await this.breedsIn(trx, versions)),
       ...lists,
       work: withWork ? (await trx<Row>('task_work').orderBy('task_key')).map(recordFromRow) : [],
       ...(await this.pinsIn(trx)),
@@ -132,15 +126,23 @@ export class KennelRepository {
   }
 
   /** Rows of a list, all or those of some ids, in the list's order. */
-  async rowsIn(trx: Knex, list: KennelList, ids: readonly string[] | null): Promise<KennelRow[]> {
-    const { table, order, fromRow } = ROW_CODECS[list];
+  async rowsIn(
+    trx: Knex,
+    list: KennelList,
+    ids: readonly string[] | null,
+    versions: Versions | null = null,
+  ): Promise<KennelRow[]> {
+    const { table, order, fromRow, versioned } = ROW_CODECS[list];
     const query = trx<Row>(table).orderBy([...order]);
     if (ids !== null)
       void query.whereIn(
         'id',
         ids.map((id) => keyOf(list, id)),
       );
-    const rows = (await query).map(fromRow);
+    const found = await query;
+    if (versioned && versions !== null)
+      for (const row of found) versions.set(row['id'] as string, row['version'] as number);
+    const rows = found.map(fromRow);
     return list === 'transports' ? this.withTravel(trx, rows) : rows;
   }
 
@@ -176,8 +178,9 @@ export class KennelRepository {
   }
 
   /** Breeds of the kennel's own; nothing while it has none. */
-  private async breedsIn(trx: Knex.Transaction): Promise<Pick<KennelFile, 'breeds'>> {
+  private async breedsIn(trx: Knex.Transaction, versions: Versions | null): Promise<Pick<KennelFile, 'breeds'>> {
     const rows = await trx<Row>('breeds').orderBy('name');
+    for (const row of rows) versions?.set(row['name'] as string, row['version'] as number);
     return rows.length === 0 ? {} : { breeds: rows.map((r) => fromJson(r['facts']) as KennelBreed) };
   }
 

@@ -4,7 +4,7 @@
  */
 import type { KennelList, KennelRow } from '@loyal-mane/core';
 import { SETTINGS_ID } from '@loyal-mane/core';
-import { compact, fromJson } from '../db/rows.js';
+import { fromJson } from '../db/rows.js';
 
 export type Row = Record<string, unknown>;
 type Names = Readonly<Record<string, string>>;
@@ -27,16 +27,19 @@ interface Shape {
 
 function codec(table: string, order: readonly string[], versioned: boolean, shape: Shape): RowCodec {
   const { plain, json = [], flags = [] } = shape;
+  const columns = Object.entries(plain);
   return {
     table,
     order,
     versioned,
-    fromRow: (row) =>
-      ({
-        ...compact(Object.fromEntries(Object.entries(plain).map(([field, column]) => [field, row[column]]))),
-        ...Object.fromEntries(json.flatMap((f) => (row[f] == null ? [] : [[f, fromJson(row[f])]]))),
-        ...Object.fromEntries(flags.flatMap((f) => (row[f] == null ? [] : [[f, row[f] === 1 || row[f] === true]]))),
-      }) as KennelRow,
+    // A year has thousands of shifts, and every room waits for them: fields are set one by one.
+    fromRow: (row) => {
+      const read: Row = {};
+      for (const [field, column] of columns) if (row[column] != null) read[field] = row[column];
+      for (const f of json) if (row[f] != null) read[f] = fromJson(row[f]);
+      for (const f of flags) if (row[f] != null) read[f] = row[f] === 1 || row[f] === true;
+      return read as unknown as KennelRow;
+    },
     toRow: (row) => ({
       ...Object.fromEntries(Object.entries(plain).map(([field, column]) => [column, row[field] ?? null])),
       ...Object.fromEntries(json.map((f) => [f, row[f] === undefined ? null : JSON.stringify(row[f])])),

@@ -105,7 +105,7 @@ export class MethodsService {
   ) {}
 
   async read(): Promise<MethodsDto> {
-    const [kennel, versions] = await Promise.all([this.kennels.readWithoutWork(), this.kennels.versions()]);
+    const { kennel, versions } = await this.kennels.readVersioned();
     const library = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
     const rows = await this.knex<MethodsRow>('methods').orderBy('number', 'desc').limit(MOST_HISTORY);
     return {

@@ -4,6 +4,7 @@
  */
 import createClient from 'openapi-fetch';
 import { v7 } from 'uuid';
+import { fetchOnce } from './early';
 import type { paths } from './schema.gen';
 
 export interface ProblemBody {
@@ -39,7 +40,7 @@ export function setCsrf(token: string): void {
   csrf = token;
 }
 
-export const api = createClient<paths>({ baseUrl: '' });
+export const api = createClient<paths>({ baseUrl: '', fetch: fetchOnce });
 
 api.use({
   onRequest: ({ request }) => {

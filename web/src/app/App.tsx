@@ -24,7 +24,6 @@ import {
   MethodsRoom,
   ShowsRoom,
   YardRoom,
-  loadRoomOf,
 } from './rooms';
 
 const client = new QueryClient({
@@ -38,8 +37,7 @@ const client = new QueryClient({
   },
 });
 
-// Asked for before the first picture: what every room reads, side by side, and the room itself.
-loadRoomOf(window.location.pathname);
+// Taken over before the first picture: what every room reads, asked for already (see `early`).
 void client.query({ ...sessionQuery, retry: false }).then(
   (session) => {
     if (session.mustChange) return;

@@ -66,7 +66,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
   const { save, busy } = useDogRecord(dog);
   const record: Fields = recordOf(dog);
   const draftKey = `record:${dog.id}`;
-  const [draft] = useState(() => draftOf(draftKey));
+  const [draft, setDraft] = useState(() => draftOf(draftKey));
   // The record as it was when typing began, field by field: what others change beside it is shown and left alone.
   const base = useRef(record);
   const typedFields = useCallback((): string[] => {
@@ -98,8 +98,15 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
     const changes = mine.map((f) => [f, empty(values[f])] as const).filter(([f, v]) => v !== null || isClearable(f));
     save(Object.fromEntries(changes), () => {
       dropDraft(draftKey);
+      setDraft(null);
       base.current = { ...base.current, ...Object.fromEntries(mine.map((f) => [f, values[f]])) };
     });
+  };
+  const giveUp = (): void => {
+    dropDraft(draftKey);
+    setDraft(null);
+    base.current = record;
+    form.setFieldsValue(Object.fromEntries(Object.keys(form.getFieldsValue()).map((f) => [f, record[f]])));
   };
   return (
     <Form
@@ -113,7 +120,10 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
     >
       {draft !== null && (
         <p className="soft" role="status">
-          What you typed here before is back, and is not saved yet.
+          What you typed here before is back, and is not saved yet.{' '}
+          <button type="button" className="plain link" onClick={giveUp}>
+            Give it up
+          </button>
         </p>
       )}
       <div className="record-grid">

@@ -1,0 +1,37 @@
+/*
+ * What every room reads, asked for while the application itself is still on its way: who is signed in, then the kennel,
+ * its plan and its work. Each answer is used once, by the first query that would ask the same.
+ */
+const EVERY_ROOM = ['/api/kennel', '/api/plan', '/api/work'];
+
+const asked = new Map<string, Promise<Response | null>>();
+
+/** Begins to ask; what fails is asked again by whoever needs it, who also tells what is wrong. */
+export function askEarly(): void {
+  const session = fetch('/api/session').catch(() => null);
+  asked.set('/api/session', session);
+  // The rest is read after the session, whose number of the last change the live stream goes on from.
+  const isIn = session.then(async (answer) => answer?.ok === true && !(await mustChange(answer.clone())));
+  for (const path of EVERY_ROOM)
+    asked.set(
+      path,
+      isIn.then((yes) => (yes ? fetch(path) : null)).catch(() => null),
+    );
+}
+
+async function mustChange(answer: Response): Promise<boolean> {
+  const session = (await answer.json()) as { readonly mustChange: boolean };
+  return session.mustChange;
+}
+
+/** The early answer to a request, or a fresh one. */
+export async function fetchOnce(request: Request): Promise<Response> {
+  const { pathname, search } = new URL(request.url);
+  if (request.method === 'GET' && search === '') {
+    const early = asked.get(pathname);
+    asked.delete(pathname);
+    const answer = (await early) ?? null;
+    if (answer !== null) return answer;
+  }
+  return fetch(request);
+}
