@@ -25,6 +25,14 @@ it('nobody has the skill', () => {
   expect(why).toEqual({ code: 'noSkill', blocked: 1, remedies: [] });
 });
 
+it('nobody with the skill is there in all its time, or no place of its kind is', () => {
+  const steps = [{ est: 100, let: 160, aim: 100 }];
+  const world = { dogs: [dog()], people: [bather(250, 260)], stations: [station('tub')] };
+  expect(reasonOf([{ dog: 0, steps }], world).why).toEqual({ code: 'nobodyThere', blocked: 0, remedies: [] });
+  const elsewhere = { ...world, people: [bather()], stations: [{ ...station('tub'), site: 1 }] };
+  expect(reasonOf([{ dog: 0, steps }], elsewhere).why).toEqual({ code: 'noStationThere', blocked: 0, remedies: [] });
+});
+
 it('its time has passed', () => {
   const { why } = reasonOf([{ dog: 0, steps: [{ let: 100 }] }], {
     dogs: [dog()],

@@ -3,7 +3,7 @@ import { applyChanges, planKennel, removalOf, wallToMs } from '@loyal-mane/core'
 import type { KennelRow, LocalDay, RowChange, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PLAIN_DOG, emptyKennel } from '../src/index.js';
 import { changeIssues, readKennel } from '../src/reader/index.js';
-import { issueWords, rowAtWords, trailWords } from '../src/words/index.js';
+import { issueWords, namesOf, rowAtWords, trailWords, whyNotWords } from '../src/words/index.js';
 
 let next = 0;
 const newId = (): string => `00000000-0000-7000-8000-${String(++next).padStart(12, '0')}`;
@@ -43,6 +43,11 @@ it('dogs without anybody at work are told to have no place, and no single change
   const plan = planKennel(withDogs, CARE_LIBRARY, { nowMs, rounds: 2 });
   expect(plan.activities).toEqual([]);
   expect(plan.unplaced.length).toBeGreaterThan(12);
+  const [first] = plan.unplaced;
+  if (first === undefined) throw new Error('all have a place');
+  expect(whyNotWords(first, namesOf(withDogs))).toMatch(
+    /: nobody who can do it is on shift where Dog \d is on \w+ \d+\.$/,
+  );
   expect(plan.unplaced.every((u) => u.reason.remedies.length === 0)).toBe(true);
 });
 

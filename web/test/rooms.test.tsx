@@ -95,6 +95,16 @@ describe('the countdown', () => {
     );
   });
 
+  it('names the dogs that no ride takes to a show away from home', () => {
+    expect(read.withoutRide).toEqual([]);
+    const { transports } = FILE;
+    const [dogId] = transports.flatMap((t) => t.dogs);
+    const left = transports.map((t) => ({ ...t, dogs: t.dogs.filter((d) => d !== dogId) }));
+    expect(countdown({ ...FILE, transports: left }, PLAN, [], DAWN_MS).withoutRide).toEqual([dogId]);
+    const atHome = FILE.sites.map((s) => ({ ...s, home: true }));
+    expect(countdown({ ...FILE, transports: [], sites: atHome }, PLAN, [], DAWN_MS).withoutRide).toEqual([]);
+  });
+
   it('says so when no show is ahead', () => {
     show(<CountdownRoom />, { nowMs: DAWN_MS + 400 * 86_400_000 });
     expect(screen.getByRole('heading')).toHaveTextContent('No show is ahead.');

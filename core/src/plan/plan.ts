@@ -53,7 +53,16 @@ export type Remedy =
 
 /** Why an entry, or a round of keep-up work, has no place. */
 export interface WhyNot {
-  readonly code: 'needsOther' | 'noSkill' | 'notPracticed' | 'noTool' | 'windowPast' | 'noPlace';
+  readonly code:
+    | 'needsOther'
+    | 'noSkill'
+    | 'notPracticed'
+    | 'noTool'
+    | 'windowPast'
+    /** In all the time of the step nobody with its skill is where the dog is, or there is no place of its kind there. */
+    | 'nobodyThere'
+    | 'noStationThere'
+    | 'noPlace';
   readonly remedies: readonly Remedy[];
 }
 

@@ -25,7 +25,7 @@ export type SlotRemedy =
 
 /** Why a chain is left out. `blocked` is the first activity (index) that finds no place, -1 when unknown. */
 export interface SlotWhyNot {
-  readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'noPlace';
+  readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'nobodyThere' | 'noStationThere' | 'noPlace';
   readonly blocked: number;
   /** What would help, the smallest first; empty = no single change helps. */
   readonly remedies: readonly SlotRemedy[];
@@ -56,11 +56,37 @@ export function whyNot(problem: Problem, placement: Placement, chain: number): S
   const attempt = alone.places === null ? alone : fitAgain(rest, placement, chain);
   const blocked = attempt.places === null ? (c.activities[attempt.blocked] ?? -1) : -1;
   const hopeless = alone.places === null && fitAgain(withEverything(rest, chain), [], chain).places === null;
+  const lack = hopeless ? lackOf(problem, list) : null;
+  if (lack !== null) return lack;
   return {
     code: 'noPlace',
     blocked,
     remedies: hopeless ? [] : remediesFor(rest, placement, chain, list, alone.places !== null),
   };
+}
+
+/** The first step whose whole time passes without anybody, or without any place, where the dog is; null when there is none. */
+function lackOf(problem: Problem, list: readonly Activity[]): SlotWhyNot | null {
+  for (const a of list) {
+    const dog = problem.dogs[problem.chains[a.chain]?.dog ?? -1]?.site;
+    if (a.fixed !== null || dog === undefined) continue;
+    const isWith = (site: (t: number) => number): boolean => {
+      for (let t = Math.max(a.est, problem.now); t < a.let; t++) if (dog[t] !== -1 && site(t) === dog[t]) return true;
+      return false;
+    };
+    const able = problem.people.filter(
+      (p, k) =>
+        (a.skill === null || p.skills.has(a.skill)) &&
+        (a.allowed === null || a.allowed.includes(k)) &&
+        (a.only < 0 || a.only === k),
+    );
+    if (a.skill !== null && !able.some((p) => isWith((t) => p.site[t] ?? -1)))
+      return { code: 'nobodyThere', blocked: a.index, remedies: [] };
+    const places = problem.stations.filter((s) => s.kind === a.station);
+    if (a.station !== null && !places.some((s) => isWith(() => s.site)))
+      return { code: 'noStationThere', blocked: a.index, remedies: [] };
+  }
+  return null;
 }
 
 /** So many chains may be out before those that take no room are left aside: they cost time and change nothing. */

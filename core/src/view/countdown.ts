@@ -16,10 +16,13 @@ export interface RoomKennel {
   readonly shows: readonly {
     readonly id: string;
     readonly name: string;
+    readonly siteId: string;
     readonly firstDay: string;
     readonly lastDay: string;
   }[];
   readonly rings: readonly { readonly id: string; readonly name: string }[];
+  readonly sites: readonly { readonly id: string; readonly home: boolean }[];
+  readonly transports: readonly { readonly toSiteId: string; readonly day: string; readonly dogs: readonly string[] }[];
   readonly entries: readonly {
     readonly id: string;
     readonly dogId: string;
@@ -80,6 +83,8 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
   readonly of: number;
   /** Rows that the plan does not know of yet. */
   readonly unplanned: number;
+  /** Dogs of the next show, away from home, that no ride takes there. */
+  readonly withoutRide: readonly string[];
   /** Rows with a problem, the soonest decision first, with the moment by which it must be taken. */
   readonly problems: readonly { readonly row: CountdownRow<E>; readonly byMs: number }[];
   /** Later shows within the plan, folded to a line each. */
@@ -125,7 +130,21 @@ export function countdown<K extends RoomKennel>(
     unplanned: [...dogsAt(read, s.id).values()].filter((entries) => !isPlanned(read, entries)).length,
   }));
   const ready = rows.length - problems.length - unplanned;
-  return { show, days, ready, of: rows.length, unplanned, problems, later };
+  const withoutRide = show === null ? [] : withoutRideTo(kennel, show, rows);
+  return { show, days, ready, of: rows.length, unplanned, withoutRide, problems, later };
+}
+
+/** Dogs that are not at a show's site and that nothing takes there by their day. */
+function withoutRideTo(
+  kennel: RoomKennel,
+  show: RoomKennel['shows'][number],
+  rows: readonly CountdownRow[],
+): readonly string[] {
+  if (kennel.sites.find((s) => s.id === show.siteId)?.home !== false) return [];
+  const rides = kennel.transports.filter((t) => t.toSiteId === show.siteId);
+  return rows
+    .filter((row) => !rides.some((t) => t.day <= row.entry.day && t.dogs.includes(row.dogId)))
+    .map((row) => row.dogId);
 }
 
 function dayOf<E extends RoomKennel['entries'][number]>(

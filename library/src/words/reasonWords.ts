@@ -2,7 +2,7 @@
  * Why a task sits where it sits, why an entry has no place, and what would help: whole sentences from codes and fields.
  */
 import type { Blocker, PlannedActivity, Remedy, TaskName, UnplacedChain } from '@loyal-mane/core';
-import { instantToMs, wallMinutes } from '@loyal-mane/core';
+import { instantToMs, localDayOf, wallMinutes } from '@loyal-mane/core';
 import type { WallTime } from '@loyal-mane/core';
 import { STATION_NAMES } from './coatWords.js';
 import { METHODS } from './methods.js';
@@ -116,6 +116,8 @@ export function shortWhyNot(u: UnplacedChain, names: Names): string {
     return `Nobody to show ${names.pronoun(u.dogId) === 'she' ? 'her' : 'him'}`;
   if (u.reason.code === 'needsOther') return 'Waits for the day before';
   if (u.reason.code === 'windowPast') return 'Too late for one step';
+  if (u.reason.code === 'nobodyThere') return 'Nobody is there';
+  if (u.reason.code === 'noStationThere') return 'No place for one step';
   if (u.reason.code === 'noSkill') return 'Nobody can do one step';
   if (u.reason.code === 'notPracticed') return 'Nobody may do one step yet';
   if (u.reason.code === 'noTool') return 'A tool is missing';
@@ -126,6 +128,8 @@ export function shortWhyNot(u: UnplacedChain, names: Names): string {
 export function whyNotWords(u: UnplacedChain, names: Names): string {
   const step = u.step === null ? 'A step' : METHODS[u.step].name;
   const first = u.reason.remedies[0];
+  if (u.reason.code === 'nobodyThere') return lackWords(u, names, 'nobody who can do it is on shift');
+  if (u.reason.code === 'noStationThere') return lackWords(u, names, 'there is no place for it');
   if (u.reason.code === 'needsOther') return 'It waits for the show day before it, which has no place.';
   if (u.reason.code === 'windowPast') return `${step} can no longer be done in time: its days are over.`;
   if (u.reason.code === 'noSkill') return `${step}: nobody here has the skill.`;
@@ -135,6 +139,16 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   const help = u.reason.remedies.length === 0 ? ' No single change helps.' : '';
   const cause = first === undefined ? '' : causeWords(first, names);
   return `${step} finds no place${cause}.${help}`;
+}
+
+/** "Ring: nobody who can do it is on shift where Pell is on Saturday 12." */
+function lackWords(u: UnplacedChain, names: Names, what: string): string {
+  const step = u.step === null ? 'A step' : METHODS[u.step].name;
+  const at = u.waiting.find((w) => w.blocked)?.aim;
+  const ms = at === undefined ? null : instantToMs(at);
+  const when =
+    ms === null ? 'then' : `on ${dayWords(ms, names.zone)} ${String(Number(localDayOf(ms, names.zone).slice(8)))}`;
+  return `${step}: ${what} where ${names.dog(u.dogId)} is ${when}.`;
 }
 
 function causeWords(r: Remedy, names: Names): string {

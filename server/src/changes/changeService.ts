@@ -181,6 +181,7 @@ function asError(issue: Parameters<typeof issueWords>[0]): Errors[number] {
 function wrong(errors: Errors): Problem {
   const first = errors[0];
   const more = errors.length > 1 ? ` (and ${String(errors.length - 1)} more)` : '';
-  const words = first === undefined ? '' : ` ${first.path.replace(/^changes\[\d+\]\.?/, '')}: ${first.detail}${more}.`;
+  const place = first?.path.replace(/^changes\[\d+\]\.?/, '') ?? '';
+  const words = first === undefined ? '' : ` ${place === '' ? '' : `${place}: `}${first.detail}${more}.`;
   return new Problem('badInput', `Nothing was saved.${words}`, { errors });
 }

@@ -6,8 +6,11 @@ import { ProblemError } from '../api/client';
 
 export function problemWords(error: unknown): string {
   if (!(error instanceof ProblemError)) return 'Something went wrong here. What was there before is unchanged.';
-  const named = error.body.errors.map((e) => `${e.path}: ${e.detail}`).join('; ');
-  return `${error.body.title}. ${error.body.detail}${named === '' ? '' : ` (${named})`}`;
+  const { title, detail, errors } = error.body;
+  // What the sentence says already is not said twice.
+  const others = errors.filter((e) => !detail.includes(e.detail));
+  const named = others.map((e) => `${e.path.replace(/^changes\[\d+\]\.?/, '')}: ${e.detail}`.replace(/^: /, ''));
+  return `${title}. ${detail}${named.length === 0 ? '' : ` (${named.join('; ')})`}`;
 }
 
 export function ProblemNote({ error }: { error: unknown }) {

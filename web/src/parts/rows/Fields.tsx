@@ -3,9 +3,10 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
+import { Button, Form, Input, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import type { ReactElement } from 'react';
+import { DayField } from '../DayField';
 import type { FieldSpec } from './fieldSpec';
 import { wallTyped } from './fieldSpec';
 
@@ -55,7 +56,7 @@ function inputOf(spec: FieldSpec): ReactElement {
     case 'lines':
       return <Input.TextArea rows={2} maxLength={500} />;
     case 'day':
-      return <DatePicker style={{ width: '100%' }} />;
+      return <DayField />;
     case 'wall':
       return <WallInput />;
     case 'switch':

@@ -105,7 +105,7 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
         void client.invalidateQueries({ queryKey: rowsQuery.queryKey });
       }
     }
-    void message.error(problemWords(error), 6);
+    void message.error(allMarked(error, specs) ? NOT_YET : problemWords(error), 6);
   };
 
   const remove = (): void => {
@@ -179,6 +179,14 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
       </div>
     </Form>
   );
+}
+
+const NOT_YET = 'Nothing was saved: what is marked is not right yet.';
+
+/** Whether everything that is wrong stands at a field. */
+function allMarked(error: unknown, specs: readonly FieldSpec[]): boolean {
+  const errors = error instanceof ProblemError && error.body.code !== 'stale' ? error.body.errors : [];
+  return errors.length > 0 && errors.every((e) => isField(e.path, specs));
 }
 
 function sentence(words: string): string {

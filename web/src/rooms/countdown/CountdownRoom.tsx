@@ -3,13 +3,14 @@
  */
 import { useMemo, useState } from 'react';
 import { Button } from 'antd';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { dayWords, tightestWords, whyNotWords } from '@loyal-mane/library/words';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
+import { countWords } from '../../parts/countWords';
 import { monthDay } from '../../parts/monthDay';
 import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
@@ -87,6 +88,18 @@ export default function CountdownRoom() {
             {least !== undefined &&
               least.ready < SURE &&
               ` ${tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))}`}
+            {read.withoutRide.length > 0 && (
+              <>
+                {' '}
+                {rideWords(read.withoutRide.map((id) => names.dog(id)))}
+                {lead && (
+                  <>
+                    {' '}
+                    <Link to="/yard?part=travel">Enter the transport</Link>
+                  </>
+                )}
+              </>
+            )}
           </p>
         </div>
         <div style={{ display: 'flex', gap: 20, alignItems: 'flex-start' }}>
@@ -136,7 +149,7 @@ export default function CountdownRoom() {
             {dayWords(wallToMs(l.show.firstDay as LocalDay, '12:00' as WallTime, names.zone), names.zone)}{' '}
             {monthDay(l.show.firstDay)}, {l.show.name}
           </b>{' '}
-          {l.dogs} dogs, {laterWords(l)}
+          {countWords(l.dogs, 'dog')}, {laterWords(l)}
         </p>
       ))}
       {lead && (
@@ -145,6 +158,12 @@ export default function CountdownRoom() {
       <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
   );
+}
+
+/** Dogs that nothing takes to the show; a few by name. */
+function rideWords(dogs: readonly string[]): string {
+  const few = dogs.length <= 3 ? dogs.join(' or ') : `${String(dogs.length)} dogs`;
+  return `Nothing takes ${few} there yet.`;
 }
 
 function laterWords({ notReady, unplanned }: { readonly notReady: number; readonly unplanned: number }): string {

@@ -7,6 +7,7 @@ import { newLink } from '../../api/accounts';
 import { newCommandId } from '../../api/client';
 import { command, useCommand } from '../../api/commands';
 import { openKennel } from '../../api/rows';
+import { countWords } from '../../parts/countWords';
 import { problemWords } from '../../parts/ProblemNote';
 
 const MOST_BYTES = 60_000_000;
@@ -117,7 +118,11 @@ function Ask({ chosen, onDone }: { readonly chosen: Chosen; readonly onDone: () 
     // A promise, not a callback: the room is gone by the time the kennel is there. What is refused stands in the dialog.
     open
       .mutateAsync(command({ kennel: chosen.kennel, becomes }))
-      .then((opened) => tell(`${String(opened.dogs)} dogs and ${String(opened.people)} people are here now.`))
+      .then((opened) =>
+        tell(
+          `${countWords(opened.dogs, 'dog')} and ${opened.people === 1 ? 'one person' : `${String(opened.people)} people`} are here now.`,
+        ),
+      )
       .catch((error: unknown) => {
         if (!isMounted.current) void message.error(problemWords(error), 10);
       });
@@ -133,7 +138,8 @@ function Ask({ chosen, onDone }: { readonly chosen: Chosen; readonly onDone: () 
       onCancel={onDone}
     >
       <p>
-        {chosen.dogs} dogs and {chosen.people.length} people come in. What was set up here in the Yard is replaced.
+        {countWords(chosen.dogs, 'dog')} and {chosen.people.length} people come in. What was set up here in the Yard is
+        replaced.
       </p>
       <p>
         <b>Who are you in it?</b> You stay signed in, with the password that you have here.

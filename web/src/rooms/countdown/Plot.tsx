@@ -7,6 +7,7 @@ import { clockWords, dayWords, durationWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { LEFT_PX, RIGHT_PX, frontPath, layoutRows } from './layout';
+import { countWords } from '../../parts/countWords';
 import { Row } from './Row';
 import { Strand } from './Strand';
 import type { Night } from './Strand';
@@ -120,7 +121,7 @@ function DayHead({
       <b>
         {dayWords(ms, names.zone)} {Number(day.day.slice(8))}
       </b>
-      <span className="count">{day.rows.length} dogs</span>
+      <span className="count">{countWords(day.rows.length, 'dog')}</span>
       <span
         className="soft"
         style={{

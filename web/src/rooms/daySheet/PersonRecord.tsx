@@ -4,12 +4,13 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { App as AntApp, Button, DatePicker, Form, InputNumber, Select, Switch } from 'antd';
+import { App as AntApp, Button, Form, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
 import type { PersonParts, StepId } from '@loyal-mane/core';
 import { METHODS, TOOL_WORDS } from '@loyal-mane/library/words';
+import { DayField } from '../../parts/DayField';
 import { command, setPersonRecord, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
 import { personRecordOf } from '../../parts/dogRecord';
@@ -100,7 +101,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                   />
                 </Form.Item>
                 <Form.Item name={[row.name, 'day']} {...asDay}>
-                  <DatePicker placeholder="practiced" style={{ width: 118 }} />
+                  <DayField placeholder="practiced" style={{ width: 118 }} />
                 </Form.Item>
                 <Form.Item
                   name={[row.name, 'outcome']}
@@ -170,7 +171,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                     <InputNumber aria-label="Teeth" placeholder="teeth" style={{ width: 80 }} />
                   </Form.Item>
                   <Form.Item name={[row.name, 'sharpened']} {...asDay}>
-                    <DatePicker placeholder="sharpened" style={{ width: 125 }} />
+                    <DayField placeholder="sharpened" style={{ width: 125 }} />
                   </Form.Item>
                   <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
                 </div>

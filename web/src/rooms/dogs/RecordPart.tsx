@@ -4,13 +4,14 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { App as AntApp, Button, DatePicker, Form, Input, InputNumber, Select, Switch } from 'antd';
+import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS, sameValue } from '@loyal-mane/core';
 import type { DogParts } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
+import { DayField } from '../../parts/DayField';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
@@ -155,7 +156,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
         </Form.Item>
         {DAYS.map(([field, label]) => (
           <Form.Item key={field} name={field} label={label} {...asDay}>
-            <DatePicker style={{ width: '100%' }} />
+            <DayField />
           </Form.Item>
         ))}
       </div>
@@ -206,7 +207,7 @@ function States() {
                 />
               </Form.Item>
               <Form.Item name={[row.name, 'from']} rules={[{ required: true, message: 'Since when?' }]} {...asDay}>
-                <DatePicker placeholder="since" style={{ width: 130 }} />
+                <DayField placeholder="since" style={{ width: 130 }} />
               </Form.Item>
               <Form.Item
                 name={[row.name, 'until']}
@@ -223,7 +224,7 @@ function States() {
                 ]}
                 {...asDay}
               >
-                <DatePicker placeholder="until" style={{ width: 130 }} />
+                <DayField placeholder="until" style={{ width: 130 }} />
               </Form.Item>
               <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
             </div>
@@ -254,7 +255,7 @@ function Consents() {
                 />
               </Form.Item>
               <Form.Item name={[row.name, 'given']} rules={[{ required: true, message: 'When?' }]} {...asDay}>
-                <DatePicker placeholder="when" style={{ width: 130 }} />
+                <DayField placeholder="when" style={{ width: 130 }} />
               </Form.Item>
               <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
             </div>

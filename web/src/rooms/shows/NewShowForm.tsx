@@ -1,12 +1,13 @@
 /*
  * A show of one or several days in one go: name, where, when, how many rings, whose rules.
  */
-import { App as AntApp, AutoComplete, Button, DatePicker, Form, Input, InputNumber, Select } from 'antd';
+import { App as AntApp, AutoComplete, Button, Form, Input, InputNumber, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { addDays } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
+import { DayField } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
@@ -97,7 +98,7 @@ export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (s
         <AutoComplete options={kennel.sites.filter((s) => !s.home).map((s) => ({ value: s.name }))} />
       </Form.Item>
       <Form.Item name="firstDay" label="First day" rules={[{ required: true, message: 'When does it begin?' }]}>
-        <DatePicker style={{ width: '100%' }} />
+        <DayField />
       </Form.Item>
       <Form.Item
         name="days"

@@ -108,7 +108,12 @@ export function ShowPage({ show }: { show: Show }) {
     <div className="room">
       <div className="sheet-head">
         <h1>
-          {show.name}: <b>{entries.length === 0 ? 'nobody is entered yet' : `${String(entries.length)} entries`}</b>
+          {show.name}:{' '}
+          <b>
+            {entries.length === 0
+              ? 'nobody is entered yet'
+              : `${String(entries.length)} ${entries.length === 1 ? 'entry' : 'entries'}`}
+          </b>
           {without > 0 && `, ${String(without)} without a handler`}
         </h1>
         <span className="soft">

@@ -2,11 +2,12 @@
  * A weekly pattern: the same shift for some people on some weekdays, over some weeks. Days that have a shift keep it unless
  * it is to be replaced.
  */
-import { App as AntApp, Button, Checkbox, DatePicker, Form, Input, InputNumber, Select } from 'antd';
+import { App as AntApp, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import dayjs from 'dayjs';
 import { v7 } from 'uuid';
 import { addDays, weekday } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
+import { DayField } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
@@ -125,7 +126,7 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
         <Input />
       </Form.Item>
       <Form.Item name="from" label="From" rules={[{ required: true, message: 'From which day?' }]}>
-        <DatePicker style={{ width: '100%' }} />
+        <DayField />
       </Form.Item>
       <Form.Item
         name="weeks"
