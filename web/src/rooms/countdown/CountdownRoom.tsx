@@ -1,7 +1,7 @@
 /*
  * Countdown: will every dog be ready, what is in the way? One strand a dog on the count-back scale.
  */
-import { useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
@@ -16,11 +16,13 @@ import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
-import { OpenKennel } from './OpenKennel';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
 import { WhatIfDrawer } from './WhatIf';
+
+/** Needed once in a kennel's life. */
+const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));
 
 const NUMBERS = ['None', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 const PHONE_PX = 640;
@@ -57,7 +59,11 @@ export default function CountdownRoom() {
             : 'As soon as a lead enters a show, every dog is counted back from its ring time.'}
         </p>
         {lead && <FirstSteps kennel={kennel} today={today} />}
-        {lead && kennel.dogs.length === 0 && kennel.shows.length === 0 && <OpenKennel />}
+        {lead && kennel.dogs.length === 0 && kennel.shows.length === 0 && (
+          <Suspense>
+            <OpenKennel />
+          </Suspense>
+        )}
       </div>
     );
   }
