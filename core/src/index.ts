@@ -194,7 +194,7 @@ export type { StartStretch, TaskStarts } from './plan/taskWindows.js';
 export { overtimeMinutes, whatIf, withChange } from './plan/whatIf.js';
 export type { OddsChange, WhatIf, WhatIfChange, WhatIfOptions, WhatIfSide } from './plan/whatIf.js';
 export { DEFAULT_PLAYS, boundOfPlan, oddsOfPlan } from './plan/measure.js';
-export { DEFAULT_SEED, placementOf, planKennel, taskRoom } from './plan/planKennel.js';
+export { DEFAULT_SEED, assembledFor, placementOf, planKennel, taskRoom } from './plan/planKennel.js';
 export type { PlanOptions, TaskRoom } from './plan/planKennel.js';
 export { WORK_COMMANDS, WORK_REFUSALS, applyWorkCommand } from './work/taskWork.js';
 export type { WorkCommand, WorkOrder, WorkOutcome, WorkRefusal } from './work/taskWork.js';

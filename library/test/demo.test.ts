@@ -5,7 +5,7 @@
 import { readFileSync } from 'node:fs';
 import {
   aimInYard,
-  assembleProblem,
+  assembledFor,
   comparePlans,
   instantToMs,
   kennelOnDay,
@@ -79,7 +79,8 @@ it.each(['2026-11-25', '2026-11-26', '2026-11-28', '2026-11-30'])(
     expect(kennel.work.filter((w) => w.state === 'running').length + live.activities.length).toBeGreaterThan(300);
     expect(notReady(live)).toContain('Tamsin');
     expect(notReady(live).length).toBeLessThanOrEqual(5);
-    const assembled = assembleProblem(makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`)));
+    const input = makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`));
+    const assembled = assembledFor(input, live);
     expect(validatePlan(assembled.problem, placementOf(assembled, live))).toEqual([]);
   },
 );
@@ -188,7 +189,7 @@ function without(problem: Problem, index: number, by: Blocker): Problem {
       };
       return problem.with({
         people: [...problem.people, helper, { ...helper, name: 'second' }],
-        activities: problem.activities.map((x) => (x.index === index ? x.with({ only: -1 }) : x)),
+        activities: problem.activities.map((x) => (x.index === index ? x.with({ only: -1, allowed: null }) : x)),
       });
     }
     case 'stationBusy':
@@ -256,7 +257,7 @@ function canMoveNearer(
 }
 
 it('names true reasons: with the named rule gone, each of 50 random items can move toward its aim', () => {
-  const assembled = assembleProblem(makePlanInput(file, CARE_LIBRARY, dawn));
+  const assembled = assembledFor(makePlanInput(file, CARE_LIBRARY, dawn), plan);
   const { problem } = assembled;
   const placement = placementOf(assembled, plan);
   const yard = new Yard(problem, placement);

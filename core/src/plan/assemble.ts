@@ -27,6 +27,8 @@ export interface Assembled {
   readonly drafts: readonly ChainDraft[];
   /** Estimates by activity index. */
   readonly estimates: readonly Estimate[];
+  /** Attended slots by person index, by activity index; empty where all who may do it are alike. */
+  readonly attended: readonly ReadonlyMap<number, number>[];
   readonly leftOut: readonly LeftOut[];
   readonly notes: readonly PlanNote[];
   readonly calendar: readonly CalendarItem[];
@@ -46,6 +48,7 @@ export function assembleProblem(input: PlanInput): Assembled {
   const chains: Chain[] = [];
   const activities: Activity[] = [];
   const estimates: Estimate[] = [];
+  const attended: ReadonlyMap<number, number>[] = [];
   const keys = new Map<string, number>();
   const pins = new Map((input.kennel.pins ?? []).map((p) => [p.taskKey as string, p]));
   for (const draft of drafted.chains) {
@@ -56,6 +59,7 @@ export function assembleProblem(input: PlanInput): Assembled {
     const tight = tightenWindows(shareLags(made), now, grid.horizon);
     activities.push(...tight.map((a) => pinned(input, pins, a, now)));
     estimates.push(...draft.steps.map((s) => s.estimate));
+    attended.push(...draft.steps.map((s) => s.attended));
     keys.set(draft.key, index);
     chains.push({
       index,
@@ -77,7 +81,7 @@ export function assembleProblem(input: PlanInput): Assembled {
     weights: DEFAULT_WEIGHTS,
   });
   const { leftOut, calendar, notes } = drafted;
-  return { problem, input, drafts: drafted.chains, estimates, leftOut, calendar, notes };
+  return { problem, input, drafts: drafted.chains, estimates, attended, leftOut, calendar, notes };
 }
 
 const EARLY = 1;

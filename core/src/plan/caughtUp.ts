@@ -22,6 +22,8 @@ export interface WantedStep {
   readonly times: StepTimes;
   readonly record: WorkRecord | undefined;
   readonly who: WhoMay;
+  /** Attended slots by person index, see `HandSession`. */
+  readonly attended: ReadonlyMap<number, number>;
 }
 
 /** Who may do a step. */

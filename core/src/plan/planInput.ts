@@ -9,6 +9,8 @@ import type { KennelDog } from '../kennel/dogRecord.js';
 import type { KennelFile, WorkRecord } from '../kennel/kennelFile.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import { withKennelBreeds } from '../programs/kennelBreeds.js';
+import type { Hands } from './hands.js';
+import { NO_HANDS } from './hands.js';
 import { learnPace } from '../programs/pace.js';
 import type { LearnedPace, PaceLog } from '../programs/pace.js';
 
@@ -36,6 +38,8 @@ export interface PlanInput {
   readonly hasRamp: boolean;
   /** What finished work says of dogs' and people's pace. */
   readonly pace: LearnedPace;
+  /** Who tasks went to, where their minutes are to be that person's. */
+  readonly hands: Hands;
 }
 
 /** Prepares an input. `nowMs` is milliseconds since the epoch. */
@@ -56,6 +60,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     units: units.map((id, index) => ({ id, index })),
     siteIndex: new Map(kennel.sites.map((s, i) => [s.id, i])),
     homeSite: home < 0 ? 0 : home,
+    hands: NO_HANDS,
     pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
     hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),
   };

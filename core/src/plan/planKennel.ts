@@ -15,9 +15,11 @@ import { explainPlace } from './explain.js';
 import { boundOfPlan, oddsOfPlan } from './measure.js';
 import { aimInYard, movesOf } from './moves.js';
 import type { Plan, PlannedActivity, Reason, Remedy, TaskName, UnplacedChain, WhyNot } from './plan.js';
+import { handsAfter, handsKept, handsOfPlan } from './hands.js';
+import type { PlanInput } from './planInput.js';
 import { makePlanInput } from './planInput.js';
 import type { Activity, Place, Placement } from './problem.js';
-import type { SearchProgress } from './search.js';
+import type { SearchProgress, SearchResult } from './search.js';
 import { DEFAULT_ROUNDS, searchPlan } from './search.js';
 import { latestStarts } from './spare.js';
 import { validatePlan } from './validatePlan.js';
@@ -26,6 +28,8 @@ import { whyNot } from './whyNot.js';
 import { Yard } from './yard.js';
 
 export const DEFAULT_SEED = 1;
+/** Searches with ever better known hands; what still has no place then is left at the middle pace. */
+const MOST_PASSES = 3;
 
 type WhyNotCode = WhyNot['code'];
 
@@ -45,15 +49,8 @@ export interface PlanOptions {
 
 /** Plans a whole kennel. The same kennel, library, moment, seed, rounds and previous plan give the same plan. */
 export function planKennel(kennel: KennelFile, library: CareLibrary, options: PlanOptions): Plan {
-  const assembled = assembleProblem(makePlanInput(kennel, library, options.nowMs));
   const seed = options.seed ?? DEFAULT_SEED;
-  const found = searchPlan(assembled.problem, {
-    seed,
-    rounds: options.rounds ?? DEFAULT_ROUNDS,
-    shouldStop: options.shouldStop ?? (() => false),
-    onProgress: options.onProgress ?? (() => undefined),
-    previous: options.previous == null ? null : placementOf(assembled, options.previous),
-  });
+  const { assembled, found } = searchByHands(makePlanInput(kennel, library, options.nowMs), options, seed);
   const faults = validatePlan(assembled.problem, found.placement);
   if (faults.length > 0) throw new Error(`planKennel: the plan breaks a rule: ${JSON.stringify(faults[0])}`);
   const yard = new Yard(assembled.problem, found.placement);
@@ -76,6 +73,42 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     ...(options.odds === true ? { odds: oddsOfPlan(assembled, found.placement, seed) } : {}),
     ...(options.bound === true ? { bound: boundOfPlan(assembled) } : {}),
   };
+}
+
+/** Searches until the minutes of every task are those of whoever does it, see `hands`. */
+function searchByHands(
+  input: PlanInput,
+  options: PlanOptions,
+  seed: number,
+): { readonly assembled: Assembled; readonly found: SearchResult } {
+  const before = options.previous ?? null;
+  let assembled = assembledFor(input, before);
+  let previous = before === null ? null : placementOf(assembled, before);
+  for (let pass = 1; ; pass++) {
+    const found = searchPlan(assembled.problem, {
+      seed,
+      rounds: options.rounds ?? DEFAULT_ROUNDS,
+      shouldStop: options.shouldStop ?? (() => false),
+      onProgress: options.onProgress ?? (() => undefined),
+      previous,
+    });
+    const hands = pass < MOST_PASSES ? handsAfter(assembled, found.placement) : null;
+    if (hands === null) return { assembled, found };
+    const placed = new Map(
+      assembled.problem.activities.map((a) => [a.key as string, found.placement[a.index] ?? null]),
+    );
+    assembled = assembleProblem({ ...input, hands });
+    previous = assembled.problem.activities.map((a) => a.fixed ?? placed.get(a.key) ?? null);
+  }
+}
+
+/** The problem of a kennel whose tasks have the hands, and the minutes, of a plan; null = of no plan yet. */
+export function assembledFor(input: PlanInput, plan: Plan | null): Assembled {
+  if (plan === null) return assembleProblem(input);
+  const hands = handsOfPlan(input, plan);
+  const assembled = assembleProblem({ ...input, hands });
+  const kept = handsKept(assembled, plan);
+  return kept.size === hands.size ? assembled : assembleProblem({ ...input, hands: kept });
 }
 
 /** Places of a plan in terms of a problem, by activity index; null for what the plan does not hold. */
@@ -275,7 +308,7 @@ export function taskRoom(
   nowMs: number,
   key: TaskKey,
 ): TaskRoom | null {
-  const assembled = assembleProblem(makePlanInput(kennel, library, nowMs));
+  const assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
   const yard = new Yard(assembled.problem, placementOf(assembled, plan));
   const a = assembled.problem.activities.find((x) => x.key === key);
   if (a === undefined || a.fixed !== null || yard.placeOf(a.index) === null) return null;

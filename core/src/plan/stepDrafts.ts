@@ -27,6 +27,7 @@ import type { StepTimes, WantedStep, WhoMay } from './caughtUp.js';
 import { markMs } from './marks.js';
 import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from './plan.js';
+import { handSession, pacesOf } from './hands.js';
 import type { PlanInput } from './planInput.js';
 import type { FixedPlace } from './problem.js';
 import { keepDistance } from './treatmentDistance.js';
@@ -51,6 +52,8 @@ export interface StepDraft {
   readonly overdue: boolean;
   /** Indexes of the people who may do it; null = everybody with the skill. */
   readonly allowed: readonly number[] | null;
+  /** Attended slots by person index where paces differ; empty = all alike. */
+  readonly attended: ReadonlyMap<number, number>;
   /** Where nobody may: what is missing. */
   readonly barred: 'notPracticed' | 'noTool' | null;
   /** Length that the station must have, cm; 0 = any. */
@@ -123,6 +126,7 @@ function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly P
       marks.zone,
       marks.departMs,
     );
+    const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
     const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
     for (let session = 1; session <= sessions; session++) {
       const key = `${frame.key}:${step.step}:${String(occurrence)}:${String(session)}` as TaskKey;
@@ -136,7 +140,10 @@ function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly P
       // Sessions of work that has a daily limit of its own fall on different days.
       const apart = session > 1 && step.perDayMin !== null;
       const mine = apart ? { ...step, lagMin: SESSIONS_APART_MIN, lagMaxMin: null } : step;
-      wanted.push({ step: mine, times: { key, sessions, minutes, ...window }, record, who });
+      const asked = { minutes, sessions, careful: step.careful, most };
+      const hand = handSession(asked, who, paces, input.hands.get(key));
+      const times = { key, sessions, minutes: hand.minutes, ...window };
+      wanted.push({ step: mine, times, record, who: hand.who, attended: hand.attended });
     }
   }
   return wanted;
@@ -185,6 +192,11 @@ function preparation(column: CoatColumn, loaded: boolean): (step: StepId, row: M
     if (before === 'brushed') return { prepared: 'brushedOut' };
     return loaded ? { prepared: 'undercoatIn' } : {};
   };
+}
+
+/** Judging takes the time that it takes. */
+function isExact(step: ProgramStep): boolean {
+  return step.from.of === 'ring' && step.to.of === 'ring' && step.step === 'ring';
 }
 
 /** Share of a trim that is left when somebody has locked zones. */
@@ -241,7 +253,7 @@ function makeStep(
 ): StepDraft {
   const { input } = context;
   const { marks } = frame;
-  const { step, times, record, who } = wanted;
+  const { step, times, record, who, attended } = wanted;
   const fixed = record === undefined ? null : fixedPlace(input, record, times, step.restMin);
   const prev = before[before.length - 1];
   const since = step.since.flatMap((s) => {
@@ -262,13 +274,14 @@ function makeStep(
       step.aim.of === 'prepDay'
         ? wallToMs(addDays(marks.prepDay, step.aim.day), step.aim.time as WallTime, marks.zone)
         : null,
-    exact: step.from.of === 'ring' && step.to.of === 'ring' && step.step === 'ring',
+    exact: isExact(step),
     lagMaxMin,
     since,
     handler: step.step === 'ring' || step.step === 'gate' ? frame.handler : -1,
     fixed,
     overdue: fixed === null && lagMaxMin === null && step.lagMaxMin !== null,
     allowed: who.allowed,
+    attended,
     barred: who.barred,
     lengthCm: input.library.steps[step.step].wholeLength ? length * DEFAULT_TABLE_ROOM : 0,
   };

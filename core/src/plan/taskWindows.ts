@@ -9,11 +9,10 @@ import { msToInstant } from '../time/zone.js';
 import type { Instant } from '../time/localDay.js';
 import type { TaskKey } from '../units/ids.js';
 import type { Assembled } from './assemble.js';
-import { assembleProblem } from './assemble.js';
 import { modelOfProblem } from './fitProblem.js';
 import type { Plan } from './plan.js';
 import { makePlanInput } from './planInput.js';
-import { placementOf } from './planKennel.js';
+import { assembledFor, placementOf } from './planKennel.js';
 
 const WARM_TASKS = 200;
 
@@ -45,7 +44,7 @@ export class TaskWindows {
     this.library = library;
     this.plan = plan;
     this.nowMs = nowMs;
-    this.assembled = assembleProblem(makePlanInput(kennel, library, nowMs));
+    this.assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
     const { problem } = this.assembled;
     this.windows = new DragWindows(modelOfProblem(problem), placementOf(this.assembled, plan));
     this.indexOf = new Map(problem.activities.map((a) => [a.key as string, a.index]));
