@@ -96,7 +96,7 @@ export { chooseSides, otherSide, refusalOf, usualSide } from './programs/schools
 export type { Chosen, ChosenBy, School, SchoolContext, SchoolRefusal, SchoolSide } from './programs/schools.js';
 export { UNKNOWN_RULES, ruleEdits, rulesOf } from './programs/ruleSet.js';
 export type { RuleEdit, RuleSet } from './programs/ruleSet.js';
-export { WASH_STEPS, dogProgram, standMinutesOf, stateHolds } from './programs/dogProgram.js';
+export { WASH_STEPS, dogProgram, standMinutesOf } from './programs/dogProgram.js';
 export type { DogProgram, DropReason, DroppedStep, ProgramNote } from './programs/dogProgram.js';
 export { DEFAULT_PRACTICE_DAYS, barOf, isIrreversible } from './programs/mayTrim.js';
 export type { ToolNeed, TrimBar } from './programs/mayTrim.js';
@@ -138,7 +138,8 @@ export {
   undercoatLoad,
   undercoatLoadAt,
 } from './programs/dogFacts.js';
-export type { EntryFacts } from './programs/dogFacts.js';
+export { stageOf, stateHolds } from './programs/dogFacts.js';
+export type { CoatStage, EntryFacts } from './programs/dogFacts.js';
 export type * from './fit/fitModel.js';
 export { searchFit } from './fit/fitSearch.js';
 export type { FitOptions, FitPlacement, FitProgress, FitResult } from './fit/fitSearch.js';

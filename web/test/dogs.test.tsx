@@ -1,6 +1,8 @@
 /* Dogs and the coat file: what was found first, products with reasons, what estimates rest on, a form that checks itself. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
+import { stageOf } from '@loyal-mane/core';
+import type { LocalDay } from '@loyal-mane/core';
 import { METHODS, PRODUCT_NAMES } from '@loyal-mane/library/words';
 import CoatFileRoom from '../src/rooms/dogs/CoatFileRoom';
 import DogsRoom from '../src/rooms/dogs/DogsRoom';
@@ -31,6 +33,20 @@ it('lists every dog, narrows by name or breed, and says when nobody is called th
 });
 
 describe('the coat', () => {
+  it('says class, variant and stage of the coat', () => {
+    file('Brisk');
+    expect(screen.getByText(/Scissored coat; adult/)).toBeInTheDocument();
+    const born = '2024-01-01' as LocalDay;
+    const day = '2026-06-17' as LocalDay;
+    const out = { kind: 'outOfCoat', from: '2026-06-01' as LocalDay } as const;
+    const stage = (dog: object): string => stageOf({ born, coatChange: false, ...dog }, day);
+    expect(stage({})).toBe('adult');
+    expect(stage({ born: '2026-01-01' })).toBe('puppy');
+    expect(stage({ coatChange: true, states: [out] })).toBe('coatChange');
+    expect(stage({ states: [out] })).toBe('outOfCoat');
+    expect(stage({ states: [{ ...out, until: '2026-06-10' }] })).toBe('adult');
+  });
+
   it('shows all four pictures and the lens; a zone says what holds there', () => {
     file('Isbrin');
     for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens']) {

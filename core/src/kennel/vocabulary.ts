@@ -112,6 +112,7 @@ export const DOG_STATES = [
   'medicine',
   'allergy',
   'treatment',
+  'outOfCoat',
 ] as const;
 /** What changes or blocks work on a dog for a while. */
 export type DogStateKind = (typeof DOG_STATES)[number];

@@ -27,6 +27,21 @@ export function isPuppy(dog: KennelDog, at: { readonly grid: { readonly firstDay
   return daysBetween(dog.born, at.grid.firstDay) < DEFAULT_PUPPY_DAYS;
 }
 
+/** Whether a state holds on a day. */
+export function stateHolds(state: NonNullable<KennelDog['states']>[number], day: LocalDay): boolean {
+  return state.from <= day && (state.until === undefined || day <= state.until);
+}
+
+/** Stage of a coat: what its work minds before everything else. */
+export type CoatStage = 'puppy' | 'coatChange' | 'outOfCoat' | 'adult';
+
+/** Stage of a dog's coat on a day; a coat in change or out of coat is that before it is anything else. */
+export function stageOf(dog: Pick<KennelDog, 'born' | 'coatChange' | 'states'>, day: LocalDay): CoatStage {
+  if (dog.coatChange) return 'coatChange';
+  if ((dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, day))) return 'outOfCoat';
+  return daysBetween(dog.born, day) < DEFAULT_PUPPY_DAYS ? 'puppy' : 'adult';
+}
+
 /** What estimates of a dog's work rest on, for work on a day. */
 export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDay, puppy: boolean): EstimateFacts {
   const interval = library.trimIntervalWeeks[coatClassOf(dog, library)];

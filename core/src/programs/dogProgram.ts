@@ -11,7 +11,7 @@ import type { LocalDay } from '../time/localDay.js';
 import { addDays, daysBetween } from '../time/localDay.js';
 import type { CareLibrary, CareProgram } from './careLibrary.js';
 import type { EntryFacts } from './dogFacts.js';
-import { DEFAULT_PUPPY_DAYS, coatClassOf, holds } from './dogFacts.js';
+import { DEFAULT_PUPPY_DAYS, coatClassOf, holds, stateHolds } from './dogFacts.js';
 import { changedProgram } from './programChange.js';
 import type { ProgramEdit } from './programEdit.js';
 import { applyEdits } from './programEdit.js';
@@ -81,11 +81,6 @@ const NOT_INJURED: readonly StepId[] = [
 function consentsAsked(dog: KennelDog): readonly (readonly [StepId, ConsentKind])[] {
   const ears = dog.lastTrim === undefined ? ([['ears', 'firstEars']] as const) : [];
   return [['strip', 'strip'], ['whiskers', 'whiskers'], ...ears];
-}
-
-/** Whether a state holds on a day. */
-export function stateHolds(state: NonNullable<KennelDog['states']>[number], day: LocalDay): boolean {
-  return state.from <= day && (state.until === undefined || day <= state.until);
 }
 
 interface Reasoned {

@@ -12,7 +12,15 @@ export { reasonWords, remedyWords, shortWhyNot, whyNotWords } from './reasonWord
 export { clockWords, dayWords, durationWords, restsOnWords, spareWords } from './timeWords.js';
 export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 export type { SchoolWords, SideWords } from './schoolWords.js';
-export { CONSENT_WORDS, RULE_WORDS, STATE_WORDS, dropWords, noteWords, strippingWords } from './programWords.js';
+export {
+  CONSENT_WORDS,
+  RULE_WORDS,
+  STAGE_WORDS,
+  STATE_WORDS,
+  dropWords,
+  noteWords,
+  strippingWords,
+} from './programWords.js';
 export { COAT_WORDS, CONDITION_WORDS, SKILL_WORDS, STATION_NAMES, TOOL_WORDS } from './coatWords.js';
 export { faultWords } from './faultWords.js';
 export { GOES_WRONG } from './goesWrong.js';

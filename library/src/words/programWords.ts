@@ -1,7 +1,16 @@
 /*
  * What drops out of a dog's work and what people should mind, in whole sentences.
  */
-import type { ConsentKind, DogStateKind, DropReason, LocalDay, ProgramNote, ShowRule, StepId } from '@loyal-mane/core';
+import type {
+  CoatStage,
+  ConsentKind,
+  DogStateKind,
+  DropReason,
+  LocalDay,
+  ProgramNote,
+  ShowRule,
+  StepId,
+} from '@loyal-mane/core';
 import { strippingArea } from '@loyal-mane/core';
 import { STRIPPING_EVERY_DAYS } from '../stripping.js';
 import { ZONE_NAMES } from '../zones/zones.js';
@@ -23,6 +32,14 @@ export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
   medicine: 'On medicine: label and vet decide what may touch the skin.',
   allergy: 'Allergic: only products that are known to suit.',
   treatment: 'Treated against parasites: baths keep their distance.',
+  outOfCoat: 'Veteran or out of coat: volume comes from drying and brushing, and thin zones are left alone.',
+};
+
+export const STAGE_WORDS: Readonly<Record<CoatStage, string>> = {
+  puppy: 'puppy',
+  coatChange: 'in coat change',
+  outOfCoat: 'veteran or out of coat',
+  adult: 'adult',
 };
 
 export const CONSENT_WORDS: Readonly<Record<ConsentKind, string>> = {

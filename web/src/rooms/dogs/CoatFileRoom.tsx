@@ -2,8 +2,12 @@
  * A dog's coat file: how is this coat, what goes on it, what do its estimates rest on, what is kept of it?
  */
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
-import { localDayOf } from '@loyal-mane/core';
-import { clockWords, dayWords } from '@loyal-mane/library/words';
+import { localDayOf, stageOf } from '@loyal-mane/core';
+import type { LocalDay } from '@loyal-mane/core';
+import { COAT_WORDS, STAGE_WORDS, clockWords, dayWords } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { libraryOf, recordOf } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
@@ -42,6 +46,8 @@ export default function CoatFileRoom() {
           <h1 className="serif">{dog.name}</h1>
           <p className="soft">
             {dog.breed}, {dog.sex}, {ageWords(dog.born, today)}, {dog.weightKg} kg
+            <br />
+            {coatWords(kennel, dog, today)}
           </p>
         </div>
         <p className="serif says">
@@ -94,6 +100,16 @@ export default function CoatFileRoom() {
   function clockOf(wall: string): string {
     return names.clock === '24h' ? wall : clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', names.clock);
   }
+}
+
+/** "Scissored coat, rounded; adult": class and variant are the breed's, the stage is the dog's own. */
+function coatWords(kennel: Kennel, dog: Dog, today: LocalDay): string {
+  const breed = libraryOf(kennel).breeds.get(dog.breed);
+  if (breed === undefined) return '';
+  const variant = breed.variant === '' ? '' : `, ${breed.variant}`;
+  const { coatChange, states } = recordOf(dog);
+  const stage = stageOf({ born: dog.born as LocalDay, coatChange: coatChange === true, states: states ?? [] }, today);
+  return `${COAT_WORDS[breed.coat]} coat${variant}; ${STAGE_WORDS[stage]}`;
 }
 
 function ageWords(born: string, today: string): string {
