@@ -106,7 +106,8 @@ export default function CoatFileRoom() {
 function coatWords(kennel: Kennel, dog: Dog, today: LocalDay): string {
   const breed = libraryOf(kennel).breeds.get(dog.breed);
   if (breed === undefined) return '';
-  const variant = breed.variant === '' ? '' : `, ${breed.variant}`;
+  const isSaid = breed.variant === '' || breed.variant === COAT_WORDS[breed.coat].toLowerCase();
+  const variant = isSaid ? '' : `, ${breed.variant}`;
   const { coatChange, states } = recordOf(dog);
   const stage = stageOf({ born: dog.born as LocalDay, coatChange: coatChange === true, states: states ?? [] }, today);
   return `${COAT_WORDS[breed.coat]} coat${variant}; ${STAGE_WORDS[stage]}`;
