@@ -21,10 +21,20 @@ export const NO_HANDS: Hands = new Map();
 
 /** Factors on the minutes of a step, by person index, against the middle of those who may do it; empty = all alike. */
 export function pacesOf(input: PlanInput, step: StepId, who: WhoMay): ReadonlyMap<number, number> {
-  const own = who.may.map((p) => [p, input.pace.person(input.kennel.people[p]?.id ?? '', step).factor] as const);
-  if (own.every(([, factor]) => factor === own[0]?.[1])) return new Map();
-  const mean = Math.exp(own.reduce((sum, [, factor]) => sum + Math.log(factor), 0) / own.length);
-  return new Map(own.map(([p, factor]) => [p, factor / mean]));
+  const own = factorsOf(input, step, who);
+  if (own.every((factor) => factor === own[0])) return new Map();
+  const middle = middlePace(input, step, who);
+  return new Map(who.may.map((p, k) => [p, (own[k] as number) / middle]));
+}
+
+/** Middle factor of those who may do a step, on the log scale; 1 where nobody may. */
+export function middlePace(input: PlanInput, step: StepId, who: WhoMay): number {
+  const own = factorsOf(input, step, who);
+  return own.length === 0 ? 1 : Math.exp(own.reduce((sum, factor) => sum + Math.log(factor), 0) / own.length);
+}
+
+function factorsOf(input: PlanInput, step: StepId, who: WhoMay): number[] {
+  return who.may.map((p) => input.pace.person(input.kennel.people[p]?.id ?? '', step).factor);
 }
 
 /** A session as one of those who may does it: minutes, and who else has the same. */

@@ -20,14 +20,13 @@ import { barOf } from '../programs/mayTrim.js';
 import { standMinutesOf } from '../programs/dogProgram.js';
 import type { Estimate, EstimateFacts } from '../programs/estimate.js';
 import { atPace, estimate } from '../programs/estimate.js';
-import type { Pace } from '../programs/pace.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../programs/trimZones.js';
 import { caughtUp } from './caughtUp.js';
 import type { StepTimes, WantedStep, WhoMay } from './caughtUp.js';
 import { markMs } from './marks.js';
 import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from './plan.js';
-import { handSession, pacesOf } from './hands.js';
+import { handSession, middlePace, pacesOf } from './hands.js';
 import type { PlanInput } from './planInput.js';
 import type { FixedPlace } from './problem.js';
 import { keepDistance } from './treatmentDistance.js';
@@ -170,7 +169,8 @@ function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, w
       ),
     };
     const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
-    return atPace(atPace(usual, crewPace(input, step.step, who)), input.pace.dog(dog.id, step.step));
+    const crew = { factor: middlePace(input, step.step, who), logs: 0 };
+    return atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
   };
 }
 
@@ -205,17 +205,6 @@ function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolea
   if (breed === undefined || (dog.locked ?? []).length === 0) return 1;
   const zones = trimZonesOf(step, trimDogOf(dog, puppy), breed, input.library);
   return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
-}
-
-/**
- * The pace of those who may do a step: who will is not known before the plan is made, so the middle one on the log scale.
- * Exact where only one person may.
- */
-function crewPace(input: PlanInput, step: StepId, who: WhoMay): Pace {
-  const paces = who.may.map((i) => input.pace.person(input.kennel.people[i]?.id ?? '', step));
-  if (paces.length === 0) return { factor: 1, logs: 0 };
-  const mean = paces.reduce((sum, p) => sum + Math.log(p.factor), 0) / paces.length;
-  return { factor: Math.exp(mean), logs: 0 };
 }
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {
