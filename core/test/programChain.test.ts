@@ -12,6 +12,7 @@ function step(id: StepId, more: Partial<ProgramStep> = {}): ProgramStep {
     perDayMin: null,
     times: 'once',
     skill: null,
+    tools: null,
     from: { of: 'prepDay', day: -3, at: 'start' },
     to: { of: 'prepDay', day: -1, at: 'end' },
     aim: { of: 'follow' },

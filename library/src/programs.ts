@@ -47,6 +47,7 @@ export function within(from: Mark, to: Mark, careful = false, skipWhenPast = fal
     perDayMin: null,
     times: extra.times ?? 'once',
     skill: null,
+    tools: null,
     from: extra.from ?? from,
     to: extra.to ?? to,
     aim: extra.aim ?? follow,
@@ -68,6 +69,10 @@ export const prep = within(dayStart(-3), { of: 'prepOrSite', day: -1 });
 export const WET: readonly [number, number] = [0, 10];
 /** Force dryer to heat within fifteen. */
 const WARM: readonly [number, number] = [0, 15];
+/** No full ear trim on the show day or the evening before, by anybody (common practice): one nick is seen in the ring. */
+const EARS_BY: Mark = { of: 'ringDay', day: -1, at: 'evening' };
+/** A soaked jacket is covered before it begins to dry. */
+const SOAKED = WET;
 /** A checked dry coat stays fit for scissors for two days. */
 const CHECK_TO_SCISSORS = 2 * 24 * 60;
 /** The pre-treat works 20 to 120 minutes before its bath. */
@@ -142,6 +147,9 @@ const matWork = within(dayStart(-40), { of: 'prepOrSite', day: -1 })('knots', 'k
 
 /** Once in the day it falls due. */
 const due = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: 0, at: 'end' });
+/** Trims between shows may take some days: a dog stands for so many minutes on each. */
+const TRIM_DAYS = 4;
+const dueInDays = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: TRIM_DAYS - 1, at: 'end' });
 
 function daily(id: string, step: StepId, row: MinutesKey, when: readonly Condition[] = []): KeepUpRule {
   return {
@@ -193,15 +201,23 @@ function keepUpBath(everyDays: number, forceDry: boolean, when: readonly Conditi
   };
 }
 
-function trimming(id: string, step: StepId, row: MinutesKey, everyDays: number, restDaysBefore: number): KeepUpRule {
+function trimming(
+  id: string,
+  step: StepId,
+  row: MinutesKey,
+  everyDays: number,
+  restDaysBefore: number,
+  when: readonly Condition[] = [],
+): KeepUpRule {
   return {
     id,
     everyDays,
     everyDaysInChange: everyDays,
-    when: [],
+    when,
     since: 'lastTrim',
     restDaysBefore,
-    steps: [due(step, row, { aim: { of: 'earliest' } })],
+    spreadDays: TRIM_DAYS,
+    steps: [dueInDays(step, row, { aim: { of: 'earliest' } })],
   };
 }
 
@@ -226,6 +242,26 @@ const lessons: KeepUpRule = {
   restDaysBefore: 2,
   steps: [due('lesson', 'lesson', { aim: { of: 'earliest' } })],
 };
+
+/**
+ * First trims of a puppy, in sessions of minutes: feet and nails on every coat, and on a coat that is scissored its first
+ * lines with them, with clean face and feet where the breed has them (common practice).
+ */
+function firstTrims(coat: CoatClass): KeepUpRule {
+  const first: Extra = { aim: { of: 'earliest' } };
+  const nails = dueInDays('nails', 'nails', first);
+  const clip = dueInDays('clip', 'clip', first);
+  return {
+    id: 'firstTrims',
+    everyDays: coat === 'scissored' ? 21 : 14,
+    everyDaysInChange: coat === 'scissored' ? 21 : 14,
+    when: ['underNineMonths'],
+    since: 'none',
+    restDaysBefore: 7,
+    spreadDays: TRIM_DAYS,
+    steps: coat === 'scissored' ? [clip, dueInDays('shapeTrim', 'roughTrim', first), nails] : [clip, nails],
+  };
+}
 
 const PRACTICE: CalendarRule = {
   step: 'practice',
@@ -275,7 +311,7 @@ const double: readonly ProgramStep[] = [
   prep('lineBrush', 'lineBrush'),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
   prep('clip', 'clip', { since: trimOf() }),
-  prep('ears', 'ears', { since: trimOf() }),
+  prep('ears', 'ears', { since: trimOf(), to: EARS_BY }),
   prep('naturalTrim', 'naturalTrim', { since: trimOf() }),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),
@@ -388,14 +424,19 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   roughDays('dryCheck', 'dryCheck', { lag: [0, 20] }),
   roughDays('combThrough', 'combThrough', { lag: [0, 60] }),
   roughDays('roughTrim', 'roughTrim', { since: trimOf() }),
+  within(dayStart(-6), dayEnd(-2))('towelSoak', 'towelSoak', {
+    when: ['jacketNeedsTowel'],
+    aim: aimDay(-4, '10:00'),
+  }),
   within(dayStart(-6), dayEnd(-2))('towelSet', 'towelSet', {
     when: ['jacketNeedsTowel'],
     restMin: 24 * 60,
-    aim: aimDay(-4, '10:00'),
+    lag: SOAKED,
   }),
   within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['jacketNeedsTowel'], lag: [0, 120] }),
   // A coat that has dried is soaked in the tub again: a second set needs the tub and its bather as the first did.
-  within(dayStart(-5), dayEnd(-2))('towelSet', 'towelSet', { when: ['towelTwice'], restMin: 24 * 60 }),
+  within(dayStart(-5), dayEnd(-2))('towelSoak', 'towelSoak', { when: ['towelTwice'] }),
+  within(dayStart(-5), dayEnd(-2))('towelSet', 'towelSet', { when: ['towelTwice'], restMin: 24 * 60, lag: SOAKED }),
   within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['towelTwice'], lag: [0, 120] }),
   fineDays('fineTrim', 'fineTrim', { share: FINE_WITHOUT_WHISKERS, aim: aimDay(-3, '10:00'), anchor: true }),
   fineDays('ears', 'ears'),
@@ -451,7 +492,7 @@ function program(
     coat,
     version: 2,
     calendar,
-    keepUp: [...keepUp, lessons],
+    keepUp: [...keepUp, lessons, firstTrims(coat)],
     preparation: coat === 'smooth' ? preparation : [matWork, ...preparation],
     between: between(),
     showMorning: showMorning(),
@@ -466,7 +507,13 @@ export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
   scissored: program(
     'scissored',
     scissored,
-    [inspection, brushing(2, 1), keepUpBath(10, true), rewrap, trimming('shape', 'shapeTrim', 'roughTrim', 21, 12)],
+    [
+      inspection,
+      brushing(2, 1),
+      keepUpBath(10, true),
+      rewrap,
+      trimming('shape', 'shapeTrim', 'roughTrim', 21, 12, ['fromNineMonths']),
+    ],
     [PRACTICE],
   ),
   jacketedNatural: program('jacketedNatural', jacketedNatural, [

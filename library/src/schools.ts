@@ -4,7 +4,18 @@
  * practice throughout; factors and minutes are engineering defaults.
  */
 import { COAT_CLASSES } from '@loyal-mane/core';
-import type { CoatClass, ProgramEdit, School, SchoolRefusal, SchoolSide, Side, Skill, StepId } from '@loyal-mane/core';
+import type {
+  CoatClass,
+  ProgramEdit,
+  School,
+  SchoolRefusal,
+  SchoolSide,
+  Side,
+  Skill,
+  StepId,
+  ToolKind,
+  ToolNeed,
+} from '@loyal-mane/core';
 import { BATH_BETWEEN, BRUSH_OUT_STEP, GLANDS_STEP, LIGHT_BLOW_OUT_STEP, TANGLES_OUT } from './schoolSteps.js';
 
 const NONE: SchoolSide = { edits: [], refusedWhen: [] };
@@ -65,6 +76,12 @@ const DRY_SHAMPOO_BATH = 0.95;
 const HARSH_FORCE_DRY = 0.6;
 const STRETCH_DRY = 1.8;
 const TRIMMER = 0.5;
+/** The blade that a throat is clipped with on a thin coat; a thick one takes a 12 (common practice). */
+const THROAT_BLADE = 10;
+
+function needs(...tools: readonly ToolKind[]): readonly ToolNeed[] {
+  return tools.map((tool) => ({ tool }));
+}
 
 export const SCHOOLS: readonly School[] = [
   school('matsAndWater', 'a', {
@@ -199,6 +216,7 @@ export const SCHOOLS: readonly School[] = [
     coats: ['jacketedTrimmed'],
     a: side([
       { edit: 'row', steps: ['throat'], row: 'throat' },
+      { edit: 'tools', steps: ['throat'], tools: [{ tool: 'clipper', blade: THROAT_BLADE }] },
       {
         edit: 'window',
         steps: ['throat'],
@@ -209,9 +227,30 @@ export const SCHOOLS: readonly School[] = [
       { edit: 'move', step: 'throat', before: 'brushOut1', parts: ['preparation'] },
     ]),
   }),
-  school('earTop', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed'] }),
-  school('bodyShears', 'a', { coats: ['scissored'] }),
-  school('footEdge', 'a', { coats: ['jacketedNatural', 'drop', 'scissored'], otherUsual: ['drop', 'scissored'] }),
+  school('earTop', 'a', {
+    coats: ['jacketedNatural', 'jacketedTrimmed'],
+    b: side([{ edit: 'tools', steps: ['ears'], tools: needs('thinners', 'rake') }]),
+  }),
+  school('bodyShears', 'a', {
+    coats: ['scissored'],
+    b: side([{ edit: 'tools', steps: ['roughTrim', 'fineTrim', 'shapeTrim'], tools: needs('longCurved') }]),
+  }),
+  school('footEdge', 'a', {
+    coats: ['jacketedNatural', 'drop', 'scissored'],
+    otherUsual: ['drop', 'scissored'],
+    a: side([
+      { edit: 'tools', steps: ['fineTrim'], tools: needs('longStraight', 'shortStraight'), coats: ['drop'] },
+      {
+        edit: 'tools',
+        steps: ['fineTrim'],
+        tools: needs('longStraight', 'longCurved', 'shortStraight'),
+        coats: ['scissored'],
+      },
+    ]),
+    b: side([
+      { edit: 'tools', steps: ['naturalTrim'], tools: needs('thinners', 'longCurved'), coats: ['jacketedNatural'] },
+    ]),
+  }),
   school('brushingRoute', 'a', { coats: LONG }),
   school('tanglesAtShow', 'a', {
     coats: ['heavySheepdog', 'double'],
@@ -228,7 +267,11 @@ export const SCHOOLS: readonly School[] = [
   }),
   school('smallTrimsBy', 'a', {
     coats: ['smooth', 'jacketedNatural'],
-    b: side([{ edit: 'factor', steps: ['fineTrim', 'whiskers'], factor: TRIMMER, coats: ['smooth'] }]),
+    b: side([
+      { edit: 'factor', steps: ['fineTrim', 'whiskers'], factor: TRIMMER, coats: ['smooth'] },
+      { edit: 'tools', steps: ['fineTrim', 'whiskers'], tools: needs('trimmer'), coats: ['smooth'] },
+      { edit: 'tools', steps: ['whiskers'], tools: needs('trimmer'), coats: ['jacketedNatural'] },
+    ]),
   }),
   school('puppyWhiskers', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed', 'smooth'] }),
   school('whiskers', 'a', {

@@ -63,6 +63,8 @@ export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   whiskers: at('table', 'scissor', { scissors: true }),
   naturalTrim: at('table', 'scissor', trim),
   roughTrim: at('table', 'scissor', trim),
+  // The coat is soaked in a tub, and the dog then lies under its towel in a pen: two places, two steps.
+  towelSoak: at('tub', 'bath', { lifts: true }),
   towelSet: at('pen', 'bath'),
   towelRelease: at('table', 'dry'),
   fineTrim: at('table', 'scissor', trim),

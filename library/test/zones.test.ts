@@ -8,8 +8,10 @@ import {
   ZONE_IDS,
   coatProgram,
   mayCut,
+  keepUpRows,
   programChain,
 } from '@loyal-mane/core';
+import type { CoatStage, StepId } from '@loyal-mane/core';
 import {
   BODY_SHAPES,
   silhouetteSprite,
@@ -140,6 +142,19 @@ describe('programs as chains', () => {
       expect(ring?.aimH).toBeCloseTo(0, 6);
     },
   );
+
+  it('a puppy takes less work and has first trims, a coat in change is brushed oftener and longer', () => {
+    const program = coatProgram('scissored', CARE_LIBRARY, { schools: {} }, []);
+    const minutes = (stage: CoatStage, step: StepId) =>
+      programChain(program, CARE_LIBRARY, stage).find((s) => s.step === step)?.minutes ?? 0;
+    expect(minutes('puppy', 'bath')).toBeCloseTo(0.7 * minutes('adult', 'bath'), 9);
+    expect(minutes('coatChange', 'brushOut1')).toBeCloseTo(1.4 * minutes('adult', 'brushOut1'), 9);
+    const keepUp = (stage: CoatStage) =>
+      new Map(keepUpRows(program, CARE_LIBRARY, stage).map((r) => [r.id, r.everyDays]));
+    expect([keepUp('puppy').has('firstTrims'), keepUp('puppy').has('shape')]).toEqual([true, false]);
+    expect([keepUp('adult').has('firstTrims'), keepUp('adult').has('shape')]).toEqual([false, true]);
+    expect([keepUp('adult').get('brush'), keepUp('coatChange').get('brush')]).toEqual([2, 1]);
+  });
 
   it('shows a school at once: curl without the force dryer', () => {
     const steps = (side: 'a' | 'b') =>

@@ -48,6 +48,7 @@ export const STEP_IDS = [
   'whiskers',
   'naturalTrim',
   'roughTrim',
+  'towelSoak',
   'towelSet',
   'towelRelease',
   'fineTrim',

@@ -49,18 +49,21 @@ export function keepUpDays(
   return days;
 }
 
-/** Rounds of a rule that somebody has begun, today or yesterday: open while a step of them is not over. */
+/** Rounds of a rule that somebody has begun: open while a step of them is not over and their days are not. */
 function begunRounds(at: KeepUpContext, dog: KennelDog, rule: KeepUpRule): { day: LocalDay; open: boolean }[] {
   const prefix = `k:${dog.id}:${rule.id}:`;
-  const byDay = new Map<LocalDay, number>();
+  const byDay = new Map<LocalDay, Set<string>>();
   for (const [key, w] of at.work) {
     if (!key.startsWith(prefix)) continue;
     const day = key.slice(prefix.length, prefix.length + 10) as LocalDay;
-    byDay.set(day, (byDay.get(day) ?? 0) + (w.state === 'done' || w.state === 'skipped' ? 1 : 0));
+    const over = byDay.get(day) ?? new Set();
+    if (w.state === 'done' || w.state === 'skipped') over.add(w.step);
+    byDay.set(day, over);
   }
+  const spread = (rule.spreadDays ?? 1) - 1;
   return [...byDay].map(([day, over]) => ({
     day,
-    open: over < rule.steps.length && day >= at.input.grid.firstDay,
+    open: over.size < rule.steps.length && addDays(day, spread) >= at.input.grid.firstDay,
   }));
 }
 

@@ -7,6 +7,8 @@ import { wallToMs } from '../time/zone.js';
 import type { Mark } from '../programs/careLibrary.js';
 
 const MINUTE_MS = 60_000;
+/** When an evening begins (engineering default). */
+export const DEFAULT_EVENING = '17:00' as WallTime;
 /** Without a journey, what counts from the departure counts from two hours before the ring. */
 const NO_JOURNEY_MIN = -120;
 
@@ -26,6 +28,7 @@ export interface MarkContext {
 export function markMs(mark: Mark, c: MarkContext): number {
   const midnight = (day: LocalDay, at: 'start' | 'end'): number =>
     wallToMs(at === 'start' ? day : addDays(day, 1), '00:00' as WallTime, c.zone);
+  const evening = (day: LocalDay): number => wallToMs(day, DEFAULT_EVENING, c.zone);
   switch (mark.of) {
     case 'prepDay':
       return midnight(addDays(c.prepDay, mark.day), mark.at);
@@ -36,7 +39,9 @@ export function markMs(mark: Mark, c: MarkContext): number {
     case 'ring':
       return c.ringMs + mark.min * MINUTE_MS;
     case 'ringDay':
-      return midnight(addDays(c.ringDay, mark.day), mark.at);
+      return mark.at === 'evening'
+        ? evening(addDays(c.ringDay, mark.day))
+        : midnight(addDays(c.ringDay, mark.day), mark.at);
     case 'departure':
       return (c.departMs ?? c.ringMs + NO_JOURNEY_MIN * MINUTE_MS) + mark.min * MINUTE_MS;
     case 'laterRound':

@@ -15,7 +15,7 @@ import { changedProgram, countsDays, nthStep } from '../programs/programChange.j
 import { addDays } from '../time/localDay.js';
 import type { LocalDay, WallTime } from '../time/localDay.js';
 import { wallToMs } from '../time/zone.js';
-import { markMs } from './marks.js';
+import { DEFAULT_EVENING, markMs } from './marks.js';
 import type { MarkContext } from './marks.js';
 
 export type ProgramFault =
@@ -36,6 +36,8 @@ export type ProgramFault =
   | { readonly code: 'windowTwisted'; readonly step: StepId }
   /** What comes before it cannot be over in time. */
   | { readonly code: 'tooLate'; readonly step: StepId; readonly shortMin: number }
+  /** A full ear trim on the show day or the evening before. */
+  | { readonly code: 'earsTooLate'; readonly step: StepId }
   | { readonly code: 'nobody'; readonly step: StepId; readonly skill: Skill }
   /** Its window counts from the ring, not in days. */
   | { readonly code: 'noDays'; readonly step: StepId }
@@ -51,6 +53,7 @@ const CONTEXT: MarkContext = {
   siteHasTub: false,
   laterRoundMs: wallToMs(RING_DAY, '16:00' as WallTime, 'UTC'),
 };
+const EARS_BY_MS = wallToMs(addDays(RING_DAY, -1), DEFAULT_EVENING, 'UTC');
 const MINUTE_MS = 60_000;
 const NIGHT_AHEAD = addDays(RING_DAY, -60);
 
@@ -107,6 +110,7 @@ function timeFaults(
       faults.push({ code: 'waitTwisted', step: s.step, min: s.lagMin, max: s.lagMaxMin });
     }
     faults.push(...waitFaults(library, steps, i, column));
+    if (s.step === 'ears' && to > EARS_BY_MS) faults.push({ code: 'earsTooLate', step: s.step });
     if (from >= to) faults.push({ code: 'windowTwisted', step: s.step });
     const start = Math.max(from, end + s.lagMin * MINUTE_MS);
     const over = start + minutes * MINUTE_MS;

@@ -279,7 +279,7 @@ function makeStep(
 /** Who may do a step: practice and kit decide; `allowed` is null where they bar nobody. */
 function peopleFor(input: PlanInput, step: ProgramStep, dog: KennelDog, entry: KennelEntry | null): WhoMay {
   const skill = step.skill ?? input.library.steps[step.step].skill;
-  const tools = input.library.tools(step.step, coatClassOf(dog, input.library));
+  const tools = step.tools ?? input.library.tools(step.step, coatClassOf(dog, input.library));
   const skilled = input.kennel.people.flatMap((p, i) => (skill !== null && p.skills.includes(skill) ? [i] : []));
   const bars = skilled.map((i) => barOf(input.kennel.people[i] ?? {}, step.step, entry?.day ?? null, tools));
   if (bars.every((b) => b === null)) return { may: skilled, allowed: null, barred: null };

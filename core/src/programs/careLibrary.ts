@@ -75,7 +75,7 @@ export type Mark =
   /** Minutes from the ring time. */
   | { readonly of: 'ring'; readonly min: number }
   /** Start or end of the ring day, days added. */
-  | { readonly of: 'ringDay'; readonly day: number; readonly at: 'start' | 'end' }
+  | { readonly of: 'ringDay'; readonly day: number; readonly at: 'start' | 'evening' | 'end' }
   /** Minutes from the departure to the show; without a transport, from the ring time less two hours. */
   | { readonly of: 'departure'; readonly min: number }
   /** Minutes from a later round. */
@@ -109,6 +109,7 @@ export type Condition =
   | 'soiled'
   | 'siteTub'
   | 'underNineMonths'
+  | 'fromNineMonths'
   | 'unready'
   | 'wrapped'
   | 'cleanFaced'
@@ -131,6 +132,8 @@ export interface ProgramStep {
   readonly times: 'once' | 'mats' | 'unready';
   /** Skill asked for in place of the step's own; null = the step's. */
   readonly skill: Skill | null;
+  /** Tools asked for in place of the step's own on this coat; null = the step's. */
+  readonly tools: readonly ToolNeed[] | null;
   readonly from: Mark;
   readonly to: Mark;
   readonly aim: Aim;
@@ -161,6 +164,8 @@ export interface KeepUpRule {
   readonly since: 'lastBrush' | 'lastBath' | 'lastTrim' | 'none';
   /** Days before the show's preparation anchor and after the ring within which the rule rests. */
   readonly restDaysBefore: number;
+  /** Days over which one round may be spread, its own day first; absent = 1. */
+  readonly spreadDays?: number;
   readonly steps: readonly ProgramStep[];
 }
 

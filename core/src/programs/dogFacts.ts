@@ -166,6 +166,8 @@ export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return entry.siteTub;
     case 'underNineMonths':
       return daysBetween(dog.born, entry.day) < NINE_MONTHS_DAYS;
+    case 'fromNineMonths':
+      return daysBetween(dog.born, entry.day) >= NINE_MONTHS_DAYS;
     case 'unready':
       return entry.nextShow && (dog.unready ?? []).length > 0;
     case 'wrapped':

@@ -44,6 +44,8 @@ export type ProgramNote =
   | { readonly code: 'underAge'; readonly leastMonths: number }
   /** Nobody has entered what the show's rules say of these. */
   | { readonly code: 'checkRules'; readonly rules: readonly ShowRule[] }
+  /** What the show says of a thing that no step can decide. */
+  | { readonly code: 'ruleSays'; readonly rule: ShowRule; readonly value: RuleValue }
   | { readonly code: 'state'; readonly state: DogStateKind };
 
 export interface DroppedStep {
@@ -59,8 +61,11 @@ export interface DogProgram {
   readonly notes: readonly ProgramNote[];
 }
 
+/** Rules that people must mind themselves: nothing in the order of work follows from them. */
+const TOLD_RULES: readonly ShowRule[] = ['productsLeft', 'alteredShown', 'whiskersRemoved'];
+
 /** Steps that wet the coat: treatments keep their distance from them. */
-export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 'spotWash', 'towelSet'];
+export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 'spotWash', 'towelSoak'];
 
 /** What an injury forbids until a vet has looked: cutting, hard air, the tub. */
 const NOT_INJURED: readonly StepId[] = [
@@ -205,6 +210,11 @@ function notesOf(dog: KennelDog, show: KennelShow | null, facts: EntryFacts, cho
     const { leastAgeMonths, ...rules } = rulesOf(show);
     const unknown = (Object.keys(rules) as ShowRule[]).filter((r) => rules[r] === 'unknown');
     if (unknown.length > 0) notes.push({ code: 'checkRules', rules: unknown });
+    for (const rule of TOLD_RULES) {
+      const value = rules[rule];
+      if (value === 'restricted' || (value === 'forbidden' && rule !== 'whiskersRemoved'))
+        notes.push({ code: 'ruleSays', rule, value });
+    }
     if (leastAgeMonths !== null && addMonths(dog.born, leastAgeMonths) > facts.day) {
       notes.push({ code: 'underAge', leastMonths: leastAgeMonths });
     }

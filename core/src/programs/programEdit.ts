@@ -5,6 +5,7 @@
 import type { CoatClass } from '../coat/coatClass.js';
 import type { Skill, StepId } from '../kennel/vocabulary.js';
 import type { Aim, CareProgram, Condition, Mark, ProgramStep } from './careLibrary.js';
+import type { ToolNeed } from './mayTrim.js';
 
 export const PROGRAM_PARTS = ['keepUp', 'preparation', 'between', 'showMorning', 'after'] as const;
 export type ProgramPart = (typeof PROGRAM_PARTS)[number];
@@ -54,6 +55,8 @@ type Change =
   /** At most so many minutes a day; the rest goes to further days. */
   | { readonly edit: 'perDay'; readonly steps: readonly StepId[]; readonly minutes: number }
   | { readonly edit: 'skill'; readonly steps: readonly StepId[]; readonly skill: Skill }
+  /** Other tools than the step's own. */
+  | { readonly edit: 'tools'; readonly steps: readonly StepId[]; readonly tools: readonly ToolNeed[] }
   /** Takes so many steps out of the preparation, from a place in it. */
   | { readonly edit: 'cut'; readonly from: number; readonly count: number }
   /** Moves the aims of the show bath's days, within the days that are allowed. */
@@ -139,6 +142,8 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
       return on(e.steps, (s) => ({ ...s, perDayMin: e.minutes }));
     case 'skill':
       return on(e.steps, (s) => ({ ...s, skill: e.skill }));
+    case 'tools':
+      return on(e.steps, (s) => ({ ...s, tools: e.tools }));
     case 'shiftAim':
       return steps.map((s) => withAimShifted(s, e.days));
   }

@@ -11,6 +11,7 @@ import type { StepId } from '../kennel/vocabulary.js';
 import { markMs } from '../plan/marks.js';
 import type { MarkContext } from '../plan/marks.js';
 import type { CareLibrary, CareProgram, Condition, ProgramStep } from '../programs/careLibrary.js';
+import type { CoatStage } from '../programs/dogFacts.js';
 import { estimate } from '../programs/estimate.js';
 import { changedProgram } from '../programs/programChange.js';
 import { applyEdits } from '../programs/programEdit.js';
@@ -22,7 +23,7 @@ import { wallToMs } from '../time/zone.js';
 /** A step of the chain. Hours count back from the ring: 24 = a day before, negative = after it. */
 export interface ChainStep {
   readonly step: StepId;
-  readonly part: 'preparation' | 'showMorning' | 'after';
+  readonly part: 'preparation' | 'between' | 'showMorning' | 'after';
   readonly fromH: number;
   readonly toH: number;
   readonly aimH: number;
@@ -61,14 +62,48 @@ export function coatProgram(
   );
 }
 
-/** Steps from the first trim bath to after-show, in order. */
-export function programChain(program: CareProgram, library: CareLibrary): ChainStep[] {
-  const parts = (['preparation', 'showMorning', 'after'] as const).flatMap((part) =>
+/** Keep-up work of a coat: how often, when, and what it is made of. */
+export interface KeepUpRow {
+  readonly id: string;
+  readonly everyDays: number;
+  readonly when: readonly Condition[];
+  readonly spreadDays: number;
+  readonly steps: readonly { readonly step: StepId; readonly minutes: number; readonly when: readonly Condition[] }[];
+}
+
+/** Conditions that decide by age; the drawn stage answers them. */
+const AGE: Readonly<Partial<Record<Condition, CoatStage>>> = { underNineMonths: 'puppy', fromNineMonths: 'adult' };
+
+/** Whether something belongs to a stage, as far as age decides it. */
+function ofStage(when: readonly Condition[], stage: CoatStage): boolean {
+  return when.every((c) => AGE[c] === undefined || (AGE[c] === 'puppy') === (stage === 'puppy'));
+}
+
+/** Keep-up work between shows at a stage of the coat; minutes of the reference dog. */
+export function keepUpRows(program: CareProgram, library: CareLibrary, stage: CoatStage): KeepUpRow[] {
+  return program.keepUp
+    .filter((rule) => ofStage(rule.when, stage))
+    .map((rule) => ({
+      id: rule.id,
+      everyDays: stage === 'coatChange' ? rule.everyDaysInChange : rule.everyDays,
+      when: rule.when.filter((c) => AGE[c] === undefined),
+      spreadDays: rule.spreadDays ?? 1,
+      steps: rule.steps.map((s) => ({
+        step: s.step,
+        minutes: minutesOf(s, program.coat, library, stage),
+        when: s.when,
+      })),
+    }));
+}
+
+/** Steps from the first trim bath to after-show, in order, at a stage of the coat. */
+export function programChain(program: CareProgram, library: CareLibrary, stage: CoatStage = 'adult'): ChainStep[] {
+  const parts = (['preparation', 'between', 'showMorning', 'after'] as const).flatMap((part) =>
     program[part].map((step) => ({ part, step })),
   );
   let before = CONTEXT.ringMs - 60 * 24 * HOUR_MS;
   return parts.map(({ part, step }) => {
-    const minutes = minutesOf(step, program.coat, library);
+    const minutes = minutesOf(step, program.coat, library, stage);
     const aimMs = aimOf(step, minutes, before);
     before = aimMs + minutes * 60_000;
     const hoursBefore = (ms: number): number => (CONTEXT.ringMs - ms) / HOUR_MS;
@@ -101,14 +136,14 @@ function aimOf(step: ProgramStep, minutes: number, before: number): number {
   return Math.max(from, Math.min(latest, Math.max(wanted, from)));
 }
 
-function minutesOf(step: ProgramStep, coat: CoatClass, library: CareLibrary): number {
+function minutesOf(step: ProgramStep, coat: CoatClass, library: CareLibrary, stage: CoatStage): number {
   const row = library.minutes[step.row];
   if (row === undefined) throw new Error(`programChain: no row "${step.row}"`);
   const facts = {
     weightKg: REFERENCE_KG,
     density: 'normal' as const,
-    coatChange: false,
-    puppy: false,
+    coatChange: stage === 'coatChange',
+    puppy: stage === 'puppy',
     cooperation: 1,
     overgrownWeeks: 0,
   };

@@ -8,8 +8,8 @@ export const COAT_WORDS: Readonly<Record<CoatClass, string>> = {
   heavySheepdog: 'Heavy sheepdog',
   drop: 'Drop',
   scissored: 'Scissored',
-  jacketedNatural: 'Jacketed, natural',
-  jacketedTrimmed: 'Jacketed, trimmed',
+  jacketedNatural: 'Natural jacketed',
+  jacketedTrimmed: 'Trimmed jacketed',
   wire: 'Wire',
   smooth: 'Smooth',
 };
@@ -30,6 +30,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   soiled: 'soiled since its bath',
   siteTub: 'tub at the site',
   underNineMonths: 'under nine months',
+  fromNineMonths: 'nine months or older',
   towelTwice: 'one towel set is not enough',
   unready: 'a zone is damp or kinked',
   wrapped: 'kept in wraps',

@@ -28,6 +28,8 @@ export function faultWords(f: ProgramFault): string {
       return `${name} may begin only after its last day is over.`;
     case 'tooLate':
       return `${name} cannot be over in time: what comes before it ends ${lateWords(f.shortMin)} too late.`;
+    case 'earsTooLate':
+      return `${name}: no full ear trim on the show day or the evening before, by anybody. Let it end two days before.`;
     case 'nobody':
       return `${name} needs ${SKILL_WORDS[f.skill]}, and nobody here can do that.`;
     case 'noDays':

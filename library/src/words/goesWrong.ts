@@ -62,6 +62,7 @@ export const GOES_WRONG: Readonly<Record<StepId, readonly string[]>> = {
   whiskers: ['Cut where law or show forbids it.', 'One spot left at the jaw.'],
   naturalTrim: ['It looks cut: a blunt edge on ear, tail or feather.', ...TRIM],
   roughTrim: ['No reserve left for the fine pass.', ...TRIM],
+  towelSoak: ['Only the surface is wet: the jacket dries as it stood.'],
   towelSet: ['Taken off before it is dry: the jacket stands again.', 'Laid against the growth.'],
   towelRelease: ['Cut at once, before it has lain.'],
   fineTrim: ['Growing-on zones or a slip deepened to match.', ...TRIM],

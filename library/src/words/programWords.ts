@@ -8,6 +8,7 @@ import type {
   DropReason,
   LocalDay,
   ProgramNote,
+  RuleValue,
   ShowRule,
   StepId,
 } from '@loyal-mane/core';
@@ -79,6 +80,29 @@ export function strippingWords(day: LocalDay, everyDays = STRIPPING_EVERY_DAYS):
     .join(', ')}.`;
 }
 
+/** What people must mind themselves under a show's rule; empty where nothing follows. */
+const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>> = {
+  productsLeft: {
+    unknown: '',
+    free: '',
+    restricted: 'Products: nothing that changes color, and nothing felt by hand. Check the show’s own rules.',
+    forbidden: 'Products: none may be left in the coat. Check the show’s own rules.',
+  },
+  whiskersRemoved: {
+    unknown: '',
+    free: '',
+    restricted: 'Whiskers: the owner’s choice is noted before they come off. Check the show’s own rules.',
+    forbidden: '',
+  },
+  alteredShown: {
+    unknown: '',
+    free: '',
+    restricted: 'Altered tails or ears: shown only under conditions, often before a date. Check the show’s own rules.',
+    forbidden: 'Altered tails or ears may not be shown there. Check the show’s own rules.',
+  },
+  scissoringNatural: { unknown: '', free: '', restricted: '', forbidden: '' },
+};
+
 /** A note on a dog's work as a sentence. */
 export function noteWords(note: ProgramNote): string {
   switch (note.code) {
@@ -88,6 +112,8 @@ export function noteWords(note: ProgramNote): string {
       return `Younger than ${String(note.leastMonths)} months on the day: the show does not take it.`;
     case 'checkRules':
       return `Not known of this show: ${note.rules.map((r) => RULE_WORDS[r]).join(', ')}. Check the show’s own rules.`;
+    case 'ruleSays':
+      return RULE_SAYS[note.rule][note.value];
     case 'state':
       return STATE_WORDS[note.state];
   }

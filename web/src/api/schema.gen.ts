@@ -1244,7 +1244,7 @@ export interface components {
             key: string;
             dogId: string;
             /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
             from: string;
             to: string;
         };
@@ -1269,7 +1269,7 @@ export interface components {
             dogId: string;
             entryId: string | null;
             /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
             /** @enum {string} */
             state: "done" | "running" | "planned";
             start: string;
@@ -1293,7 +1293,7 @@ export interface components {
             dogId: string;
             entryId: string | null;
             /** @enum {string|null} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown" | null;
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown" | null;
             /** @description why, and what would help */
             reason: {
                 [key: string]: unknown;
@@ -1380,7 +1380,7 @@ export interface components {
             taskKey: string;
             dogId: string;
             /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
             /** @enum {string} */
             state: "running" | "paused" | "done" | "skipped";
             personId?: string;
@@ -1403,7 +1403,7 @@ export interface components {
             version: number;
             dogId: string;
             /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
             stationId?: string | null;
             /** @description minutes that the plan expected of any dog and person; kept when it starts */
             expectedMin?: number;

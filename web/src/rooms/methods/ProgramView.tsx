@@ -1,9 +1,19 @@
 /*
  * A care program as a chain on the count-back scale: each step's window as a line, its place as its sign, ring at the right.
+ * Drawn for a grown dog, a puppy or a coat in change; the keep-up work between shows stands below it.
  */
-import { useMemo } from 'react';
-import { COAT_CLASSES, REFERENCE_KG, coatProgram, countBackScale, programChain, ticksOf } from '@loyal-mane/core';
-import type { ChainStep, CoatClass } from '@loyal-mane/core';
+import { Select } from 'antd';
+import { useMemo, useState } from 'react';
+import {
+  COAT_CLASSES,
+  REFERENCE_KG,
+  coatProgram,
+  countBackScale,
+  keepUpRows,
+  programChain,
+  ticksOf,
+} from '@loyal-mane/core';
+import type { ChainStep, CoatClass, CoatStage, KeepUpRow } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { COAT_WORDS, CONDITION_WORDS, METHODS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
@@ -18,6 +28,12 @@ const ROW = 22;
 const REACH_D = 14;
 const BEYOND_H = -8;
 
+const STAGES: readonly { readonly value: CoatStage; readonly label: string }[] = [
+  { value: 'adult', label: 'a grown dog' },
+  { value: 'puppy', label: 'a puppy' },
+  { value: 'coatChange', label: 'a dog in coat change' },
+];
+
 interface Props {
   readonly coat: CoatClass;
   readonly draft: MethodsDraft;
@@ -30,10 +46,9 @@ interface Props {
 
 export function ProgramView({ coat, draft, mayChange, people, width, onCoat, onStep }: Props) {
   const { body } = draft;
-  const chain = useMemo(
-    () => programChain(coatProgram(coat, CARE_LIBRARY, methodsOf(body), people), CARE_LIBRARY),
-    [coat, body, people],
-  );
+  const [stage, setStage] = useState<CoatStage>('adult');
+  const program = useMemo(() => coatProgram(coat, CARE_LIBRARY, methodsOf(body), people), [coat, body, people]);
+  const chain = useMemo(() => programChain(program, CARE_LIBRARY, stage), [program, stage]);
   const scale = useMemo(() => countBackScale(REACH_D * 24), []);
   const strand = Math.max(320, width - LEFT - RIGHT);
   const room = strand * 0.94;
@@ -46,6 +61,16 @@ export function ProgramView({ coat, draft, mayChange, people, width, onCoat, onS
             {COAT_WORDS[c]}
           </button>
         ))}
+        <label className="drawn-for">
+          Drawn for{' '}
+          <Select
+            aria-label="Drawn for"
+            style={{ width: 190 }}
+            value={stage}
+            options={[...STAGES]}
+            onChange={setStage}
+          />
+        </label>
       </div>
       <ProgramChanges key={coat} coat={coat} draft={draft} mayChange={mayChange} />
       <div className="chain" style={{ height: 26 + chain.length * ROW, width: LEFT + strand + RIGHT }}>
@@ -101,12 +126,35 @@ export function ProgramView({ coat, draft, mayChange, people, width, onCoat, onS
         Minutes for a dog of about {Math.round(REFERENCE_KG)} kg with the coat kept at its interval, undercoat loaded.
         Lines show when a step is allowed, signs where it is wanted; the ring is at 0.
       </p>
+      <h2 className="serif">Between shows</h2>
+      <ul className="keep-up">
+        {keepUpRows(program, CARE_LIBRARY, stage).map((row) => (
+          <li key={row.id}>
+            <span className="soft">{everyWords(row)}</span>
+            <span>
+              {row.steps.map((s, i) => (
+                <button key={`${s.step}${String(i)}`} className="plain" onClick={() => onStep(s.step)}>
+                  <StepGlyph step={s.step} size={15} /> {METHODS[s.step].name}{' '}
+                  <span className="soft">{Math.max(1, Math.round(s.minutes))} min</span>
+                </button>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
     </>
   );
 }
 
+/** "every 10 days, over 4 days, if fringed" */
+function everyWords(row: KeepUpRow): string {
+  const every = row.everyDays === 1 ? 'daily' : `every ${String(row.everyDays)} days`;
+  const over = row.spreadDays > 1 ? `, over up to ${String(row.spreadDays)} days` : '';
+  return `${every}${over}${row.when.map((c) => `, if ${CONDITION_WORDS[c]}`).join('')}`;
+}
+
 function sideWords(s: ChainStep): string {
-  const when = s.when.map((c) => CONDITION_WORDS[c]).join(', ');
+  const when = [...s.when.map((c) => CONDITION_WORDS[c]), ...(s.part === 'between' ? ['shown again'] : [])].join(', ');
   const lag = s.lag === null ? '' : s.lag[1] === 0 ? ', at once' : `, within ${String(s.lag[1])} min`;
   return `${String(Math.round(s.minutes))} min${lag}${when === '' ? '' : `, if ${when}`}`;
 }

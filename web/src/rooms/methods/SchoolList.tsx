@@ -95,7 +95,7 @@ function usualSides(school: School): Readonly<Record<Side, string>> {
 function listOf(mine: readonly CoatClass[], asked: readonly CoatClass[]): string {
   if (mine.length * 2 > asked.length) return 'all others';
   const names = mine.map((c) => COAT_WORDS[c].toLowerCase());
-  return `${names.length === 1 ? (names[0] ?? '') : `${names.slice(0, -1).join('; ')} and ${names.at(-1) ?? ''}`} coats`;
+  return `${names.length === 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`} coats`;
 }
 
 /** How many questions a kennel has decided away from what is usual or against it. */

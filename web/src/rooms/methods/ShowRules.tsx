@@ -4,6 +4,8 @@
 import { App as AntApp, InputNumber, Select } from 'antd';
 import { RULES_OF_SHOWS, RULE_VALUES } from '@loyal-mane/core';
 import type { RuleValue } from '@loyal-mane/core';
+import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
+import type { RuleSetId } from '@loyal-mane/library';
 import { RULE_WORDS } from '@loyal-mane/library/words';
 import { command, setShowRules, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
@@ -16,6 +18,17 @@ const VALUE_WORDS: Readonly<Record<RuleValue, string>> = {
   restricted: 'restricted',
   forbidden: 'forbidden',
 };
+
+const SET_WORDS: Readonly<Record<RuleSetId, string>> = {
+  open: 'an open show',
+  restricted: 'a restricted show',
+  strict: 'a strict show',
+};
+
+/** Examples of rules to begin from, as options of a list. */
+export function ruleSetOptions(): { value: RuleSetId; label: string }[] {
+  return RULE_SET_IDS.map((value) => ({ value, label: SET_WORDS[value] }));
+}
 
 type Show = Kennel['shows'][number];
 
@@ -39,6 +52,7 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
               </th>
             ))}
             <th scope="col">least age, months</th>
+            {mayChange && <th scope="col">all as at</th>}
           </tr>
         </thead>
         <tbody>
@@ -77,6 +91,19 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
                   />
                 )}
               </td>
+              {mayChange && (
+                <td>
+                  <Select
+                    aria-label={`${show.name}: all rules as at`}
+                    style={{ width: 150 }}
+                    placeholder="an example"
+                    disabled={send.isPending}
+                    value={null}
+                    options={ruleSetOptions()}
+                    onChange={(id: RuleSetId | null) => id !== null && set(show, RULE_SETS[id])}
+                  />
+                </td>
+              )}
             </tr>
           ))}
         </tbody>

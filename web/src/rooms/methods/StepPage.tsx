@@ -157,7 +157,7 @@ function toolLines(step: StepId): string[] {
   const lines = [...byTools];
   return lines.length === 1
     ? lines.map(([tools]) => tools)
-    : lines.map(([tools, coats]) => `${tools}: ${coats.join('; ')}`);
+    : lines.map(([tools, coats]) => `${tools}: ${coats.join(', ')}`);
 }
 
 /** Minutes of the reference dog by coat, as the programs use them. */

@@ -7,9 +7,11 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { addDays } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
+import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
 import { DayField } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
+import { ruleSetOptions } from '../methods/ShowRules';
 import { problemWords } from '../../parts/ProblemNote';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 
@@ -36,7 +38,8 @@ export function showChanges(
   };
   const known = kennel.sites.find((s) => s.name.toLowerCase() === values.site.trim().toLowerCase());
   const site = known === undefined ? add('sites', { name: values.site.trim(), home: false }) : null;
-  const rules = kennel.shows.find((s) => s.id === values.rulesOf)?.rules;
+  const example = RULE_SET_IDS.find((id) => id === values.rulesOf);
+  const rules = example === undefined ? kennel.shows.find((s) => s.id === values.rulesOf)?.rules : RULE_SETS[example];
   const show = add('shows', {
     name: values.name.trim(),
     siteId: known?.id ?? site?.id,
@@ -114,8 +117,14 @@ export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (s
       >
         <InputNumber style={{ width: '100%' }} />
       </Form.Item>
-      <Form.Item name="rulesOf" label="Rules as at" extra="not known yet when left empty">
-        <Select allowClear options={kennel.shows.map((s) => ({ value: s.id, label: s.name }))} />
+      <Form.Item name="rulesOf" label="Rules as at" extra="not known yet when left empty; check the show’s own">
+        <Select
+          allowClear
+          options={[
+            { label: 'Examples', options: ruleSetOptions() },
+            { label: 'Shows of ours', options: kennel.shows.map((s) => ({ value: s.id, label: s.name })) },
+          ]}
+        />
       </Form.Item>
       <div className="wide form-end">
         <Button type="primary" htmlType="submit" loading={send.isPending}>

@@ -1,0 +1,34 @@
+/*
+ * Examples of what shows allow, to begin from: a show's own rules come before each of them. Common practice; freely
+ * adjustable per show.
+ */
+import type { RuleSet } from '@loyal-mane/core';
+
+export const RULE_SET_IDS = ['open', 'restricted', 'strict'] as const;
+export type RuleSetId = (typeof RULE_SET_IDS)[number];
+
+export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet & { readonly leastAgeMonths: number }>> = {
+  open: {
+    productsLeft: 'free',
+    whiskersRemoved: 'free',
+    alteredShown: 'free',
+    scissoringNatural: 'free',
+    leastAgeMonths: 6,
+  },
+  /** Nothing that changes color or is felt by hand; whiskers by the owner's noted choice; natural breeds tidied only. */
+  restricted: {
+    productsLeft: 'restricted',
+    whiskersRemoved: 'restricted',
+    alteredShown: 'restricted',
+    scissoringNatural: 'restricted',
+    leastAgeMonths: 6,
+  },
+  /** Nothing in the coat; whiskers stay by law; of natural breeds the feet only. */
+  strict: {
+    productsLeft: 'forbidden',
+    whiskersRemoved: 'forbidden',
+    alteredShown: 'forbidden',
+    scissoringNatural: 'forbidden',
+    leastAgeMonths: 9,
+  },
+};

@@ -1,0 +1,245 @@
+/*
+ * What follows from a coat for the plan: jackets under towels, ears before a show, trims long overdue, first trims of a
+ * puppy, what a show allows, which shears a school asks for. Common practice; figures with their numbers in brackets.
+ */
+import {
+  COAT_CLASSES,
+  addDays,
+  applyEdits,
+  barOf,
+  dogProgram,
+  planKennel,
+  programFaults,
+  wallToMs,
+  instantToMs,
+} from '@loyal-mane/core';
+import type {
+  KennelDog,
+  KennelFile,
+  Plan,
+  PlannedActivity,
+  ProgramStep,
+  ShowRule,
+  StepId,
+  WallTime,
+} from '@loyal-mane/core';
+import { CARE_LIBRARY, PROGRAMS, RULE_SETS, SCHOOLS, STEP_NEEDS } from '../src/index.js';
+import { noteWords } from '../src/words/index.js';
+import { kennelOf } from './kennels/kennelOf.js';
+import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
+
+const AWAY = 12;
+
+/** One dog of a kennel of spaniels and setters, shown on the Saturday. */
+function oneDog(more: Partial<KennelDog>, breed = 'English Springer Spaniel', weightKg = 23): KennelFile {
+  return kennelOf({ ...SETTERS, dogs: [{ dog: 'Meadow', breed, weightKg, rings: [[0, 0, '10:00', 0]], more }] });
+}
+
+function planOf(kennel: KennelFile): Plan {
+  const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
+  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 20 });
+}
+
+const doing = (plan: Plan, ...steps: StepId[]): PlannedActivity[] =>
+  plan.activities.filter((a) => steps.includes(a.step));
+const dayOf = (a: PlannedActivity): string => a.start.slice(0, 10);
+const minutesOf = (a: PlannedActivity): number => (instantToMs(a.attendedUntil) - instantToMs(a.start)) / 60_000;
+
+describe('a jacket that will not lie', () => {
+  const kennel = oneDog({ jacketLies: false, towelSets: 2 }, 'Irish Setter', 30);
+  const plan = planOf(kennel);
+  const kindOf = (a: PlannedActivity | undefined): string | undefined =>
+    kennel.stations.find((s) => s.id === a?.stationId)?.kind;
+
+  it('is soaked in a tub before each set, lies about a day in a pen, and is not cut before its release', () => {
+    const order = doing(plan, 'towelSoak', 'towelSet', 'towelRelease', 'fineTrim').map((a) => a.step);
+    const set: StepId[] = ['towelSoak', 'towelSet', 'towelRelease'];
+    expect(order).toEqual([...set, ...set, 'fineTrim']);
+    const soaks = doing(plan, 'towelSoak');
+    const sets = doing(plan, 'towelSet');
+    expect(soaks.map(kindOf)).toEqual(['tub', 'tub']);
+    expect(sets.map(kindOf)).toEqual(['pen', 'pen']);
+    soaks.forEach((soak, i) => {
+      const wait = (instantToMs(sets[i]?.start ?? soak.end) - instantToMs(soak.end)) / 60_000;
+      expect(wait).toBeLessThanOrEqual(10);
+      // Ten minutes of soaking and five of pinning are the table's fifteen.
+      expect(minutesOf(soak) + minutesOf(sets[i] ?? soak)).toBeLessThanOrEqual(20);
+    });
+  });
+});
+
+describe('ears', () => {
+  /** Over before the evening of the day before. */
+  const inTime = (to: ProgramStep['to']): boolean =>
+    (to.of === 'prepDay' && to.day <= -2) || (to.of === 'ringDay' && to.day <= -1 && to.at !== 'end');
+
+  it('are never trimmed on a show day or the evening before, on any coat and by any school (CP-12)', () => {
+    let found = 0;
+    for (const coat of COAT_CLASSES) {
+      for (const edits of [[], ...SCHOOLS.flatMap((s) => [s.a.edits, s.b.edits])]) {
+        const program = applyEdits(PROGRAMS[coat], edits, () => true);
+        expect(program.showMorning.map((s) => s.step)).not.toContain('ears');
+        expect(program.between.map((s) => s.step)).not.toContain('ears');
+        for (const s of program.preparation.filter((x) => x.step === 'ears')) {
+          found++;
+          expect(inTime(s.to)).toBe(true);
+        }
+      }
+    }
+    expect(found).toBeGreaterThan(3 * SCHOOLS.length);
+  });
+
+  it('a kennel that moves them to the day before is told why not', () => {
+    const change = { coat: 'jacketedTrimmed', part: 'preparation', step: 'ears', nth: 1, toDay: -1 } as const;
+    const people = [{ skills: ['scissor', 'bath', 'dry', 'brush', 'hand', 'ring'] as const }].map((p) => ({
+      skills: [...p.skills],
+    }));
+    const codes = (toDay: number): string[] =>
+      programFaults(CARE_LIBRARY, PROGRAMS.jacketedTrimmed, [{ ...change, toDay }], people).map((f) => f.code);
+    expect(codes(-1)).toContain('earsTooLate');
+    expect(codes(-2)).not.toContain('earsTooLate');
+  });
+});
+
+describe('a spaniel not trimmed for two months', () => {
+  const trims: StepId[] = ['roughTrim', 'fineTrim', 'ears', 'throat', 'outlineCheck'];
+  const kennel = oneDog({ lastTrim: addDays(SETTERS.startDay, -12 * 7) });
+  const plan = planOf(kennel);
+  const byDay = new Map<string, number>();
+  for (const a of doing(plan, ...trims).filter((x) => x.kind === 'show'))
+    byDay.set(dayOf(a), (byDay.get(dayOf(a)) ?? 0) + minutesOf(a));
+  const days = [...byDay.keys()].sort();
+
+  it('is spread over three days or more, at most 45 standing minutes on each (CP-10, CP-11)', () => {
+    expect(days.length).toBeGreaterThanOrEqual(3);
+    for (const minutes of byDay.values()) expect(minutes).toBeLessThanOrEqual(45);
+    expect([...byDay.values()].reduce((x, y) => x + y, 0)).toBeGreaterThan(90);
+  });
+
+  it('begins early enough: its first pass is at least four days before the ring, and in two parts on different days', () => {
+    const rough = doing(plan, 'roughTrim').map(dayOf);
+    expect(new Set(rough).size).toBe(rough.length);
+    expect(rough.length).toBeGreaterThanOrEqual(2);
+    const ring = addDays(SETTERS.startDay, AWAY);
+    expect((days[0] ?? ring) <= addDays(ring, -4)).toBe(true);
+    expect(doing(plan, 'ring')).toHaveLength(1);
+  });
+});
+
+describe('first trims of a puppy', () => {
+  const atHome = (breed: string, weightKg: number, more: Partial<KennelDog>): Plan =>
+    planOf(puppyKennel(breed, weightKg, more));
+  const puppyKennel = (breed: string, weightKg: number, more: Partial<KennelDog>): KennelFile =>
+    kennelOf({ ...TWO_PEOPLE, dogs: [{ dog: 'Bee', breed, weightKg, rings: [], more }] });
+  const born = { born: addDays(TWO_PEOPLE.startDay, -120) };
+
+  it('on a coat that is scissored: feet, first lines and nails, a few minutes of standing a day', () => {
+    const plan = atHome('Lagotto Romagnolo', 11, born);
+    expect(doing(plan, 'clip').length).toBeGreaterThan(0);
+    const lines = doing(plan, 'shapeTrim');
+    expect(lines.length).toBeGreaterThan(1);
+    for (const a of lines) expect(minutesOf(a)).toBeLessThanOrEqual(15);
+    expect(new Set(lines.map(dayOf)).size).toBe(lines.length);
+  });
+
+  it('what was begun goes on the next day, and is not begun again within its interval', () => {
+    const kennel = puppyKennel('Lagotto Romagnolo', 11, born);
+    const first = planOf(kennel).activities.find((a) => a.step === 'clip');
+    if (first === undefined) throw new Error('no clip');
+    const clip = {
+      taskKey: first.key,
+      dogId: first.dogId,
+      step: first.step,
+      state: 'done' as const,
+      startedAt: first.start,
+      finishedAt: first.attendedUntil,
+      workedMs: minutesOf(first) * 60_000,
+    };
+    const nowMs = wallToMs(addDays(kennel.startDay, 1), '06:00' as WallTime, kennel.settings.timeZone);
+    const next = planKennel({ ...kennel, work: [clip] }, CARE_LIBRARY, { nowMs });
+    expect(doing(next, 'shapeTrim').length).toBeGreaterThan(1);
+    expect(doing(next, 'nails')).toHaveLength(1);
+    expect(doing(next, 'clip').every((a) => a.state === 'done')).toBe(true);
+  });
+
+  it('on others feet and nails only; grown dogs have none of it', () => {
+    expect(doing(atHome('Samoyed', 14, born), 'nails').length).toBeGreaterThan(0);
+    expect(doing(atHome('Samoyed', 14, born), 'shapeTrim')).toEqual([]);
+    expect(doing(atHome('Samoyed', 24, {}), 'nails')).toEqual([]);
+  });
+});
+
+describe('examples of what shows allow', () => {
+  const kennel = oneDog({});
+  const [dog] = kennel.dogs;
+  const [show] = kennel.shows;
+  const noted = (rules: (typeof RULE_SETS)['open']) => {
+    if (dog === undefined || show === undefined) throw new Error('no dog');
+    const facts = {
+      day: show.firstDay,
+      siteTub: false,
+      nextShow: true,
+      trimmedOn: null,
+      travels: true,
+      lastShowDay: true,
+      laterRound: false,
+      cleanFaced: false,
+    };
+    return dogProgram(dog, kennel, CARE_LIBRARY, { ...show, rules }, facts);
+  };
+
+  it('an open show leaves everything, a strict one takes the whiskers out and tells what people must mind', () => {
+    expect(noted(RULE_SETS.open).dropped).toEqual([]);
+    expect(noted(RULE_SETS.open).notes).toEqual([]);
+    const strict = noted(RULE_SETS.strict);
+    expect(strict.dropped.map((d) => d.step)).toContain('whiskers');
+    const told = strict.notes.flatMap((n) => (n.code === 'ruleSays' ? [n.rule] : []));
+    expect(told).toEqual(['productsLeft', 'alteredShown']);
+    for (const n of strict.notes) expect(noteWords(n)).toMatch(/show/);
+    expect(noted(RULE_SETS.restricted).notes).toContainEqual({
+      code: 'ruleSays',
+      rule: 'whiskersRemoved',
+      value: 'restricted',
+    });
+  });
+});
+
+describe('a school’s own tools', () => {
+  const needsOf = (school: string, side: 'a' | 'b', coat: 'scissored' | 'smooth' | 'jacketedTrimmed', step: StepId) => {
+    const found = SCHOOLS.find((s) => s.id === school);
+    const program = applyEdits(PROGRAMS[coat], found?.[side].edits ?? [], () => true);
+    const steps = [...program.preparation, ...program.keepUp.flatMap((r) => r.steps)];
+    return steps.find((s) => s.step === step)?.tools ?? CARE_LIBRARY.tools(step, coat);
+  };
+
+  it('curved shears for all, the trimmer for tufts, the clipper for a throat with its blade', () => {
+    expect(needsOf('bodyShears', 'a', 'scissored', 'fineTrim').map((n) => n.tool)).toContain('longStraight');
+    expect(needsOf('bodyShears', 'b', 'scissored', 'fineTrim')).toEqual([{ tool: 'longCurved' }]);
+    expect(needsOf('smallTrimsBy', 'b', 'smooth', 'whiskers')).toEqual([{ tool: 'trimmer' }]);
+    const clipper = needsOf('throat', 'a', 'jacketedTrimmed', 'throat');
+    expect(clipper).toEqual([{ tool: 'clipper', blade: 10 }]);
+    expect(barOf({ kit: [{ tool: 'clipper', blade: '30' }] }, 'throat', SETTERS.startDay, clipper)?.code).toBe(
+      'noTool',
+    );
+  });
+
+  it('reach the plan: nobody without curved shears gets a body that is cut with them only', () => {
+    const file = kennelOf({
+      ...TWO_PEOPLE,
+      dogs: [{ dog: 'Fable', breed: 'Bichon Frise', weightKg: 6, rings: [[0, 0, '10:40', 0]], more: {} }],
+    });
+    const kit = (['longStraight', 'slicker', 'wideComb', 'pinBrush', 'clipper', 'grinder', 'thinners'] as const).map(
+      (tool) => ({ tool }),
+    );
+    const people = file.people.map((p) => ({ ...p, kit }));
+    const schools = { bodyShears: 'b' as const };
+    const curved = planOf({ ...file, people, dogs: file.dogs.map((d) => ({ ...d, schools })) });
+    expect(curved.unplaced.some((u) => u.reason.code === 'noTool')).toBe(true);
+  });
+});
+
+it('a dog is never left on a table or in a tub: only the pen’s step is worked without hands', () => {
+  const alone = COAT_CLASSES.flatMap((c) => [...PROGRAMS[c].preparation]).filter((s) => s.restMin > 0);
+  expect(alone.length).toBeGreaterThan(0);
+  for (const s of alone) expect(STEP_NEEDS[s.step].station).toBe('pen');
+});
