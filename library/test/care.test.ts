@@ -19,7 +19,6 @@ import type {
   Plan,
   PlannedActivity,
   ProgramStep,
-  ShowRule,
   StepId,
   WallTime,
 } from '@loyal-mane/core';
