@@ -13,15 +13,7 @@ import {
   wallToMs,
   instantToMs,
 } from '@loyal-mane/core';
-import type {
-  KennelDog,
-  KennelFile,
-  Plan,
-  PlannedActivity,
-  ProgramStep,
-  StepId,
-  WallTime,
-} from '@loyal-mane/core';
+import type { KennelDog, KennelFile, Plan, PlannedActivity, ProgramStep, StepId, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PROGRAMS, RULE_SETS, SCHOOLS, STEP_NEEDS } from '../src/index.js';
 import { noteWords } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';

@@ -9,7 +9,7 @@ import { CHANGED_PARTS, countsDays } from '@loyal-mane/core';
 import type { ChangedPart, CoatClass, KennelStepChange, ProgramStep, StepId, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { METHODS } from '@loyal-mane/library/words';
-import { stepChangeWords } from './effectWords';
+import { keepUpName, stepChangeWords } from './effectWords';
 import type { MethodsDraft } from './useMethodsDraft';
 
 interface Props {
@@ -250,8 +250,7 @@ function Intervals({ coat, draft }: { coat: CoatClass; draft: MethodsDraft }) {
         .filter((rule) => rule.everyDays > 1)
         .map((rule) => {
           const own = draft.body.intervals.find((c) => c.coat === coat && c.rule === rule.id);
-          const name = METHODS[rule.steps.at(-1)?.step ?? 'inspection'].name.toLowerCase();
-          const label = rule.id === 'bath' ? 'Keep-up bath' : name.charAt(0).toUpperCase() + name.slice(1);
+          const label = keepUpName(coat, rule.id);
           const set = (value: number | null): void =>
             draft.changeInterval(
               value === null || value === rule.everyDays

@@ -11,7 +11,8 @@ import {
   productChangeWords,
 } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import type { KennelStepChange, SchoolId, SchoolRefusal } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+import type { CoatClass, KennelStepChange, SchoolId, SchoolRefusal } from '@loyal-mane/core';
 import type { Choices, MethodsBody } from '../../api/commands';
 import type { MethodsEffect } from '../../api/queries';
 
@@ -106,6 +107,20 @@ function differences(was: ReadonlyMap<string, string>, is: ReadonlyMap<string, s
 
 function intervalChanges(before: MethodsBody, after: MethodsBody): string[] {
   const words = (m: MethodsBody): Map<string, string> =>
-    new Map(m.intervals.map((c) => [`${COAT_WORDS[c.coat]}, ${c.rule}`, `every ${count(c.everyDays, 'day')}`]));
+    new Map(
+      m.intervals.map((c) => [
+        `${COAT_WORDS[c.coat]}, ${keepUpName(c.coat, c.rule).toLowerCase()}`,
+        `every ${count(c.everyDays, 'day')}`,
+      ]),
+    );
   return differences(words(before), words(after));
+}
+
+/** Rounds that are more than their last step says. */
+const ROUND_NAMES: Readonly<Record<string, string>> = { bath: 'Keep-up bath', firstTrims: 'First trims' };
+
+/** What a round of keep-up work is called: "Keep-up brushing", "First trims". */
+export function keepUpName(coat: CoatClass, rule: string): string {
+  const step = CARE_LIBRARY.programs[coat].keepUp.find((r) => r.id === rule)?.steps.at(-1)?.step;
+  return ROUND_NAMES[rule] ?? (step === undefined ? rule : METHODS[step].name);
 }
