@@ -110,6 +110,21 @@ describe('products and recipe', () => {
   });
 });
 
+it('says what a dog is entered for, what comes and what was done', () => {
+  file('Rusk', 'work');
+  const entered = within(screen.getByRole('region', { name: 'Entered' }));
+  const mine = FILE.entries.filter((e) => e.dogId === idOf('Rusk'));
+  expect(entered.getAllByRole('listitem')).toHaveLength(mine.length);
+  expect(entered.getByText('09:40')).toBeInTheDocument();
+  const planned = PLAN.activities.filter((a) => a.dogId === idOf('Rusk') && a.state !== 'done');
+  const comes = within(screen.getByRole('region', { name: 'What comes' }));
+  expect(comes.getAllByRole('button')).toHaveLength(planned.length);
+  const done = FILE.work.filter((w) => w.dogId === idOf('Rusk') && w.state === 'done');
+  const did = within(screen.getByRole('region', { name: 'What we did' }));
+  expect(did.getAllByRole('listitem')).toHaveLength(Math.min(40, done.length));
+  expect(did.getByText('Soak for the towel set')).toBeInTheDocument();
+});
+
 it('shows what every estimate rests on', () => {
   file('Hale', 'estimates');
   const steps = new Set(PLAN.activities.filter((a) => a.dogId === idOf('Hale')).map((a) => a.step));

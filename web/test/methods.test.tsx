@@ -54,14 +54,12 @@ it('says a change by question and side', () => {
   expect(changeWords(says({ schools: { curlDrying: 'b' } }), says({}))).toBe('Drying curl: as is usual.');
   expect(changeWords(says({ schools: { gate: 'a' } }), says({ schools: { gate: 'a' } }))).toBe('');
   const bath = { coat: 'drop', part: 'preparation', step: 'bath', nth: 1, fromDay: -4, plusMin: 10 } as const;
-  expect(changeWords(says({}), says({ steps: [bath] }))).toBe(
-    'Drop, bath: from 4 to as it was days before, 10 min longer.',
-  );
+  expect(changeWords(says({}), says({ steps: [bath] }))).toBe('Drop, bath: from 4 days before, 10 min longer.');
   const interval = { coat: 'wire', rule: 'brush', everyDays: 2, everyDaysInChange: 2 } as const;
-  expect(changeWords(says({ intervals: [interval] }), says({}))).toBe('Wire, brush: as the library has it.');
+  expect(changeWords(says({ intervals: [interval] }), says({}))).toBe('Wire, keep-up brushing: as the library has it.');
   const rich = { product: 'richConditioner', parts: 20, soakFromMin: 4 } as const;
   expect(changeWords(says({}), says({ products: [rich] }))).toBe(
-    'Rich conditioner: 1 part to 20 of water, works 4 to as it was min.',
+    'Rich conditioner: 1 part to 20 of water, works from 4 min.',
   );
 });
 

@@ -102,12 +102,15 @@ export function productFaultWords(f: ProductFault): string {
   }
 }
 
-/** A kennel's own figures: "1 part to 20 of water, works 4 to 6 min". */
+/** A kennel's own figures: "1 part to 20 of water, works from 4 up to 6 min". */
 export function productChangeWords(c: KennelProductChange): string {
-  const soak = [c.soakFromMin, c.soakToMin].map((m) => (m === undefined ? 'as it was' : String(m)));
+  const soak = [
+    ...(c.soakFromMin === undefined ? [] : [`from ${String(c.soakFromMin)}`]),
+    ...(c.soakToMin === undefined ? [] : [`up to ${String(c.soakToMin)}`]),
+  ];
   return [
     ...(c.parts === undefined ? [] : [`1 part to ${String(c.parts)} of water`]),
-    ...(c.soakFromMin === undefined && c.soakToMin === undefined ? [] : [`works ${soak.join(' to ')} min`]),
+    ...(c.soakFromMin === undefined && c.soakToMin === undefined ? [] : [`works ${soak.join(' ')} min`]),
   ].join(', ');
 }
 

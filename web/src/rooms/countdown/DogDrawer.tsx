@@ -4,21 +4,11 @@
 import { Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
-import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';
-import {
-  METHODS,
-  clockWords,
-  dayWords,
-  dropWords,
-  noteWords,
-  oddsWords,
-  reasonWords,
-  remedyWords,
-  whyNotWords,
-} from '@loyal-mane/library/words';
+import { dropWords, noteWords, oddsWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
-import { StepGlyph } from '../../parts/Glyph';
+import { Minded } from '../../parts/Minded';
+import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useRooms } from '../../parts/useRooms';
 import { useRemedy } from './useRemedy';
@@ -32,17 +22,15 @@ interface Props {
 }
 
 export function DogDrawer({ dog, onClose, planAgain }: Props) {
-  const { plan, work, names, kennel, lead } = useRooms();
+  const { plan, names, kennel, lead } = useRooms();
   const [task, setTask] = useState<PlannedActivity | null>(null);
   const remedy = useRemedy(kennel, planAgain);
   if (dog === null) return null;
-  const states = new Map(work.map((w) => [w.taskKey, w.state]));
   const steps = (plan?.activities ?? []).filter((a) => a.dogId === dog.id && a.state !== 'done');
   const out = (plan?.unplaced ?? []).filter((u) => u.dogId === dog.id);
   const left = (plan?.leftOut ?? []).filter((l) => l.dogId === dog.id);
   const mine = new Set(kennel.entries.filter((e) => e.dogId === dog.id).map((e) => e.id));
   const least = (plan?.odds ?? []).filter((o) => mine.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
-  let day = '';
   return (
     <Drawer open onClose={onClose} size={520} title={`${dog.name}, ${dog.breed}`}>
       <p className="soft" style={{ marginTop: 0 }}>
@@ -69,37 +57,7 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
           ))}
         </section>
       ))}
-      {steps.map((a) => {
-        const ms = instantToMs(a.start);
-        const here = localDayOf(ms, names.zone);
-        const head = here === day ? null : dayWords(ms, names.zone);
-        day = here;
-        return (
-          <div key={a.key}>
-            {head !== null && (
-              <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>
-                {head} {Number(here.slice(8))}
-              </h3>
-            )}
-            <button
-              className="plain"
-              style={{ display: 'grid', gridTemplateColumns: '48px 24px 1fr', gap: 8, padding: '3px 0', width: '100%' }}
-              onClick={() => setTask(a)}
-            >
-              <b>{clockWords(ms, names.zone, names.clock)}</b>
-              <StepGlyph step={a.step} size={16} />
-              <span>
-                {METHODS[a.step].name}
-                <span className="soft">
-                  {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
-                  {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
-                  {states.has(a.key) ? `. ${states.get(a.key) ?? ''}.` : `. ${reasonWords(a, names)}`}
-                </span>
-              </span>
-            </button>
-          </div>
-        );
-      })}
+      <PlannedSteps steps={steps} onOpen={setTask} />
       <Suspense fallback={<p className="soft">Loading.</p>}>
         <CoatMarks dog={dog} />
       </Suspense>
@@ -110,21 +68,5 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
       <Minded title="Left out" lines={left.map((l) => dropWords(l.step, l.why))} />
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
     </Drawer>
-  );
-}
-
-/** Sentences under a heading, each once; nothing where there are none. */
-function Minded({ title, lines }: { title: string; lines: readonly string[] }) {
-  const once = [...new Set(lines)];
-  if (once.length === 0) return null;
-  return (
-    <section aria-label={title}>
-      <h3 style={{ fontSize: 15, margin: '14px 0 2px' }}>{title}</h3>
-      {once.map((line) => (
-        <p className="soft" style={{ margin: '2px 0' }} key={line}>
-          {line}
-        </p>
-      ))}
-    </section>
   );
 }

@@ -16,10 +16,12 @@ import { CoatPart } from './CoatPart';
 import { EstimatesPart } from './EstimatesPart';
 import { ProductsPart } from './ProductsPart';
 import { RecordPart } from './RecordPart';
+import { WorkPart } from './WorkPart';
 
 const PARTS = [
   { id: 'coat', name: 'Coat' },
   { id: 'products', name: 'Products and recipe' },
+  { id: 'work', name: 'Work' },
   { id: 'estimates', name: 'Estimates' },
   { id: 'record', name: 'Record' },
   { id: 'about', name: 'About' },
@@ -91,6 +93,7 @@ export default function CoatFileRoom() {
       </nav>
       {part === 'coat' && <CoatPart dog={dog} today={today} lead={lead} />}
       {part === 'products' && <ProductsPart key={dog.id} dog={dog} today={today} lead={lead} />}
+      {part === 'work' && <WorkPart key={dog.id} dog={dog} />}
       {part === 'estimates' && <EstimatesPart dog={dog} />}
       {part === 'about' && lead && <AboutPart dog={dog} kennel={kennel} />}
       {part === 'record' && <RecordPart key={dog.id} dog={dog} lead={lead} />}

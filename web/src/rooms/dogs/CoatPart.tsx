@@ -5,19 +5,10 @@
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import {
-  DEFAULT_LEAST_TRIM_SHARE,
-  daysBetween,
-  instantToMs,
-  localDayOf,
-  mayCut,
-  trimDogOf,
-  undercoatLoadAt,
-} from '@loyal-mane/core';
-import type { CoatColor, Instant, LocalDay, ZoneId } from '@loyal-mane/core';
+import { DEFAULT_LEAST_TRIM_SHARE, daysBetween, mayCut, trimDogOf, undercoatLoadAt } from '@loyal-mane/core';
+import type { CoatColor, LocalDay, ZoneId } from '@loyal-mane/core';
 import { BODY_SHAPES, HAIR_SHARES, TRIM_MAPS, ZONES, ZONE_NAMES } from '@loyal-mane/library';
-import { COLOR_WORDS, METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
-import { StepGlyph } from '../../parts/Glyph';
+import { COLOR_WORDS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
@@ -26,6 +17,7 @@ import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/d
 import type { Dog } from '../../parts/dogRecord';
 import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
+import { WhatWeDid } from './WorkPart';
 import { useQuery } from '@tanstack/react-query';
 import { methodsQuery } from '../../api/queries';
 
@@ -46,6 +38,9 @@ const COLORS: Readonly<Record<CoatColor, ZoneTint>> = {
   darkOverPale: { fill: 'var(--plum-tint)', mark: 'R', words: 'dark over pale roots: cut from beneath only' },
 };
 const NONE: ZoneTint = { fill: 'var(--sunk)', mark: '', words: 'not entered' };
+
+/** Finished tasks beside the coat; all of them stand under Work. */
+const SHOWN_WORK = 6;
 
 interface Props {
   readonly dog: Dog;
@@ -84,7 +79,7 @@ export function CoatPart({ dog, today, lead }: Props) {
           ) : (
             <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
           )}
-          <WhatWeDid dog={dog} />
+          <WhatWeDid dog={dog} most={SHOWN_WORK} />
           <Settings dog={dog} />
         </aside>
       </div>
@@ -304,37 +299,6 @@ function ZoneLength({ dog, zone, today, lead }: Props & { zone: ZoneId }) {
         </div>
       )}
     </>
-  );
-}
-
-const SHOWN_WORK = 6;
-
-function WhatWeDid({ dog }: { dog: Dog }) {
-  const { work, names } = useRooms();
-  const done = work
-    .filter((w) => w.dogId === dog.id && w.state === 'done' && w.finishedAt !== undefined)
-    .sort((x, y) => (y.finishedAt ?? '').localeCompare(x.finishedAt ?? ''))
-    .slice(0, SHOWN_WORK);
-  return (
-    <section aria-label="What we did">
-      <h2 className="serif">What we did</h2>
-      {done.length === 0 && <p className="soft">Nothing is logged yet.</p>}
-      <ul className="did">
-        {done.map((w) => {
-          const day = localDayOf(instantToMs(w.finishedAt as Instant), names.zone);
-          return (
-            <li key={w.taskKey}>
-              <span className="soft">{monthDay(day)}</span>
-              <StepGlyph step={w.step} size={16} />
-              <span>
-                <b>{METHODS[w.step].name}</b>, {Math.round(w.workedMs / 60_000)} min
-                {w.personId === undefined ? '' : `, ${names.first(w.personId)}`}
-              </span>
-            </li>
-          );
-        })}
-      </ul>
-    </section>
   );
 }
 

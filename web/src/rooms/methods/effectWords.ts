@@ -74,15 +74,16 @@ function stepChanges(before: MethodsBody, after: MethodsBody): string[] {
   });
 }
 
-/** What a change of a step says: "left out", "from 5 to 2 days before, 10 min longer". */
+/** What a change of a step says: "left out", "from 5 days before until 2 days before, 10 min longer". */
 export function stepChangeWords(c: KennelStepChange): string {
   const parts: string[] = [];
   if (c.leftOut === true) parts.push('left out');
   if (c.fromDay !== undefined || c.toDay !== undefined) {
-    const day = (d: number | undefined): string => (d === undefined ? 'as it was' : String(-d));
-    parts.push(`from ${day(c.fromDay)} to ${day(c.toDay)} days before`);
+    const from = c.fromDay === undefined ? [] : [`from ${count(-c.fromDay, 'day')} before`];
+    const to = c.toDay === undefined ? [] : [`until ${count(-c.toDay, 'day')} before`];
+    parts.push([...from, ...to].join(' '));
   }
-  if (c.aimDay !== undefined) parts.push(`wanted ${String(-c.aimDay)} days before`);
+  if (c.aimDay !== undefined) parts.push(`wanted ${count(-c.aimDay, 'day')} before`);
   if (c.aimTime !== undefined) parts.push(`wanted at ${c.aimTime}`);
   if (c.waitMin !== undefined) parts.push(`at least ${String(c.waitMin)} min after the step before`);
   if (c.waitMaxMin !== undefined) parts.push(`at most ${String(c.waitMaxMin)} min after the step before`);

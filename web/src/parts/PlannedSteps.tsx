@@ -1,0 +1,55 @@
+/*
+ * A dog's planned steps by day: when, what, whose hands, where, and why then. Touching one opens it.
+ */
+import { instantToMs, localDayOf } from '@loyal-mane/core';
+import type { PlannedActivity } from '@loyal-mane/core';
+import { METHODS, clockWords, dayWords, reasonWords } from '@loyal-mane/library/words';
+import { StepGlyph } from './Glyph';
+import { useRooms } from './useRooms';
+
+interface Props {
+  /** In the order of their starts. */
+  readonly steps: readonly PlannedActivity[];
+  readonly onOpen: (step: PlannedActivity) => void;
+}
+
+export function PlannedSteps({ steps, onOpen }: Props) {
+  const { work, names } = useRooms();
+  const states = new Map(work.map((w) => [w.taskKey, w.state]));
+  let day = '';
+  return (
+    <>
+      {steps.map((a) => {
+        const ms = instantToMs(a.start);
+        const here = localDayOf(ms, names.zone);
+        const head = here === day ? null : dayWords(ms, names.zone);
+        day = here;
+        return (
+          <div key={a.key}>
+            {head !== null && (
+              <h3 style={{ margin: '14px 0 4px', fontSize: 16 }}>
+                {head} {Number(here.slice(8))}
+              </h3>
+            )}
+            <button
+              className="plain"
+              style={{ display: 'grid', gridTemplateColumns: '48px 24px 1fr', gap: 8, padding: '3px 0', width: '100%' }}
+              onClick={() => onOpen(a)}
+            >
+              <b>{clockWords(ms, names.zone, names.clock)}</b>
+              <StepGlyph step={a.step} size={16} />
+              <span>
+                {METHODS[a.step].name}
+                <span className="soft">
+                  {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
+                  {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
+                  {states.has(a.key) ? `. ${states.get(a.key) ?? ''}.` : `. ${reasonWords(a, names)}`}
+                </span>
+              </span>
+            </button>
+          </div>
+        );
+      })}
+    </>
+  );
+}

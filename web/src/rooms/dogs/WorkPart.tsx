@@ -1,0 +1,119 @@
+/*
+ * What a dog is entered for, what is planned for it, what was done, and what was left out with the reason.
+ */
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { instantToMs, localDayOf } from '@loyal-mane/core';
+import type { Instant, PlannedActivity } from '@loyal-mane/core';
+import { METHODS, clockWords, dayWords, dropWords, noteWords } from '@loyal-mane/library/words';
+import { StepGlyph } from '../../parts/Glyph';
+import { Minded } from '../../parts/Minded';
+import { PlannedSteps } from '../../parts/PlannedSteps';
+import { TaskDrawer } from '../../parts/TaskDrawer';
+import type { Dog } from '../../parts/dogRecord';
+import { monthDay } from '../../parts/monthDay';
+import { useRooms } from '../../parts/useRooms';
+
+/** Finished tasks shown at first, and more with each touch. */
+const PAGE = 40;
+
+export function WorkPart({ dog }: { dog: Dog }) {
+  const { plan } = useRooms();
+  const [task, setTask] = useState<PlannedActivity | null>(null);
+  const [shown, setShown] = useState(PAGE);
+  const steps = (plan?.activities ?? []).filter((a) => a.dogId === dog.id && a.state !== 'done');
+  const left = (plan?.leftOut ?? []).filter((l) => l.dogId === dog.id);
+  const notes = (plan?.notes ?? []).filter((n) => n.dogId === dog.id);
+  return (
+    <div className="work-part">
+      <div>
+        <Entered dog={dog} />
+        <section aria-label="What comes">
+          <h2 className="serif">What comes</h2>
+          {steps.length === 0 && <p className="soft">Nothing is planned.</p>}
+          <PlannedSteps steps={steps} onOpen={setTask} />
+        </section>
+      </div>
+      <div>
+        <Minded title="Mind" lines={notes.map((n) => noteWords(n.note))} />
+        <Minded title="Left out" lines={left.map((l) => dropWords(l.step, l.why))} />
+        <WhatWeDid dog={dog} most={shown} onMore={() => setShown(shown + PAGE)} />
+      </div>
+      <TaskDrawer activity={task} onClose={() => setTask(null)} />
+    </div>
+  );
+}
+
+function Entered({ dog }: { dog: Dog }) {
+  const { kennel, names, plan } = useRooms();
+  const entries = kennel.entries
+    .filter((e) => e.dogId === dog.id)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`));
+  const out = new Set<string | null>((plan?.unplaced ?? []).map((u) => u.entryId));
+  const clock = (wall: string): string => clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', names.clock);
+  return (
+    <section aria-label="Entered">
+      <h2 className="serif">Entered</h2>
+      {entries.length === 0 && <p className="soft">Not entered anywhere.</p>}
+      <ul className="entered">
+        {entries.map((e) => (
+          <li key={e.id}>
+            <span className="soft">
+              {dayWords(Date.parse(`${e.day}T12:00:00Z`), 'UTC').slice(0, 3)} {monthDay(e.day)}
+            </span>
+            <b>{clock(e.ringTime)}</b>
+            <span>
+              <Link to={`/shows/${e.showId}`}>{kennel.shows.find((s) => s.id === e.showId)?.name}</Link>,{' '}
+              {names.ring(e.id).toLowerCase()}
+              {e.showClass === undefined ? '' : `, ${e.showClass}`}
+              {e.handlerId === undefined ? '' : `, shown by ${names.first(e.handlerId)}`}
+              {out.has(e.id) && <b className="bad"> not ready as things stand</b>}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface DidProps {
+  readonly dog: Dog;
+  readonly most: number;
+  readonly onMore?: () => void;
+}
+
+/** Finished tasks, the last one first. */
+export function WhatWeDid({ dog, most, onMore }: DidProps) {
+  const { work, names } = useRooms();
+  const all = work
+    .filter((w) => w.dogId === dog.id && w.state === 'done' && w.finishedAt !== undefined)
+    .sort((x, y) => (y.finishedAt ?? '').localeCompare(x.finishedAt ?? ''));
+  return (
+    <section aria-label="What we did">
+      <h2 className="serif">What we did</h2>
+      {all.length === 0 && <p className="soft">Nothing is logged yet.</p>}
+      <ul className="did">
+        {all.slice(0, most).map((w) => {
+          const day = localDayOf(instantToMs(w.finishedAt as Instant), names.zone);
+          return (
+            <li key={w.taskKey}>
+              <span className="soft">{monthDay(day)}</span>
+              <StepGlyph step={w.step} size={16} />
+              <span>
+                <b>{METHODS[w.step].name}</b>, {Math.round(w.workedMs / 60_000)} min
+                {w.personId === undefined ? '' : `, ${names.first(w.personId)}`}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {all.length > most &&
+        (onMore === undefined ? (
+          <Link to="?part=work">All {all.length}, and what comes</Link>
+        ) : (
+          <Button onClick={onMore}>More of {all.length}</Button>
+        ))}
+    </section>
+  );
+}
