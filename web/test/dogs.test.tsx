@@ -6,6 +6,7 @@ import type { LocalDay } from '@loyal-mane/core';
 import { METHODS, PRODUCT_NAMES } from '@loyal-mane/library/words';
 import CoatFileRoom from '../src/rooms/dogs/CoatFileRoom';
 import DogsRoom from '../src/rooms/dogs/DogsRoom';
+import type { Work } from '../src/api/queries';
 import { FILE, KENNEL, PLAN, show } from './world';
 
 const idOf = (name: string): string => FILE.dogs.find((d) => d.name === name)?.id ?? '';
@@ -111,7 +112,9 @@ describe('products and recipe', () => {
 });
 
 it('says what a dog is entered for, what comes and what was done', () => {
-  file('Rusk', 'work');
+  const done = FILE.work.filter((w) => w.dogId === idOf('Rusk') && w.state === 'done');
+  const work = FILE.work.map((w) => ({ ...w, version: 1 })) as Work[];
+  show(rooms, { at: `/dogs/${idOf('Rusk')}?part=work`, methods, work });
   const entered = within(screen.getByRole('region', { name: 'Entered' }));
   const mine = FILE.entries.filter((e) => e.dogId === idOf('Rusk'));
   expect(entered.getAllByRole('listitem')).toHaveLength(mine.length);
@@ -119,7 +122,6 @@ it('says what a dog is entered for, what comes and what was done', () => {
   const planned = PLAN.activities.filter((a) => a.dogId === idOf('Rusk') && a.state !== 'done');
   const comes = within(screen.getByRole('region', { name: 'What comes' }));
   expect(comes.getAllByRole('button')).toHaveLength(planned.length);
-  const done = FILE.work.filter((w) => w.dogId === idOf('Rusk') && w.state === 'done');
   const did = within(screen.getByRole('region', { name: 'What we did' }));
   expect(did.getAllByRole('listitem')).toHaveLength(Math.min(40, done.length));
   expect(did.getByText('Soak for the towel set')).toBeInTheDocument();

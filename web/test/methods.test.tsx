@@ -102,7 +102,7 @@ describe('the room', () => {
     fireEvent.change(soak('most'), { target: { value: '8' } });
     fireEvent.blur(soak('most'));
     const bar = screen.getByRole('region', { name: 'What the change would do' });
-    expect(bar).toHaveTextContent('Whitening wash: works 20 to 8 min.');
+    expect(bar).toHaveTextContent('Whitening wash: works from 20 up to 8 min.');
     expect(bar).toHaveTextContent('Whitening wash: the longest soak is shorter than the shortest.');
     expect(within(bar).getByRole('button', { name: 'Save' })).toBeDisabled();
     fireEvent.click(screen.getByRole('button', { name: 'As the library has it' }));
