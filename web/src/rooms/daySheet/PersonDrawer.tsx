@@ -8,7 +8,7 @@ import type { Kennel, Work } from '../../api/queries';
 import { PersonPace } from './PersonPace';
 import { problemWords } from '../../parts/ProblemNote';
 
-const PersonRecord = lazy(() => import('./PersonRecord'));
+const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 
 interface Props {
   readonly dogs: Kennel['dogs'];

@@ -3,13 +3,16 @@
  */
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { Button, Switch } from 'antd';
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import type { KennelFile, KennelPerson, LocalDay } from '@loyal-mane/core';
 import { SKILLS } from '@loyal-mane/core';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Opened } from '../../parts/rows/RowDrawer';
+import { useRooms } from '../../parts/useRooms';
 import { SignInWays } from './SignInWays';
 import { personFields, skillWords } from './yardFields';
+
+const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 
 interface Props {
   readonly kennel: KennelFile;
@@ -25,7 +28,7 @@ export function PeoplePart({ kennel, open, today }: Props) {
       row,
       title: row?.name ?? 'A new person',
       specs: personFields(kennel),
-      more: row === null ? null : <SignInWays person={row} />,
+      more: row === null ? null : <More person={row} />,
       blank: { role: 'hand', skills: ['brush'] },
     });
   const hours = (p: KennelPerson): number =>
@@ -70,6 +73,20 @@ export function PeoplePart({ kennel, open, today }: Props) {
           ]}
         />
       )}
+    </>
+  );
+}
+
+/** How a person signs in, and what the plan may give it. */
+function More({ person }: { person: KennelPerson }) {
+  const rooms = useRooms().kennel;
+  const known = rooms.people.find((p) => p.id === person.id);
+  return (
+    <>
+      <SignInWays person={person} />
+      <Suspense fallback={<p className="soft">Loading.</p>}>
+        {known !== undefined && <PersonRecord person={known} dogs={rooms.dogs} />}
+      </Suspense>
     </>
   );
 }

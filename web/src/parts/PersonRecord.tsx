@@ -4,17 +4,17 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { App as AntApp, Button, Form, InputNumber, Select, Switch } from 'antd';
+import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
 import type { PersonParts, StepId } from '@loyal-mane/core';
 import { METHODS, TOOL_WORDS } from '@loyal-mane/library/words';
-import { DayField } from '../../parts/DayField';
-import { command, setPersonRecord, useCommand } from '../../api/commands';
-import type { Kennel } from '../../api/queries';
-import { personRecordOf } from '../../parts/dogRecord';
-import { problemWords } from '../../parts/ProblemNote';
+import { DayField } from './DayField';
+import { command, setPersonRecord, useCommand } from '../api/commands';
+import type { Kennel } from '../api/queries';
+import { personRecordOf } from './dogRecord';
+import { problemWords } from './ProblemNote';
 
 interface FlatPractice {
   readonly trim: StepId;
@@ -170,6 +170,13 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                   >
                     <InputNumber aria-label="Teeth" placeholder="teeth" style={{ width: 80 }} />
                   </Form.Item>
+                  <Form.Item
+                    name={[row.name, 'blade']}
+                    dependencies={[['kit', row.name, 'tool']]}
+                    rules={[{ max: 40, message: 'At most 40 letters.' }]}
+                  >
+                    <Blades at={row.name} />
+                  </Form.Item>
                   <Form.Item name={[row.name, 'sharpened']} {...asDay}>
                     <DayField placeholder="sharpened" style={{ width: 125 }} />
                   </Form.Item>
@@ -190,4 +197,12 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
       </p>
     </Form>
   );
+}
+
+/** Numbers of a clipper's blades; other tools have none. */
+function Blades({ at, ...field }: { at: number; value?: string; onChange?: (e: unknown) => void; id?: string }) {
+  const tool = Form.useWatch<string | undefined>(['kit', at, 'tool']);
+  return tool === 'clipper' ? (
+    <Input {...field} aria-label="Blades" placeholder="blades 10, 30" style={{ width: 118 }} />
+  ) : null;
 }
