@@ -96,12 +96,12 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                 <Form.Item name={[row.name, 'trim']} rules={[{ required: true, message: 'Which trim?' }]}>
                   <Select
                     aria-label="Trim"
-                    style={{ width: 130 }}
+                    style={{ width: 120 }}
                     options={IRREVERSIBLE_TRIMS.map((value) => ({ value, label: METHODS[value].name }))}
                   />
                 </Form.Item>
                 <Form.Item name={[row.name, 'day']} {...asDay}>
-                  <DayField placeholder="practiced" style={{ width: 118 }} />
+                  <DayField placeholder="practiced" style={{ width: 112 }} />
                 </Form.Item>
                 <Form.Item
                   name={[row.name, 'outcome']}
@@ -118,7 +118,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                   <Select
                     aria-label="How it came out"
                     placeholder="came out"
-                    style={{ width: 96 }}
+                    style={{ width: 88 }}
                     options={PRACTICE_OUTCOMES.map((value) => ({ value, label: value }))}
                   />
                 </Form.Item>
@@ -127,7 +127,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                     aria-label="On which dog"
                     placeholder="on"
                     allowClear
-                    style={{ width: 96 }}
+                    style={{ width: 88 }}
                     options={dogs.map((d) => ({ value: d.id, label: d.name }))}
                   />
                 </Form.Item>
@@ -158,25 +158,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                       options={TOOL_KINDS.map((value) => ({ value, label: TOOL_WORDS[value] }))}
                     />
                   </Form.Item>
-                  <Form.Item
-                    name={[row.name, 'lengthIn']}
-                    rules={[{ type: 'number', min: 2, max: 14, message: '2 to 14 in.' }]}
-                  >
-                    <InputNumber aria-label="Length, inches" placeholder="in" style={{ width: 80 }} />
-                  </Form.Item>
-                  <Form.Item
-                    name={[row.name, 'teeth']}
-                    rules={[{ type: 'integer', min: 5, max: 120, message: '5 to 120.' }]}
-                  >
-                    <InputNumber aria-label="Teeth" placeholder="teeth" style={{ width: 80 }} />
-                  </Form.Item>
-                  <Form.Item
-                    name={[row.name, 'blade']}
-                    dependencies={[['kit', row.name, 'tool']]}
-                    rules={[{ max: 40, message: 'At most 40 letters.' }]}
-                  >
-                    <Blades at={row.name} />
-                  </Form.Item>
+                  <ToolSize at={row.name} />
                   <Form.Item name={[row.name, 'sharpened']} {...asDay}>
                     <DayField placeholder="sharpened" style={{ width: 125 }} />
                   </Form.Item>
@@ -199,10 +181,26 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
   );
 }
 
-/** Numbers of a clipper's blades; other tools have none. */
-function Blades({ at, ...field }: { at: number; value?: string; onChange?: (e: unknown) => void; id?: string }) {
+/** What tells one tool from another of its kind: length of shears, teeth of thinners, blades of a clipper. */
+function ToolSize({ at }: { at: number }) {
   const tool = Form.useWatch<string | undefined>(['kit', at, 'tool']);
-  return tool === 'clipper' ? (
-    <Input {...field} aria-label="Blades" placeholder="blades 10, 30" style={{ width: 118 }} />
-  ) : null;
+  if (tool === 'clipper') {
+    return (
+      <Form.Item name={[at, 'blade']} rules={[{ max: 40, message: 'At most 40 letters.' }]}>
+        <Input aria-label="Blades" placeholder="blades 10, 30" style={{ width: 124 }} />
+      </Form.Item>
+    );
+  }
+  if (tool === 'thinners') {
+    return (
+      <Form.Item name={[at, 'teeth']} rules={[{ type: 'integer', min: 5, max: 120, message: '5 to 120.' }]}>
+        <InputNumber aria-label="Teeth" suffix="teeth" style={{ width: 124 }} />
+      </Form.Item>
+    );
+  }
+  return (
+    <Form.Item name={[at, 'lengthIn']} rules={[{ type: 'number', min: 2, max: 14, message: '2 to 14 in.' }]}>
+      <InputNumber aria-label="Length, inches" suffix="in" style={{ width: 124 }} />
+    </Form.Item>
+  );
 }
