@@ -173,8 +173,7 @@ export class AccountService {
         .where('expires_at', '>', new Date(now))
         .forUpdate()
         .first<{ person_id: string } | undefined>('person_id');
-      if (link === undefined)
-        throw new Problem('wrongPassword', 'This link was used already, or is too old. Ask for a new one.');
+      if (link === undefined) throw new Problem('linkOver', 'It was used already, or is too old. Ask for a new one.');
       await trx('welcome_links').where({ person_id: link.person_id }).delete();
       await this.setPassword(trx, link.person_id, password, false);
       return trx('people')
@@ -233,7 +232,7 @@ export class AccountService {
       .where({ person_id: me.personId })
       .first<{ password_hash: string } | undefined>('password_hash');
     if (row === undefined || !(await verify(row.password_hash, password)))
-      throw new Problem('wrongPassword', 'The present password is not right. Nothing was changed.');
+      throw new Problem('wrongPresentPassword', 'Nothing was changed.');
   }
 
   /** Who a session token belongs to, or null. */

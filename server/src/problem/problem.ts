@@ -5,6 +5,8 @@
 export const PROBLEMS = {
   notSignedIn: { status: 401, title: 'Sign in first' },
   wrongPassword: { status: 401, title: 'This name and password do not go together' },
+  wrongPresentPassword: { status: 401, title: 'The present password is not right' },
+  linkOver: { status: 401, title: 'This link is over' },
   tooManyAttempts: { status: 429, title: 'Too many attempts' },
   mustChangePassword: { status: 403, title: 'Choose a password of your own first' },
   notAllowed: { status: 403, title: 'Your role does not allow this' },
