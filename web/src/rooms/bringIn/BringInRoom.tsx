@@ -212,7 +212,7 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
             disabled={bad.length > 0 || good.length === 0 || checked.isFetching}
             onClick={save}
           >
-            Save all {good.length}
+            Save all {bad.length > 0 ? rows.length : good.length}
           </Button>
           <Link to={KIND_WORDS[kind].back}>Not now</Link>
         </span>
@@ -230,10 +230,11 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
             name: 'What it does',
             text: (r) => STATE_WORDS[r.state],
             filter: true,
-            width: 140,
+            width: 200,
             show: (r) => (
               <span className={r.state === 'bad' ? 'bad' : r.state === 'same' ? 'soft' : ''}>
                 {STATE_WORDS[r.state]}
+                {alongWords(r)}
               </span>
             ),
           },
@@ -242,6 +243,14 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
       />
     </>
   );
+}
+
+/** What a row brings along that was not there: ", with Ring 9". */
+function alongWords(r: ImportedRow): string {
+  return r.changes
+    .flatMap((c) => (c.from === null && c.to !== null && (c.list === 'rings' || c.list === 'owners') ? [c.to] : []))
+    .map((row) => `, with ${String(row['name'])}`)
+    .join('');
 }
 
 function rememberedOf(kind: ImportKind): Record<string, string> {
