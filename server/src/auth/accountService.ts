@@ -106,8 +106,9 @@ export class AccountService {
     const good = kept === null ? (await hash(secret), false) : await verify(kept, secret);
     if (row === undefined || !good) {
       await this.knex('sign_in_attempts').insert({ sign_in: signIn, address: caller.address, at: new Date(now) });
-      const what = column === 'pin_hash' ? 'PIN' : 'password';
-      throw new Problem('wrongPassword', `Check the name and the ${what} and try again.`);
+      throw column === 'pin_hash'
+        ? new Problem('wrongPin', 'Check the name and the PIN and try again.')
+        : new Problem('wrongPassword', 'Check the name and the password and try again.');
     }
     await this.knex('sign_in_attempts').where({ sign_in: signIn }).delete();
     return this.open(row, now, caller.device);

@@ -168,8 +168,8 @@ function fitted(kennel: KennelFile, changes: readonly RowChange[]): RowChange[] 
     }));
     const words =
       fit.current === null
-        ? 'Somebody removed this meanwhile. What you typed is kept.'
-        : 'Somebody changed the same meanwhile. What you typed is kept; what is there now is shown.';
+        ? 'It was removed. What you typed is kept.'
+        : 'What you typed is kept; what is there now is shown.';
     throw new Problem('stale', words, { errors, current: fit.current });
   });
 }

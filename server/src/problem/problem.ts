@@ -5,6 +5,7 @@
 export const PROBLEMS = {
   notSignedIn: { status: 401, title: 'Sign in first' },
   wrongPassword: { status: 401, title: 'This name and password do not go together' },
+  wrongPin: { status: 401, title: 'This name and PIN do not go together' },
   wrongPresentPassword: { status: 401, title: 'The present password is not right' },
   linkOver: { status: 401, title: 'This link is over' },
   tooManyAttempts: { status: 429, title: 'Too many attempts' },

@@ -105,7 +105,7 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
         void client.invalidateQueries({ queryKey: rowsQuery.queryKey });
       }
     }
-    void message.error(allMarked(error, specs) ? NOT_YET : problemWords(error), 6);
+    void message.error(refusalWords(error, specs), 6);
   };
 
   const remove = (): void => {
@@ -183,10 +183,13 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
 
 const NOT_YET = 'Nothing was saved: what is marked is not right yet.';
 
-/** Whether everything that is wrong stands at a field. */
-function allMarked(error: unknown, specs: readonly FieldSpec[]): boolean {
-  const errors = error instanceof ProblemError && error.body.code !== 'stale' ? error.body.errors : [];
-  return errors.length > 0 && errors.every((e) => isField(e.path, specs));
+/** What a refused save says, short where the fields themselves say the rest. */
+function refusalWords(error: unknown, specs: readonly FieldSpec[]): string {
+  if (!(error instanceof ProblemError)) return problemWords(error);
+  const { code, title, detail, errors } = error.body;
+  const allMarked = errors.length > 0 && errors.every((e) => isField(e.path, specs));
+  if (!allMarked) return problemWords(error);
+  return code === 'stale' ? `${title}. ${detail}` : NOT_YET;
 }
 
 function sentence(words: string): string {

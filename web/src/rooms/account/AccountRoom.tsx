@@ -148,7 +148,7 @@ function Pin() {
           label="PIN"
           rules={[{ required: true, pattern: /^\d{4,8}$/, message: 'Four to eight digits.' }]}
         >
-          <Input inputMode="numeric" autoComplete="off" maxLength={8} style={{ width: 140 }} />
+          <Input.Password inputMode="numeric" autoComplete="off" maxLength={8} style={{ width: 160 }} />
         </Form.Item>
         <Button htmlType="submit" loading={set.isPending}>
           Keep the PIN
