@@ -3,16 +3,17 @@
  * Kills the server, then the database, in the middle of writing, again and again (`kill -9`), and looks whether what was
  * answered is there, whether what was not answered is there whole or not at all, whether sending it again does it once,
  * and whether a live stream that comes back has missed a number. Prints what it saw, after a hundred kills each also into
- * docs/benchmarks-kill.md; exits with 1 when anything is wrong.
+ * docs/benchmarks.md; exits with 1 when anything is wrong.
  */
 import { spawnSync } from 'node:child_process';
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeRng } from '@loyal-mane/core';
 import { v7 } from 'uuid';
 import { ensureBuilt } from './built.mjs';
+import { writePart } from './benchmarkPage.mjs';
 import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 import { isUp, pause, spawnServer, until } from './serverProcess.mjs';
 
@@ -252,7 +253,7 @@ console.log(`${Math.round((Date.now() - began) / 1000)} s.`);
 for (const line of wrong.slice(0, 20)) console.error(line);
 if (times >= 100 && wrong.length === 0) {
   const head = `# Killed in mid-write\n\nWritten by \`npm run bench:kill\` on ${new Date().toISOString().slice(0, 10)}: ${os.cpus()[0]?.model ?? 'unknown processor'}, ${os.cpus().length} cores. Three writers (one begins and finishes tasks, two write owners down), \`kill -9\` 20 to 300 ms after they begin.`;
-  writeFileSync(path.join(root, 'docs/benchmarks-kill.md'), `${[head, ...lines].join('\n\n')}\n`);
+  writePart('kill', [head, ...lines].join('\n\n'));
 }
 listening = false;
 server.kill('SIGTERM');

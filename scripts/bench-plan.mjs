@@ -4,7 +4,7 @@
  * repairs, windows, growth with the number of dogs, memory, and a general-purpose solver beside ours. Prints tables and
  * writes docs/benchmarks.md when everything was measured. Times also as ratios to a fixed loop of the same run, since machines differ.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import os from 'node:os';
 import path from 'node:path';
@@ -339,6 +339,4 @@ const only = process.argv
   .split(',');
 for (const [name, part] of Object.entries(parts)) if (only?.includes(name) ?? true) await part(before);
 lines[placeOfAfter] = `and ${yardstick().toFixed(0)} ms after (median of five); read seconds as a multiple of it.`;
-const notes = path.join(root, 'docs', 'benchmarks-notes.md');
-if (only === undefined)
-  writeFileSync(path.join(root, 'docs', 'benchmarks.md'), `${lines.join('\n')}\n${readFileSync(notes, 'utf8')}`);
+if (only === undefined) writePart('plan', lines.join('\n'));

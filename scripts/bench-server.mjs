@@ -2,14 +2,15 @@
  * npm run bench:server [-- --only=rooms,pages]
  * Measures the server on a database with 200 dogs and a year of records: each room's data beside the bare SQL of the same
  * rows, its pages in a browser, an import of 2,000 dogs, a change to 30 open streams, a working day of 50 devices. Prints
- * tables and writes docs/benchmarks-server.md.
+ * tables and writes its part of docs/benchmarks.md.
  */
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildIfNeeded } from './build.mjs';
 import { launchChromium } from './chromium.mjs';
+import { writePart } from './benchmarkPage.mjs';
 import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 import { isUp, pause, spawnServer } from './serverProcess.mjs';
 
@@ -145,7 +146,7 @@ try {
   const lead = await signIn('maren');
   const parts = { rooms, pages, importing, streams, workingDay };
   for (const [name, part] of Object.entries(parts)) if (only?.includes(name) ?? true) await part(lead);
-  if (only === undefined) writeFileSync(path.join(root, 'docs/benchmarks-server.md'), `${lines.join('\n')}\n`);
+  if (only === undefined) writePart('server', lines.join('\n'));
 } finally {
   app.kill('SIGTERM');
   await knex.destroy();
