@@ -9,6 +9,7 @@ import { createRequire } from 'node:module';
 import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { writePart } from './benchmarkPage.mjs';
 import { ensureBuilt } from './built.mjs';
 
 ensureBuilt();
