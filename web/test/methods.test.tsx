@@ -1,12 +1,12 @@
 /* Methods: both sides with their reasons, a change in words, and nobody but a lead may choose. */
-import { fireEvent, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { coatClassOf } from '@loyal-mane/core';
 import { CARE_LIBRARY, SCHOOLS } from '@loyal-mane/library';
 import { METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import { changeWords, effectLines, effectWords } from '../src/rooms/methods/effectWords';
 import MethodsRoom from '../src/rooms/methods/MethodsRoom';
 import type { MethodsBody } from '../src/api/commands';
-import { FILE, NAMES, show } from './world';
+import { FILE, NAMES, PLAN, show } from './world';
 
 const methods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []) => ({
   number: history.length,
@@ -38,6 +38,17 @@ describe('the effect in words', () => {
     expect(lines[0]).toEqual({ words: `${FILE.dogs[0]?.name ?? ''} would no longer be ready.`, bad: true });
     expect(lines[1]?.words).toMatch(/mats and water\. Refused: this dog has tight mats/);
   });
+});
+
+it('says which version the plan in force was made with', () => {
+  const saved = { number: 1, schools: {}, steps: [], intervals: [], products: [], madeAt: PLAN.now, madeBy: null };
+  show(<MethodsRoom />, { at: '/methods', methods: methods({}, [saved]) });
+  expect(screen.getByRole('note')).toHaveTextContent(
+    'The plan in force was made with no changes. Plan again on the Countdown to work by version 1.',
+  );
+  cleanup();
+  show(<MethodsRoom />, { at: '/methods', methods: methods() });
+  expect(screen.queryByRole('note')).toBeNull();
 });
 
 it('says a change by question and side', () => {

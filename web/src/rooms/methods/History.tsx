@@ -19,11 +19,14 @@ export function History({
   methods,
   names,
   lead,
+  plannedWith,
   onTake,
 }: {
   methods: Methods;
   names: Names;
   lead: boolean;
+  /** Version that the published plan was made with; null without a plan. */
+  plannedWith: number | null;
   onTake: (body: MethodsBody) => void;
 }) {
   const [open, setOpen] = useState(false);
@@ -58,6 +61,7 @@ export function History({
                 </span>
                 <br />
                 {h.words === '' ? 'Nothing changed.' : h.words}
+                {h.number === plannedWith && <span className="soft"> The plan in force was made with this.</span>}
               </span>
               {lead && i === 0 && (
                 <button className="plain link" onClick={() => take(before(0))}>

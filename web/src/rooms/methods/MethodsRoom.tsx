@@ -31,7 +31,7 @@ const PARTS = [
 ] as const;
 
 export default function MethodsRoom() {
-  const { kennel, names, lead } = useRooms();
+  const { kennel, names, lead, plan } = useRooms();
   const methods = useSuspenseQuery(methodsQuery).data;
   const [params, setParams] = useSearchParams();
   const [ref, width] = useWidth(1224);
@@ -70,7 +70,13 @@ export default function MethodsRoom() {
               ...methods.dogs.map((d) => ({ value: d.dogId, label: `Only ${names.dog(d.dogId)}` })),
             ]}
           />
-          <History methods={methods} names={names} lead={lead} onTake={draft.take} />
+          <History
+            methods={methods}
+            names={names}
+            lead={lead}
+            plannedWith={plan?.methods ?? null}
+            onTake={draft.take}
+          />
         </div>
       </div>
       <nav className="parts" aria-label="Parts of Methods">
@@ -85,6 +91,12 @@ export default function MethodsRoom() {
           </button>
         ))}
       </nav>
+      {plan !== null && plan.methods !== methods.number && (
+        <p className="soft" role="note">
+          The plan in force was made with {plan.methods === 0 ? 'no changes' : `version ${String(plan.methods)}`}. Plan
+          again on the Countdown to work by version {methods.number}.
+        </p>
+      )}
       <EffectBar draft={draft} names={names} what={changeWords(draft.saved, draft.body)} />
       {part === 'schools' && <SchoolList methods={methods} draft={draft} names={names} mayChange={lead} dog={dog} />}
       {part === 'programs' && (
