@@ -73,54 +73,56 @@ export function ProgramView({ coat, draft, mayChange, people, width, onCoat, onS
         </label>
       </div>
       <ProgramChanges key={coat} coat={coat} draft={draft} mayChange={mayChange} />
-      <div className="chain" style={{ height: 26 + chain.length * ROW, width: LEFT + strand + RIGHT }}>
-        <svg width={LEFT + strand + RIGHT} height={26 + chain.length * ROW} aria-hidden>
-          {ticksOf(scale, room).map((t) => (
-            <g key={t.label}>
-              <text x={x(t.hours)} y={14} textAnchor="middle" fontSize={13} fill="var(--soft)">
-                {t.label}
-              </text>
-              <path
-                d={`M${String(x(t.hours))} 22V${String(26 + chain.length * ROW)}`}
-                stroke={t.hours === 0 ? 'var(--ink)' : 'var(--line)'}
-                strokeDasharray={t.hours === 0 ? undefined : '1.5 4'}
-              />
-            </g>
-          ))}
-          {chain.map((s, i) => {
-            const y = 26 + i * ROW + ROW / 2;
-            return (
-              <g key={`${s.step}${String(i)}`}>
+      <div className="wide-scroll">
+        <div className="chain" style={{ height: 26 + chain.length * ROW, width: LEFT + strand + RIGHT }}>
+          <svg width={LEFT + strand + RIGHT} height={26 + chain.length * ROW} aria-hidden>
+            {ticksOf(scale, room).map((t) => (
+              <g key={t.label}>
+                <text x={x(t.hours)} y={14} textAnchor="middle" fontSize={13} fill="var(--soft)">
+                  {t.label}
+                </text>
                 <path
-                  d={`M${String(x(s.fromH))} ${String(y)}H${String(x(s.toH))}`}
-                  stroke="var(--worn)"
-                  strokeWidth={3}
+                  d={`M${String(x(t.hours))} 22V${String(26 + chain.length * ROW)}`}
+                  stroke={t.hours === 0 ? 'var(--ink)' : 'var(--line)'}
+                  strokeDasharray={t.hours === 0 ? undefined : '1.5 4'}
                 />
-                <circle cx={x(s.aimH)} cy={y} r={9} fill="var(--paper)" />
-                <svg
-                  x={x(s.aimH) - 8}
-                  y={y - 8}
-                  width={16}
-                  height={16}
-                  viewBox="0 0 24 24"
-                  style={{ color: `var(--${METHODS[s.step].tone})` }}
-                >
-                  <use href={`/sprites/glyphs.svg#g-${METHODS[s.step].glyph}`} />
-                </svg>
               </g>
-            );
-          })}
-        </svg>
-        {chain.map((s, i) => (
-          <div key={`${s.step}${String(i)}`} className="chain-row" style={{ top: 26 + i * ROW, height: ROW }}>
-            <button className="plain" onClick={() => onStep(s.step)} style={{ width: LEFT - 14 }}>
-              <StepGlyph step={s.step} size={15} /> {METHODS[s.step].name}
-            </button>
-            <span className="soft" title={sideWords(s)} style={{ left: LEFT + strand + 14, width: RIGHT - 14 }}>
-              {sideWords(s)}
-            </span>
-          </div>
-        ))}
+            ))}
+            {chain.map((s, i) => {
+              const y = 26 + i * ROW + ROW / 2;
+              return (
+                <g key={`${s.step}${String(i)}`}>
+                  <path
+                    d={`M${String(x(s.fromH))} ${String(y)}H${String(x(s.toH))}`}
+                    stroke="var(--worn)"
+                    strokeWidth={3}
+                  />
+                  <circle cx={x(s.aimH)} cy={y} r={9} fill="var(--paper)" />
+                  <svg
+                    x={x(s.aimH) - 8}
+                    y={y - 8}
+                    width={16}
+                    height={16}
+                    viewBox="0 0 24 24"
+                    style={{ color: `var(--${METHODS[s.step].tone})` }}
+                  >
+                    <use href={`/sprites/glyphs.svg#g-${METHODS[s.step].glyph}`} />
+                  </svg>
+                </g>
+              );
+            })}
+          </svg>
+          {chain.map((s, i) => (
+            <div key={`${s.step}${String(i)}`} className="chain-row" style={{ top: 26 + i * ROW, height: ROW }}>
+              <button className="plain" onClick={() => onStep(s.step)} style={{ width: LEFT - 14 }}>
+                <StepGlyph step={s.step} size={15} /> {METHODS[s.step].name}
+              </button>
+              <span className="soft" title={sideWords(s)} style={{ left: LEFT + strand + 14, width: RIGHT - 14 }}>
+                {sideWords(s)}
+              </span>
+            </div>
+          ))}
+        </div>
       </div>
       <p className="soft">
         Minutes for a dog of about {Math.round(REFERENCE_KG)} kg with the coat kept at its interval, undercoat loaded.

@@ -42,72 +42,74 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
     });
   return (
     <>
-      <table className="rules">
-        <thead>
-          <tr>
-            <th scope="col">Show</th>
-            {RULES_OF_SHOWS.map((rule) => (
-              <th key={rule} scope="col">
-                {RULE_WORDS[rule]}
-              </th>
-            ))}
-            <th scope="col">least age, months</th>
-            {mayChange && <th scope="col">all as at</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {shows.map((show) => (
-            <tr key={show.id}>
-              <th scope="row">
-                {show.name} <span className="soft">{monthDay(show.firstDay)}</span>
-              </th>
+      <div className="wide-scroll">
+        <table className="rules">
+          <thead>
+            <tr>
+              <th scope="col">Show</th>
               {RULES_OF_SHOWS.map((rule) => (
-                <td key={rule}>
-                  {!mayChange && VALUE_WORDS[show.rules[rule]]}
+                <th key={rule} scope="col">
+                  {RULE_WORDS[rule]}
+                </th>
+              ))}
+              <th scope="col">least age, months</th>
+              {mayChange && <th scope="col">all as at</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {shows.map((show) => (
+              <tr key={show.id}>
+                <th scope="row">
+                  {show.name} <span className="soft">{monthDay(show.firstDay)}</span>
+                </th>
+                {RULES_OF_SHOWS.map((rule) => (
+                  <td key={rule}>
+                    {!mayChange && VALUE_WORDS[show.rules[rule]]}
+                    {mayChange && (
+                      <Select
+                        aria-label={`${show.name}: ${RULE_WORDS[rule]}`}
+                        style={{ width: 150 }}
+                        disabled={send.isPending}
+                        value={show.rules[rule]}
+                        options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
+                        onChange={(value: RuleValue) => set(show, { [rule]: value })}
+                      />
+                    )}
+                  </td>
+                ))}
+                <td>
+                  {!mayChange && (show.rules.leastAgeMonths === 0 ? 'not known yet' : show.rules.leastAgeMonths)}
                   {mayChange && (
-                    <Select
-                      aria-label={`${show.name}: ${RULE_WORDS[rule]}`}
-                      style={{ width: 150 }}
+                    <InputNumber
+                      aria-label={`${show.name}: least age in months`}
+                      style={{ width: 90 }}
+                      min={0}
+                      max={36}
+                      precision={0}
                       disabled={send.isPending}
-                      value={show.rules[rule]}
-                      options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
-                      onChange={(value: RuleValue) => set(show, { [rule]: value })}
+                      value={show.rules.leastAgeMonths}
+                      onChange={(months: number | null) => set(show, { leastAgeMonths: months ?? 0 })}
                     />
                   )}
                 </td>
-              ))}
-              <td>
-                {!mayChange && (show.rules.leastAgeMonths === 0 ? 'not known yet' : show.rules.leastAgeMonths)}
                 {mayChange && (
-                  <InputNumber
-                    aria-label={`${show.name}: least age in months`}
-                    style={{ width: 90 }}
-                    min={0}
-                    max={36}
-                    precision={0}
-                    disabled={send.isPending}
-                    value={show.rules.leastAgeMonths}
-                    onChange={(months: number | null) => set(show, { leastAgeMonths: months ?? 0 })}
-                  />
+                  <td>
+                    <Select
+                      aria-label={`${show.name}: all rules as at`}
+                      style={{ width: 150 }}
+                      placeholder="an example"
+                      disabled={send.isPending}
+                      value={null}
+                      options={ruleSetOptions()}
+                      onChange={(id: RuleSetId | null) => id !== null && set(show, RULE_SETS[id])}
+                    />
+                  </td>
                 )}
-              </td>
-              {mayChange && (
-                <td>
-                  <Select
-                    aria-label={`${show.name}: all rules as at`}
-                    style={{ width: 150 }}
-                    placeholder="an example"
-                    disabled={send.isPending}
-                    value={null}
-                    options={ruleSetOptions()}
-                    onChange={(id: RuleSetId | null) => id !== null && set(show, RULE_SETS[id])}
-                  />
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className="soft">
         Nothing is assumed: what is not known drops nothing, and each dog says so. Check the show’s own rules.
       </p>
