@@ -4,7 +4,7 @@
 import { useIsFetching } from '@tanstack/react-query';
 import { App as AntApp, Button, Modal } from 'antd';
 import { Suspense, useEffect, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import { api, dataOf } from '../api/client';
@@ -66,6 +66,7 @@ function useShortcuts(openList: () => void, openFind: () => void): void {
 
 export function Frame() {
   const { session, kennel, plan, names } = useRooms();
+  const { pathname } = useLocation();
   const now = useNow(10_000);
   const stream = useLiveStream();
   const failing = useIsFetching({ predicate: (q) => q.state.fetchFailureCount > 0 }) > 0;
@@ -133,6 +134,18 @@ export function Frame() {
         </span>
       </nav>
       <main id="room">
+        {pathname === '/account' && (
+          <nav className="narrow-only phone-more" aria-label="More rooms">
+            {ROOMS.filter((r) => !FLOOR.has(r.to) && r.for.includes(session.role)).map((r) => (
+              <NavLink key={r.to} to={r.to}>
+                {r.name}
+              </NavLink>
+            ))}
+            <button className="plain link" onClick={() => void signOut()}>
+              Sign out
+            </button>
+          </nav>
+        )}
         <Suspense fallback={<p className="room soft">Loading.</p>}>
           <Outlet />
         </Suspense>
