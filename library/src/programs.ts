@@ -450,6 +450,10 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
   prep('whiskers', 'whiskers'),
   prep('clip', 'clip', { since: trimOf() }),
+  // Where a day fits before leaving, the washed jacket is set once more.
+  prep('towelSoak', 'towelSoak', { when: ['towelAfterBath'] }),
+  prep('towelSet', 'towelSet', { when: ['towelAfterBath'], restMin: 24 * 60, lag: SOAKED }),
+  prep('towelRelease', 'towelRelease', { when: ['towelAfterBath'], lag: [0, 120] }),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),
 ];

@@ -59,6 +59,15 @@ describe('a jacket that will not lie', () => {
   });
 });
 
+it('a washed jacket is set once more where somebody asks for it, a day before leaving', () => {
+  const again = planOf(oneDog({ jacketLies: false, towelAfterBath: true }, 'Irish Setter', 30));
+  const order = doing(again, 'bath', 'towelSet', 'towelRelease', 'load').map((a) => a.step);
+  expect(order).toEqual(['towelSet', 'towelRelease', 'bath', 'towelSet', 'towelRelease', 'load']);
+  expect(again.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+  const lies = planOf(oneDog({ jacketLies: true, towelAfterBath: true }, 'Irish Setter', 30));
+  expect(doing(lies, 'towelSet')).toEqual([]);
+});
+
 describe('ears', () => {
   /** Over before the evening of the day before. */
   const inTime = (to: ProgramStep['to']): boolean =>

@@ -192,6 +192,9 @@ export const DogRecord = Type.Object(
     towelSets: Type.Optional(
       Type.Integer({ minimum: 1, maximum: 2, description: 'towel sets that the jacket needs, 1 when absent' }),
     ),
+    towelAfterBath: Type.Optional(
+      Type.Boolean({ description: 'the jacket is set once more after the show bath, a day before leaving' }),
+    ),
     wrapped: Type.Optional(Type.Boolean({ description: 'long hair is kept in wraps or bands' })),
     undercoatDone: Type.Optional(
       Type.Array(UndercoatDone, { maxItems: 60, description: 'last full removal of undercoat by zone' }),

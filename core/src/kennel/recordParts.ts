@@ -36,6 +36,7 @@ const DOG_PARTS = [
   'settles',
   'holds',
   'towelSets',
+  'towelAfterBath',
   'wrapped',
   'undercoatDone',
   'cooperationAt',

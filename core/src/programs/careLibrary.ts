@@ -114,7 +114,8 @@ export type Condition =
   | 'wrapped'
   | 'cleanFaced'
   | 'notCleanFaced'
-  | 'towelTwice';
+  | 'towelTwice'
+  | 'towelAfterBath';
 
 /** One step of a care program. */
 export interface ProgramStep {

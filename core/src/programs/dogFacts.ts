@@ -174,6 +174,8 @@ export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return dog.wrapped === true;
     case 'towelTwice':
       return !dog.jacketLies && (dog.towelSets ?? 1) > 1;
+    case 'towelAfterBath':
+      return !dog.jacketLies && dog.towelAfterBath === true;
     case 'cleanFaced':
       return entry.cleanFaced;
     case 'notCleanFaced':

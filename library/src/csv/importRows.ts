@@ -156,7 +156,8 @@ class ImportDesk {
     const { kennel, newId } = this.world;
     const called = String(values['dog']);
     const dog = kennel.dogs.find((d) => d.microchip === called || d.name.toLowerCase() === called.toLowerCase());
-    if (dog === undefined) return bad(called, 'dog', called, 'unknown', 'the name of a dog of the kennel, or its microchip');
+    if (dog === undefined)
+      return bad(called, 'dog', called, 'unknown', 'the name of a dog of the kennel, or its microchip');
     const show = this.show(values);
     if (show === null)
       return bad(called, 'show', String(values['show'] ?? ''), 'unknown', 'the name of a show that is entered');

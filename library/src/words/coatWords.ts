@@ -31,6 +31,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   siteTub: 'tub at the site',
   underNineMonths: 'under nine months',
   fromNineMonths: 'nine months or older',
+  towelAfterBath: 'set again after the show bath',
   towelTwice: 'one towel set is not enough',
   unready: 'a zone is damp or kinked',
   wrapped: 'kept in wraps',

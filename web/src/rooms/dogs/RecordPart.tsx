@@ -26,6 +26,7 @@ const options = (values: readonly string[], words: (v: string) => string = (v) =
 const SWITCHES: readonly (readonly [keyof DogParts, string])[] = [
   ['coatChange', 'in coat change'],
   ['jacketLies', 'the jacket lies by itself'],
+  ['towelAfterBath', 'where it does not lie: set again after the show bath'],
   ['liesForWork', 'lies for work'],
   ['fringed', 'fringes dressed daily, washed weekly'],
   ['wrapped', 'kept in wraps or bands'],
