@@ -28,7 +28,7 @@ function oneDog(more: Partial<KennelDog>, breed = 'English Springer Spaniel', we
 
 function planOf(kennel: KennelFile): Plan {
   const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 20 });
+  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 2 });
 }
 
 const doing = (plan: Plan, ...steps: StepId[]): PlannedActivity[] =>
