@@ -4,12 +4,17 @@
 import { Alert } from 'antd';
 import { ProblemError } from '../api/client';
 
+/** Complaints that a sentence names; more would not be read. */
+const MOST_NAMED = 4;
+
 export function problemWords(error: unknown): string {
   if (!(error instanceof ProblemError)) return 'Something went wrong here. What was there before is unchanged.';
   const { title, detail, errors } = error.body;
   // What the sentence says already is not said twice.
   const others = errors.filter((e) => !detail.includes(e.detail));
-  const named = others.map((e) => `${e.path.replace(/^changes\[\d+\]\.?/, '')}: ${e.detail}`.replace(/^: /, ''));
+  const named = others
+    .slice(0, MOST_NAMED)
+    .map((e) => `${e.path.replace(/^changes\[\d+\]\.?/, '')}: ${e.detail}`.replace(/^: /, ''));
   return `${title}. ${detail}${named.length === 0 ? '' : ` (${named.join('; ')})`}`;
 }
 

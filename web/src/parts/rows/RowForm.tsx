@@ -105,7 +105,7 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
         void client.invalidateQueries({ queryKey: rowsQuery.queryKey });
       }
     }
-    void message.error(refusalWords(error, specs), 6);
+    void message.error(refusalWords(error), 6);
   };
 
   const remove = (): void => {
@@ -183,12 +183,10 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
 
 const NOT_YET = 'Nothing was saved: what is marked is not right yet.';
 
-/** What a refused save says, short where the fields themselves say the rest. */
-function refusalWords(error: unknown, specs: readonly FieldSpec[]): string {
-  if (!(error instanceof ProblemError)) return problemWords(error);
-  const { code, title, detail, errors } = error.body;
-  const allMarked = errors.length > 0 && errors.every((e) => isField(e.path, specs));
-  if (!allMarked) return problemWords(error);
+/** What a refused save says, short where the form itself says the rest: at its fields, or of other rows below them. */
+function refusalWords(error: unknown): string {
+  if (!(error instanceof ProblemError) || error.body.errors.length === 0) return problemWords(error);
+  const { code, title, detail } = error.body;
   return code === 'stale' ? `${title}. ${detail}` : NOT_YET;
 }
 
