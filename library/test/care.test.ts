@@ -181,6 +181,7 @@ describe('examples of what shows allow', () => {
       nextShow: true,
       trimmedOn: null,
       travels: true,
+      firstShowDay: true,
       lastShowDay: true,
       laterRound: false,
       cleanFaced: false,

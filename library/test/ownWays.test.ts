@@ -47,6 +47,7 @@ const FACTS: EntryFacts = {
   nextShow: true,
   trimmedOn: null,
   travels: true,
+  firstShowDay: true,
   lastShowDay: true,
   laterRound: false,
   cleanFaced: false,

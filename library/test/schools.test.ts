@@ -44,6 +44,7 @@ const FACTS: EntryFacts = {
   siteTub: true,
   nextShow: true,
   travels: true,
+  firstShowDay: true,
   lastShowDay: true,
   laterRound: false,
   trimmedOn: null,
@@ -214,6 +215,25 @@ describe('what a side changes', () => {
     expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
     const bath = activities.find((a) => a.step === 'bath' && a.dogId === dogOf('Bram').id && a.kind === 'show');
     expect(bath?.start.slice(0, 10)).toBe(entries[0]?.day);
+  }, 60_000);
+
+  it('on several show days the morning bath is the first day’s only; touch-ups follow', () => {
+    const stations = kennel.stations.map((s) => ({ ...s, closures: [] }));
+    const quill = { ...withSchools(dogOf('Quill'), { whenToBathe: 'b' }), bathSkippedWhenClean: false };
+    const entries = kennel.entries.filter((e) => e.dogId === quill.id);
+    expect(entries.length).toBeGreaterThan(1);
+    const { activities, unplaced } = planKennel(
+      { ...kennel, stations, dogs: [quill], entries, work: [] },
+      CARE_LIBRARY,
+      {
+        nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
+        rounds: 2,
+      },
+    );
+    expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+    const days = (step: StepId) => activities.filter((a) => a.step === step).map((a) => a.start.slice(0, 10));
+    expect(days('bath')).toEqual([entries[0]?.day]);
+    expect(days('touchUp')).toEqual(entries.slice(1).map((e) => e.day));
   }, 60_000);
 
   it('standing minutes: the cap of the coat, less where the dog bears less, its own tolerance by that school', () => {

@@ -83,7 +83,15 @@ function showChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
       const part = k === 0 ? 'first' : 'later';
       const needs = k === 0 ? null : `e:${entries[k - 1]?.id ?? ''}`;
       chains.push(
-        entryChain(context, dog, show, entry, part, { lastShowDay: entry === final, nextShow, trimmedOn }, needs),
+        entryChain(
+          context,
+          dog,
+          show,
+          entry,
+          part,
+          { firstShowDay: k === 0, lastShowDay: entry === final, nextShow, trimmedOn },
+          needs,
+        ),
       );
     });
   }
@@ -121,7 +129,7 @@ function entryChain(
   show: KennelShow,
   entry: KennelEntry,
   part: 'first' | 'later',
-  place: Pick<EntryFacts, 'lastShowDay' | 'nextShow' | 'trimmedOn'>,
+  place: Pick<EntryFacts, 'firstShowDay' | 'lastShowDay' | 'nextShow' | 'trimmedOn'>,
   needs: string | null,
 ): ChainDraft {
   const { input } = context;
@@ -190,6 +198,7 @@ function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
     nextShow: false,
     trimmedOn: null,
     travels: false,
+    firstShowDay: false,
     lastShowDay: false,
     laterRound: false,
     cleanFaced: isCleanFaced(input.library.breeds.get(dog.breed)),

@@ -101,6 +101,7 @@ export type Condition =
   | 'whitesOnly'
   | 'bathed'
   | 'travels'
+  | 'firstShowDay'
   | 'lastShowDay'
   | 'laterRound'
   | 'fringed'

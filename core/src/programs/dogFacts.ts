@@ -68,6 +68,8 @@ export interface EntryFacts {
   /** Day of an earlier show whose trim still holds for this one; null where there is none. */
   readonly trimmedOn: LocalDay | null;
   readonly travels: boolean;
+  /** The dog's first day at this show: a preparation is made once, later days get touch-ups. */
+  readonly firstShowDay: boolean;
   readonly lastShowDay: boolean;
   readonly laterRound: boolean;
   /** Face and feet are clipped clean on this breed, some days before the ring so that the skin settles. */
@@ -156,6 +158,8 @@ export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return !dog.fringed;
     case 'travels':
       return entry.travels;
+    case 'firstShowDay':
+      return entry.firstShowDay;
     case 'lastShowDay':
       return entry.lastShowDay;
     case 'laterRound':

@@ -107,8 +107,11 @@ function carried(program: CareProgram, e: Extract<ProgramEdit, { edit: 'carry' }
   const goes = (s: ProgramStep, i: number): boolean => i > after && e.steps.includes(s.step);
   const moved = program.preparation.filter(goes);
   const without = { ...program, preparation: program.preparation.filter((s, i) => !goes(s, i)) };
-  // On a show morning everything is planned with care.
-  const there = e.to === 'showMorning' ? moved.map((s) => ({ ...s, careful: true })) : moved;
+  // On a show morning everything is planned with care; what was preparation is done on the first morning only.
+  const there =
+    e.to === 'showMorning'
+      ? moved.map((s) => ({ ...s, careful: true, when: [...s.when, 'firstShowDay' as const] }))
+      : moved;
   return { ...without, [e.to]: insertBefore(without[e.to], e.before, there) };
 }
 

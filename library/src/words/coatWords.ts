@@ -22,6 +22,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   whitesOnly: 'whites only',
   bathed: 'it is bathed',
   travels: 'travels',
+  firstShowDay: 'first show day',
   lastShowDay: 'last show day',
   laterRound: 'a later round was won',
   fringed: 'fringed',

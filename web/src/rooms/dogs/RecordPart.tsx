@@ -163,12 +163,12 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
       </div>
       <div className="switches">
         {SWITCHES.map(([field, label]) => (
-          <span key={field}>
+          <label key={field}>
             <Form.Item name={field} valuePropName="checked" noStyle>
               <Switch size="small" aria-label={label} />
             </Form.Item>{' '}
             {label}
-          </span>
+          </label>
         ))}
       </div>
       <div className="two-columns">
