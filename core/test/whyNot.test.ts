@@ -68,6 +68,18 @@ it('the tub is closed: opening it helps', () => {
   expect(plan(open).unplaced).toEqual([]);
 });
 
+it('a tub that is closed twice: the closed time that the work would use is named, not the first', () => {
+  const closed = new Uint8Array(DAY + 1);
+  closed.fill(1, 20, 40);
+  closed.fill(1, 80, 200);
+  const { why } = reasonOf([{ dog: 0, steps: [{ est: 100, let: 150 }] }], {
+    dogs: [dog()],
+    people: [bather()],
+    stations: [{ ...station('tub'), closed }],
+  });
+  expect(why.remedies[0]).toEqual({ code: 'openStation', station: 0, from: 80 });
+});
+
 it('the shift ends too early: staying helps, and says until when', () => {
   const { problem, why } = reasonOf([{ dog: 0, steps: [{ dur: 10, att: 10, est: 105 }] }], {
     dogs: [dog()],

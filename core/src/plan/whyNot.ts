@@ -364,6 +364,7 @@ function refine(
   places: readonly (Place | null)[],
 ): SlotRemedy | null {
   const { remedy } = trial;
+  if (remedy.code === 'openStation') return { ...remedy, from: closedAt(remedy, problem, list, places) };
   if (remedy.code !== 'stay' && remedy.code !== 'moveBreak') return remedy;
   const before = problem.people[remedy.person]?.site;
   let until = -1;
@@ -382,6 +383,26 @@ function refine(
   let length = 0;
   while (before?.[from + length] === -1) length++;
   return hasRest(trial, problem, list, places, from, length) ? { ...remedy, from } : null;
+}
+
+/** Slot at which the closed time begins that the work would use, of several on as many days. */
+function closedAt(
+  remedy: { readonly station: number; readonly from: number },
+  problem: Problem,
+  list: readonly Activity[],
+  places: readonly (Place | null)[],
+): number {
+  const closed = problem.stations[remedy.station]?.closed;
+  const used = list.flatMap((a, i) => {
+    const place = places[i];
+    if (place == null || place.station !== remedy.station) return [];
+    const t = closed?.subarray(place.start, place.start + a.dur).indexOf(1) ?? -1;
+    return t < 0 ? [] : [place.start + t];
+  });
+  if (used.length === 0) return remedy.from;
+  let from = Math.min(...used);
+  while (from > problem.now && closed?.[from - 1] === 1) from--;
+  return from;
 }
 
 function* handlerTrials(
