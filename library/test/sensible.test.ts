@@ -33,8 +33,7 @@ describe.each(Object.keys(kennels) as (keyof typeof kennels)[])('%s', (name) => 
     expect(reads.ready).toBe(reads.of);
     expect(reads.ready).toBe(plan.bound?.ready);
     expect(reads.keepUpOut).toBe(0);
-    // Half a percent of the hours on shift: an evening for one of four people in a fortnight.
-    expect(reads.overtimeShare).toBeLessThanOrEqual(0.005);
+    expect(reads.overtimeMin).toBeLessThanOrEqual(30);
   });
 
   it('bathes within the working day, and no dog waits wet', () => {

@@ -75,6 +75,14 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
   };
 }
 
+/** Kennels with at most so many entries are searched twice as long: a small crew feels each odd hour (engineering default). */
+const SMALL_ENTRIES = 12;
+
+function usualRounds({ problem }: Assembled): number {
+  const entries = problem.chains.filter((c) => c.kind === 'show').length;
+  return entries <= SMALL_ENTRIES ? 2 * DEFAULT_ROUNDS : DEFAULT_ROUNDS;
+}
+
 /** Searches until the minutes of every task are those of whoever does it, see `hands`. */
 function searchByHands(
   input: PlanInput,
@@ -87,7 +95,7 @@ function searchByHands(
   for (let pass = 1; ; pass++) {
     const found = searchPlan(assembled.problem, {
       seed,
-      rounds: options.rounds ?? DEFAULT_ROUNDS,
+      rounds: options.rounds ?? usualRounds(assembled),
       shouldStop: options.shouldStop ?? (() => false),
       onProgress: options.onProgress ?? (() => undefined),
       previous,

@@ -9,8 +9,6 @@ export interface LeadReads {
   readonly of: number;
   readonly keepUpOut: number;
   readonly overtimeMin: number;
-  /** Overtime by the hours on shift, 0 to 1. */
-  readonly overtimeShare: number;
   /** Earliest start of a bath at home, latest end of one. */
   readonly baths: readonly [string, string];
   /** Longest from the end of a bath or its conditioner to the start of the drying, minutes. */
@@ -37,12 +35,6 @@ const endMs = (a: PlannedActivity): number => instantToMs(a.end);
 const minutesOf = (a: PlannedActivity): number => (instantToMs(a.attendedUntil) - startMs(a)) / MIN_MS;
 const most = (list: readonly number[]): number => list.reduce((x, y) => Math.max(x, y), 0);
 const mean = (list: readonly number[]): number => list.reduce((x, y) => x + y, 0) / Math.max(1, list.length);
-
-/** Minutes of all shifts, overtime and pauses left out of account. */
-function shiftMinutes(kennel: KennelFile): number {
-  const minutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
-  return kennel.shifts.reduce((sum, s) => sum + minutes(s.end) - minutes(s.start), 0);
-}
 
 function grouped<T>(list: readonly T[], key: (x: T) => string): T[][] {
   const groups = new Map<string, T[]>();
@@ -103,7 +95,6 @@ export function leadReads(kennel: KennelFile, plan: Plan): LeadReads {
     of: shown.size + out,
     keepUpOut: plan.unplaced.length - out,
     overtimeMin: overtimeMinutes(kennel, plan),
-    overtimeShare: overtimeMinutes(kennel, plan) / shiftMinutes(kennel),
     baths: [
       baths.map((a) => wallTimeOf(startMs(a), zone) as string).sort()[0] ?? '',
       baths
