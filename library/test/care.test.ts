@@ -18,6 +18,7 @@ import { CARE_LIBRARY, PROGRAMS, RULE_SETS, SCHOOLS, STEP_NEEDS } from '../src/i
 import { noteWords } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
+import { entryFacts } from './kennels/entryFacts.js';
 
 const AWAY = 12;
 
@@ -175,17 +176,7 @@ describe('examples of what shows allow', () => {
   const [show] = kennel.shows;
   const noted = (rules: (typeof RULE_SETS)['open']) => {
     if (dog === undefined || show === undefined) throw new Error('no dog');
-    const facts = {
-      day: show.firstDay,
-      siteTub: false,
-      nextShow: true,
-      trimmedOn: null,
-      travels: true,
-      firstShowDay: true,
-      lastShowDay: true,
-      laterRound: false,
-      cleanFaced: false,
-    };
+    const facts = entryFacts(show.firstDay, { siteTub: false });
     return dogProgram(dog, kennel, CARE_LIBRARY, { ...show, rules }, facts);
   };
 

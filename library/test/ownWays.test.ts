@@ -33,6 +33,7 @@ import type {
 import { CARE_LIBRARY, ZONES } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { dropWords, faultWords, schoolLines } from '@loyal-mane/library/words';
+import { entryFacts } from './kennels/entryFacts.js';
 
 const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
@@ -41,17 +42,7 @@ const breedOf = (name: string) => CARE_LIBRARY.breeds.get(dogOf(name).breed) ?? 
 const fail = (name: string): never => {
   throw new Error(name);
 };
-const FACTS: EntryFacts = {
-  day: kennel.shows[0]?.firstDay as LocalDay,
-  siteTub: true,
-  nextShow: true,
-  trimmedOn: null,
-  travels: true,
-  firstShowDay: true,
-  lastShowDay: true,
-  laterRound: false,
-  cleanFaced: false,
-};
+const FACTS = entryFacts(kennel.shows[0]?.firstDay as LocalDay);
 const programOf = (dog: KennelDog, facts: Partial<EntryFacts> = {}) =>
   dogProgram(dog, kennel, CARE_LIBRARY, kennel.shows[0] ?? null, { ...FACTS, ...facts });
 const withDog = (name: string, more: Partial<KennelDog>): KennelFile => ({

@@ -31,6 +31,7 @@ import type {
 } from '@loyal-mane/core';
 import { CARE_LIBRARY, MINUTES, SCHOOLS, TRIM_MAPS, libraryFaults } from '../src/index.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS, strippingWords } from '../src/words/index.js';
+import { entryFacts } from './kennels/entryFacts.js';
 
 const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const dogOf = (name: string): KennelDog => {
@@ -39,17 +40,7 @@ const dogOf = (name: string): KennelDog => {
   return found;
 };
 const show = kennel.shows[0] as KennelFile['shows'][number];
-const FACTS: EntryFacts = {
-  day: show.firstDay,
-  siteTub: true,
-  nextShow: true,
-  travels: true,
-  firstShowDay: true,
-  lastShowDay: true,
-  laterRound: false,
-  trimmedOn: null,
-  cleanFaced: false,
-};
+const FACTS = entryFacts(show.firstDay);
 
 function programOf(dog: KennelDog, more: Partial<KennelFile> = {}, facts: Partial<EntryFacts> = {}) {
   return dogProgram(dog, { ...kennel, ...more }, CARE_LIBRARY, more.shows?.[0] ?? show, { ...FACTS, ...facts });
