@@ -1,10 +1,11 @@
 /* The browser's planning thread: where a task could start instead, and what a change would do. */
-import { fireEvent, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { instantToMs, planKennel, whatIf } from '@loyal-mane/core';
-import type { PlannedActivity } from '@loyal-mane/core';
+import type { PlannedActivity, WorkRecord } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { TaskDrawer } from '../src/parts/TaskDrawer';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
+import { deskMomentMs } from '../src/parts/useDesk';
 import { DeskClient } from '../src/workers/deskClient';
 import { LocalWorker } from './localWorker';
 import { DAWN_MS, FILE, PLAN, show } from './world';
@@ -12,6 +13,17 @@ import { DAWN_MS, FILE, PLAN, show } from './world';
 const plan = { id: 'p1', kennel: FILE, plan: PLAN, nowMs: DAWN_MS };
 const open = () => new DeskClient(() => new LocalWorker() as unknown as Worker);
 const planned = PLAN.activities.filter((a) => a.state === 'planned' && a.kind === 'show');
+
+const runningSince = (a: PlannedActivity): WorkRecord => ({
+  taskKey: a.key,
+  dogId: a.dogId,
+  step: a.step,
+  state: 'running',
+  personId: a.people[0]!,
+  startedAt: a.start,
+  runningSince: a.start,
+  workedMs: 0,
+});
 
 beforeEach(() => {
   HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
@@ -66,6 +78,43 @@ it('shows a lead when a task could start instead, and nobody else', async () => 
   show(<TaskDrawer activity={task} onClose={() => undefined} />);
   expect(await screen.findByText(/Other dogs stay where they are/)).toBeInTheDocument();
   expect(screen.getAllByRole('img', { name: /day: \d/ }).length).toBeGreaterThan(0);
+});
+
+it('asks about the end of the running five minutes: what a plan made within them has placed may stay there', async () => {
+  const baths = planned.filter((a) => a.step === 'bath' && instantToMs(a.start) > DAWN_MS);
+  expect(baths.length).toBeGreaterThan(8);
+  for (const bath of baths.slice(0, 4)) {
+    // Two minutes longer than it was thought to take: the plan that is made then lets it end with the next five minutes.
+    const madeMs = instantToMs(bath.attendedUntil) + 2 * 60_000;
+    const kennel = { ...FILE, work: [...FILE.work, runningSince(bath)] };
+    const made = planKennel(kennel, CARE_LIBRARY, { nowMs: madeMs, rounds: 2, previous: PLAN });
+    const desk = open();
+    const asked = { id: bath.key, kennel, plan: made, nowMs: deskMomentMs(madeMs + 60_000) };
+    for (const a of made.activities.filter((x) => x.dogId === bath.dogId && x.state === 'planned')) {
+      const { starts } = await desk.windows(asked, a.key);
+      expect([a.key, starts?.open.some((s) => s.from <= a.start && a.start <= s.to)]).toEqual([a.key, true]);
+    }
+  }
+}, 120_000);
+
+it('says so where no start is left, and sets nothing', async () => {
+  const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
+  const days = [...new Set(planned.map((a) => a.start.slice(0, 10)))];
+  const absences = FILE.people.flatMap((p) => days.map((day) => ({ personId: p.id, day, reason: 'ill' })));
+  const kennelFile = { ...FILE, absences } as unknown as typeof FILE;
+  show(<TaskDrawer activity={task} onClose={() => undefined} />, { kennelFile });
+  expect(await screen.findByText(/^None: .*Plan again/)).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'Keep it here' })).toBeNull();
+});
+
+it('offers to keep a task where it is only while its start is still to come', async () => {
+  const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
+  show(<TaskDrawer activity={task} onClose={() => undefined} />);
+  expect(await screen.findByRole('button', { name: 'Keep it here' })).toBeInTheDocument();
+  cleanup();
+  show(<TaskDrawer activity={task} onClose={() => undefined} />, { nowMs: instantToMs(task.start) + 60_000 });
+  expect(await screen.findByText(/^(None|.*Other dogs stay)/)).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'Keep it here' })).toBeNull();
 });
 
 it('does not compute for somebody who may not see the whole kennel', () => {

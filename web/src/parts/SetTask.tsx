@@ -8,6 +8,7 @@ import { instantToMs, localDayOf, msToInstant, wallToMs } from '@loyal-mane/core
 import type { LocalDay, PlannedActivity, StartStretch, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import { newCommandId } from '../api/client';
+import { serverNowMs } from '../api/serverClock';
 import { command, letTaskGo, setTask, startPlan, useCommand } from '../api/commands';
 import { problemWords } from './ProblemNote';
 import { useRooms } from './useRooms';
@@ -54,6 +55,7 @@ export function SetTask({ activity: a, open }: Props) {
       </p>
     );
   }
+  if (open.length === 0) return null;
   return (
     <div className="set-task">
       <Select
@@ -77,9 +79,11 @@ export function SetTask({ activity: a, open }: Props) {
       <Button disabled={!fits} loading={set.isPending} onClick={() => wantedMs !== null && setAt(wantedMs)}>
         Move it there
       </Button>
-      <Button loading={set.isPending} onClick={() => setAt(startMs)}>
-        Keep it here
-      </Button>
+      {startMs >= serverNowMs() && (
+        <Button loading={set.isPending} onClick={() => setAt(startMs)}>
+          Keep it here
+        </Button>
+      )}
       {time !== '' && !fits && (
         <span className="bad">
           {written

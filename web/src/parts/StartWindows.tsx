@@ -4,7 +4,7 @@
  */
 import { useQuery } from '@tanstack/react-query';
 import { instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, PlannedActivity, StartStretch, TaskKey, WallTime } from '@loyal-mane/core';
+import type { LocalDay, PlannedActivity, StartStretch, TaskKey, TaskStarts, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { desk } from '../workers/deskClient';
@@ -71,15 +71,17 @@ export function StartWindows({ activity }: { activity: PlannedActivity }) {
         />
       ))}
       {days.length > MOST_DAYS && <p className="soft">and on {days.length - MOST_DAYS} more days</p>}
-      <p className="soft">
-        {starts.alone.length > 0
-          ? 'Full: nothing else moves. Pale: the rest of the dog’s work follows.'
-          : 'The rest of the dog’s work follows.'}{' '}
-        Other dogs stay where they are.
-      </p>
+      <p className="soft">{legendWords(starts)}</p>
       <SetTask activity={activity} open={starts.open} />
     </div>
   );
+}
+
+function legendWords({ open, alone }: TaskStarts): string {
+  if (open.length === 0)
+    return 'None: with the other dogs where they are, this dog would not be ready from any start. Plan again, and they move.';
+  const rest = alone.length > 0 ? 'Full: nothing else moves. Pale: the rest' : 'The rest';
+  return `${rest} of the dog’s work follows. Other dogs stay where they are.`;
 }
 
 interface BandProps {
