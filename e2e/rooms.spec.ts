@@ -17,6 +17,14 @@ interface Finding {
 }
 
 async function serious(page: Page): Promise<string[]> {
+  const first = await seriousNow(page);
+  if (first.length === 0) return first;
+  // Data that came in meanwhile may have begun a fade: what is wrong with a color is wrong for longer than that.
+  await page.waitForTimeout(500);
+  return seriousNow(page);
+}
+
+async function seriousNow(page: Page): Promise<string[]> {
   // Halfway through a fade colors are neither here nor there: what moves comes to rest first.
   await page.evaluate(() => {
     const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);

@@ -10,11 +10,17 @@ need_node() {
   fi
 }
 
-# npm ci only when the lock file is not the one that was installed.
+# npm ci only when the lock file is not the one that was installed. Two that start at once wait for each other.
 need_packages() {
   local stamp=node_modules/.loyal-mane-lock
-  if [ -f "$stamp" ] && cmp -s package-lock.json "$stamp"; then return; fi
-  echo "Installing npm packages from the lock file (once, one to three minutes)."
-  npm ci --no-audit --no-fund --loglevel=error
-  cp package-lock.json "$stamp"
+  have_packages() { [ -f "$stamp" ] && cmp -s package-lock.json "$stamp"; }
+  if have_packages; then return; fi
+  mkdir -p .cache
+  (
+    flock 9
+    if have_packages; then exit; fi
+    echo "Installing npm packages from the lock file (once, one to three minutes)."
+    npm ci --no-audit --no-fund --loglevel=error
+    cp package-lock.json "$stamp"
+  ) 9>.cache/packages.lock
 }

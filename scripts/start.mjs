@@ -57,7 +57,8 @@ let leaving = false;
 async function leave(code) {
   if (leaving) return;
   leaving = true;
-  if (server !== null && server.exitCode === null) {
+  // Ended by a signal it has no exit code.
+  if (server !== null && server.exitCode === null && server.signalCode === null) {
     server.kill('SIGTERM');
     await new Promise((done) => {
       server.once('exit', done);
@@ -120,7 +121,9 @@ function serve(env, setUp, kennel) {
   });
   server.on('message', () => announce(setUp, kennel));
   server.on('exit', (code) => {
-    if (!leaving) void leave(code ?? 1);
+    if (leaving) return;
+    say('The server has stopped. What was saved is kept: start it again with ./start.');
+    void leave(code ?? 1);
   });
 }
 

@@ -62,7 +62,8 @@ export function person(skills: Skill[], from = 90, to = 200, overtime = 12, days
 }
 
 export function station(kind: StationKind, days = 1, circuit = -1): ProblemStation {
-  return { name: kind, kind, site: 0, circuit, ramp: true, lengthCm: Infinity, closed: new Uint8Array(days * DAY + 1) };
+  const never = new Uint8Array(days * DAY + 1);
+  return { name: kind, kind, site: 0, circuit, ramp: true, lengthCm: Infinity, closed: never, barred: never };
 }
 
 export function dog(days = 1, standCap = 9): ProblemDog {

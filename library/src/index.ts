@@ -14,6 +14,8 @@ export { TRIM_MAPS } from './zones/trimMaps.js';
 export { MINUTES } from './minutes.js';
 export type { MinutesKey } from './minutes.js';
 export { PROGRAMS, WHEN_FOUND } from './programs.js';
+export { TRIM_PARTS } from './trimParts.js';
+export type { TrimParts } from './trimParts.js';
 export { RULE_SETS, RULE_SET_IDS } from './ruleSets.js';
 export type { RuleSetId } from './ruleSets.js';
 export { SCHOOLS } from './schools.js';

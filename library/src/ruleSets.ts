@@ -2,7 +2,7 @@
  * Examples of what shows allow, to begin from: a show's own rules come before each of them. Common practice; freely
  * adjustable per show.
  */
-import type { RuleSet } from '@loyal-mane/core';
+import type { RuleSet, WallTime } from '@loyal-mane/core';
 
 export const RULE_SET_IDS = ['open', 'restricted', 'strict'] as const;
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
@@ -13,6 +13,7 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet & { readonly leastAge
     whiskersRemoved: 'free',
     alteredShown: 'free',
     scissoringNatural: 'free',
+    dryersOnGround: 'free',
     leastAgeMonths: 6,
   },
   /** Nothing that changes color or is felt by hand; whiskers by the owner's noted choice; natural breeds tidied only. */
@@ -21,6 +22,9 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet & { readonly leastAge
     whiskersRemoved: 'restricted',
     alteredShown: 'restricted',
     scissoringNatural: 'restricted',
+    dryersOnGround: 'restricted',
+    dryersFrom: '07:00' as WallTime,
+    dryersUntil: '21:00' as WallTime,
     leastAgeMonths: 6,
   },
   /** Nothing in the coat; whiskers stay by law; of natural breeds the feet only. */
@@ -29,6 +33,9 @@ export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet & { readonly leastAge
     whiskersRemoved: 'forbidden',
     alteredShown: 'forbidden',
     scissoringNatural: 'forbidden',
+    dryersOnGround: 'restricted',
+    dryersFrom: '07:00' as WallTime,
+    dryersUntil: '20:00' as WallTime,
     leastAgeMonths: 9,
   },
 };

@@ -76,8 +76,9 @@ const DRY_SHAMPOO_BATH = 0.95;
 const HARSH_FORCE_DRY = 0.6;
 const STRETCH_DRY = 1.8;
 const TRIMMER = 0.5;
-/** The blade that a throat is clipped with on a thin coat; a thick one takes a 12 (common practice). */
+/** The blades that a throat is clipped with, on a thin and on a thick coat (common practice). */
 const THROAT_BLADE = 10;
+const THICK_THROAT_BLADE = 12;
 
 function needs(...tools: readonly ToolKind[]): readonly ToolNeed[] {
   return tools.map((tool) => ({ tool }));
@@ -216,7 +217,11 @@ export const SCHOOLS: readonly School[] = [
     coats: ['jacketedTrimmed'],
     a: side([
       { edit: 'row', steps: ['throat'], row: 'throat' },
-      { edit: 'tools', steps: ['throat'], tools: [{ tool: 'clipper', blade: THROAT_BLADE }] },
+      {
+        edit: 'tools',
+        steps: ['throat'],
+        tools: [{ tool: 'clipper', blade: THROAT_BLADE, heavyBlade: THICK_THROAT_BLADE }],
+      },
       {
         edit: 'window',
         steps: ['throat'],

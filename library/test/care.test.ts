@@ -2,19 +2,34 @@
  * What follows from a coat for the plan: jackets under towels, ears before a show, trims long overdue, first trims of a
  * puppy, what a show allows, which shears a school asks for. Common practice; figures with their numbers in brackets.
  */
+import { readFileSync } from 'node:fs';
 import {
   COAT_CLASSES,
   addDays,
   applyEdits,
+  assembleProblem,
   barOf,
   dogProgram,
+  makePlanInput,
+  needsOfCoat,
   planKennel,
   programFaults,
   wallToMs,
   instantToMs,
 } from '@loyal-mane/core';
-import type { KennelDog, KennelFile, Plan, PlannedActivity, ProgramStep, StepId, WallTime } from '@loyal-mane/core';
+import type {
+  KennelDog,
+  KennelFile,
+  KennelShow,
+  LocalDay,
+  Plan,
+  PlannedActivity,
+  ProgramStep,
+  StepId,
+  WallTime,
+} from '@loyal-mane/core';
 import { CARE_LIBRARY, PROGRAMS, RULE_SETS, SCHOOLS, STEP_NEEDS } from '../src/index.js';
+import { readKennel } from '../src/reader/index.js';
 import { noteWords } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
@@ -186,12 +201,86 @@ describe('examples of what shows allow', () => {
     const strict = noted(RULE_SETS.strict);
     expect(strict.dropped.map((d) => d.step)).toContain('whiskers');
     const told = strict.notes.flatMap((n) => (n.code === 'ruleSays' ? [n.rule] : []));
-    expect(told).toEqual(['productsLeft', 'alteredShown']);
+    expect(told).toEqual(['productsLeft', 'alteredShown', 'dryersOnGround']);
     for (const n of strict.notes) expect(noteWords(n)).toMatch(/show/);
     expect(noted(RULE_SETS.restricted).notes).toContainEqual({
       code: 'ruleSays',
       rule: 'whiskersRemoved',
       value: 'restricted',
+    });
+  });
+});
+
+describe('a dog that is out of coat', () => {
+  const stepsOf = (breed: string, states: KennelDog['states']) => {
+    const kennel = oneDog({ ...(states === undefined ? {} : { states }) }, breed, 20);
+    const [dog] = kennel.dogs;
+    const [show] = kennel.shows;
+    if (dog === undefined || show === undefined) throw new Error('no dog');
+    return dogProgram(dog, kennel, CARE_LIBRARY, show, entryFacts(show.firstDay, { siteTub: false }));
+  };
+  const out = [{ kind: 'outOfCoat' as const, from: '2026-01-01' as LocalDay }];
+  const conditions = (breed: string, states: KennelDog['states']): number =>
+    stepsOf(breed, states).program.preparation.filter((s) => s.step === 'condition').length;
+
+  it('is not conditioned for a show where coats stand up, and says why; silky coats are', () => {
+    expect(conditions('Samoyed', undefined)).toBe(1);
+    expect(conditions('Samoyed', out)).toBe(0);
+    expect(stepsOf('Samoyed', out).dropped).toContainEqual({
+      step: 'condition',
+      why: { code: 'state', state: 'outOfCoat' },
+    });
+    expect(conditions('Yorkshire Terrier', out)).toBe(conditions('Yorkshire Terrier', undefined));
+  });
+});
+
+describe('hours of dryers on a show’s ground', () => {
+  const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+  const [tornvik] = demo.shows;
+  if (tornvik === undefined) throw new Error('no show');
+  const at = (rules: KennelShow['rules']): KennelFile => ({
+    ...demo,
+    shows: demo.shows.map((s) => (s === tornvik && rules !== undefined ? { ...s, rules } : s)),
+  });
+  const nowMs = wallToMs(demo.startDay, '06:00' as WallTime, demo.settings.timeZone);
+  const world = (rules: KennelShow['rules']) => {
+    const { problem, input } = assembleProblem(makePlanInput(at(rules), CARE_LIBRARY, nowMs));
+    const isOpen = (name: string, day: LocalDay, time: string): boolean =>
+      problem.stations.find((s) => s.name === name)?.closed[input.grid.slotAt(day, time as WallTime, 'floor')] === 0;
+    return { isOpen, problem };
+  };
+
+  it('close the dryers of that ground outside them, from the evening before; tables and home are as they were', () => {
+    const { isOpen } = world(RULE_SETS.strict);
+    for (const day of [tornvik.firstDay, addDays(tornvik.firstDay, 1), tornvik.lastDay]) {
+      for (const name of ['Force dryer C', 'Stand dryer 3', 'Stand dryer 4']) {
+        const times = ['05:00', '06:55', '07:00', '12:00', '19:55', '20:00', '23:55'];
+        expect(times.filter((t) => isOpen(name, day, t))).toEqual(['07:00', '12:00', '19:55']);
+      }
+      expect(isOpen('Field table 1', day, '05:00')).toBe(true);
+      expect(isOpen('Force dryer A', day, '05:00')).toBe(true);
+    }
+    const before = addDays(tornvik.firstDay, -1);
+    expect(['05:00', '19:55', '20:00'].filter((t) => isOpen('Force dryer C', before, t))).toEqual(['05:00', '19:55']);
+  });
+
+  it('are nobody’s to open, end later where the show says so, and do not exist where it is open', () => {
+    const { problem } = world(RULE_SETS.strict);
+    const dryer = problem.stations.find((s) => s.name === 'Force dryer C');
+    expect(dryer?.barred).toEqual(dryer?.closed);
+    const friday = tornvik.firstDay;
+    expect(world(RULE_SETS.restricted).isOpen('Force dryer C', friday, '20:30')).toBe(true);
+    expect(world(RULE_SETS.open).isOpen('Force dryer C', friday, '03:00')).toBe(true);
+    expect(world({ dryersOnGround: 'restricted' }).isOpen('Force dryer C', friday, '20:30')).toBe(false);
+    expect(world({ dryersOnGround: 'forbidden' }).isOpen('Force dryer C', friday, '12:00')).toBe(false);
+    expect(world(undefined).isOpen('Force dryer C', friday, '03:00')).toBe(true);
+  });
+
+  it('have to begin before they end', () => {
+    const hours = { dryersOnGround: 'restricted', dryersFrom: '21:00', dryersUntil: '08:00' } as const;
+    expect(readKennel(JSON.stringify(at(hours as never)), CARE_LIBRARY)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'endsBeforeStart', path: 'shows[0].rules.dryersUntil', start: '21:00', end: '08:00' }],
     });
   });
 });
@@ -209,7 +298,11 @@ describe('a school’s own tools', () => {
     expect(needsOf('bodyShears', 'b', 'scissored', 'fineTrim')).toEqual([{ tool: 'longCurved' }]);
     expect(needsOf('smallTrimsBy', 'b', 'smooth', 'whiskers')).toEqual([{ tool: 'trimmer' }]);
     const clipper = needsOf('throat', 'a', 'jacketedTrimmed', 'throat');
-    expect(clipper).toEqual([{ tool: 'clipper', blade: 10 }]);
+    expect(clipper).toEqual([{ tool: 'clipper', blade: 10, heavyBlade: 12 }]);
+    const ten = { kit: [{ tool: 'clipper' as const, blade: '10 and 30' }] };
+    const barred = (density: 'normal' | 'heavy') =>
+      barOf(ten, 'throat', SETTERS.startDay, needsOfCoat(clipper, density))?.code;
+    expect([barred('normal'), barred('heavy')]).toEqual([undefined, 'noTool']);
     expect(barOf({ kit: [{ tool: 'clipper', blade: '30' }] }, 'throat', SETTERS.startDay, clipper)?.code).toBe(
       'noTool',
     );

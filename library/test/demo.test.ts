@@ -205,6 +205,7 @@ function without(problem: Problem, index: number, by: Blocker): Problem {
         ramp: true,
         lengthCm: Infinity,
         closed: new Uint8Array(problem.horizon + 1),
+        barred: new Uint8Array(problem.horizon + 1),
       }));
       return problem.with({ stations: [...problem.stations, ...added] });
     }

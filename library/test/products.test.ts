@@ -23,6 +23,28 @@ const bath = (dog: ProductDog, coat: CoatClass, purpose: BathPurpose, on: LocalD
   bathProducts(dog, coat, purpose, on, productZones(coat));
 const find = (list: ReturnType<typeof bath>, product: ProductId) => list.find((a) => a.product === product);
 
+describe('a dog that is out of coat', () => {
+  const thin = (until?: LocalDay): ProductDog => ({
+    fringed: false,
+    states: [{ kind: 'outOfCoat', from: '2026-05-01' as LocalDay, ...(until === undefined ? {} : { until }) }],
+  });
+
+  it('gets body all over for a show, and nothing that softens it', () => {
+    const list = bath(thin(), 'double', 'show');
+    expect(find(list, 'textureWash')).toMatchObject({ use: true, scope: 'whole', why: { code: 'thinCoat' } });
+    expect(find(list, 'richConditioner')).toMatchObject({ use: false, why: { code: 'thinCoat' } });
+    expect(productWhyWords({ code: 'thinCoat' })).toMatch(/^Out of coat/);
+    expect(find(bath(plain, 'double', 'show'), 'textureWash')).toMatchObject({ scope: 'zones' });
+  });
+
+  it('is conditioned everywhere at home, stays silky where silky, and has it no longer than the state lasts', () => {
+    expect(find(bath(thin(), 'double', 'keepUp'), 'richConditioner')?.why.code).toBe('keepUpEverywhere');
+    expect(find(bath(thin(), 'drop', 'show'), 'richConditioner')?.use).toBe(true);
+    const past = bath(thin('2026-06-16' as LocalDay), 'double', 'show');
+    expect(find(past, 'textureWash')?.scope).toBe('zones');
+  });
+});
+
 describe('whitening', () => {
   it('goes on white zones of a show bath only', () => {
     expect(find(bath(white, 'double', 'show'), 'whiteningWash')).toMatchObject({ use: true, scope: 'zones' });

@@ -76,11 +76,15 @@ it('keeps what a show’s own rules say; what nobody entered stays unknown', asy
   if (show === undefined) throw new Error('no show');
   expect(show.rules).toMatchObject({ whiskersRemoved: 'unknown', leastAgeMonths: 0 });
   const path = `/api/shows/${show.id}/rules`;
-  const rules = { ...show.rules, whiskersRemoved: 'forbidden', leastAgeMonths: 6 };
+  const hours = { dryersOnGround: 'restricted', dryersFrom: '06:30', dryersUntil: '21:00' };
+  const rules = { ...show.rules, ...hours, whiskersRemoved: 'forbidden', leastAgeMonths: 6 };
   const odd = await lead
     .post(path, { commandId: v7(), version: show.version, rules: { ...rules, whiskersRemoved: 'maybe' } })
     .expect(400);
   expect(odd.body).toMatchObject({ code: 'badInput', errors: [{ path: 'rules.whiskersRemoved' }] });
+  const backwards = { ...rules, dryersOnGround: 'restricted', dryersFrom: '21:00', dryersUntil: '07:00' };
+  const turned = await lead.post(path, { commandId: v7(), version: show.version, rules: backwards }).expect(400);
+  expect(turned.body).toMatchObject({ code: 'badInput', errors: [{ path: 'rules.dryersUntil' }] });
   await lead.post(path, { commandId: v7(), version: show.version, rules }).expect(200);
   const after = (await kennel()).shows.find((s) => s.id === show.id);
   expect(after).toMatchObject({ rules, version: show.version + 1 });

@@ -120,6 +120,14 @@ it('a person’s practice and kit are kept, checked and taken away', async () =>
   expect((await person()).record).toEqual({ learning, kit });
   expect((await save({ kit: null })).status).toBe(200);
   expect((await person()).record).toEqual({ learning });
+  expect((await save({ brushingRoute: 'b' })).status).toBe(200);
+  expect((await person()).record).toEqual({ learning, brushingRoute: 'b' });
+  const out = (await lead.get('/api/export').expect(200)).body as {
+    people: { name: string; brushingRoute?: string }[];
+  };
+  expect(out.people.find((p) => p.name === 'Pia Dove')?.brushingRoute).toBe('b');
+  expect((await save({ brushingRoute: 'c' })).status).toBe(400);
+  expect((await save({ brushingRoute: null })).status).toBe(200);
   expect((await save({ kit: [{ tool: 'hammer' }] })).status).toBe(400);
   expect((await save({ name: null })).status).toBe(400);
   expect((await person()).record).toEqual({ learning });

@@ -6,7 +6,7 @@ import { METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import { changeWords, effectLines, effectWords } from '../src/rooms/methods/effectWords';
 import MethodsRoom from '../src/rooms/methods/MethodsRoom';
 import type { MethodsBody } from '../src/api/commands';
-import { FILE, NAMES, PLAN, show } from './world';
+import { FILE, KENNEL, NAMES, PLAN, show } from './world';
 
 const methods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []) => ({
   number: history.length,
@@ -161,7 +161,27 @@ describe('the room', () => {
       expect(screen.getByRole('combobox', { name: `${s.name}: removing whiskers` })).toBeEnabled();
       expect(screen.getByRole('spinbutton', { name: `${s.name}: least age in months` })).toHaveValue('0');
     }
-    expect(screen.getAllByText('not known yet').length).toBeGreaterThanOrEqual(FILE.shows.length * 4);
+    expect(screen.getAllByText('not known yet').length).toBeGreaterThanOrEqual(FILE.shows.length * 5);
     expect(screen.getByText(/Nothing is assumed/)).toBeInTheDocument();
+  });
+
+  it('asks for the hours of dryers only where a show restricts them, the strictest usual ones to begin with', () => {
+    const [first, ...others] = KENNEL.shows;
+    const rules = { ...(first?.rules as object), dryersOnGround: 'restricted' };
+    const kennel = { ...KENNEL, shows: [{ ...first, rules }, ...others] } as unknown as typeof KENNEL;
+    show(<MethodsRoom />, { at: '/methods?part=rules', methods: methods(), kennel });
+    expect(screen.getByRole('textbox', { name: `${first?.name ?? ''}: dryers from` })).toHaveValue('07:00');
+    expect(screen.getByRole('textbox', { name: `${first?.name ?? ''}: dryers until` })).toHaveValue('20:00');
+    expect(screen.queryByRole('textbox', { name: `${others[0]?.name ?? ''}: dryers from` })).toBeNull();
+    cleanup();
+    show(<MethodsRoom />, { at: '/methods?part=rules', methods: methods(), kennel, signIn: 'tuva' });
+    expect(screen.getByText('07:00 to 20:00')).toBeInTheDocument();
+    expect(screen.queryByRole('textbox')).toBeNull();
+  });
+
+  it('says where the minutes of a trim go', () => {
+    show(<MethodsRoom />, { at: '/methods?part=steps&step=naturalTrim', methods: methods() });
+    const page = screen.getByRole('article', { name: METHODS.naturalTrim.name });
+    expect(page).toHaveTextContent('feet 6, hocks 2, tail 3, vent and underline 3');
   });
 });

@@ -66,6 +66,8 @@ export interface Seen {
   readonly view?: Partial<PlanView>;
   readonly work?: readonly Work[];
   readonly methods?: object;
+  /** The kennel as its rooms read it; else the demo's. */
+  readonly kennel?: Kennel;
   /** The whole kennel as the planning thread is given it; else the demo's. */
   readonly kennelFile?: KennelFile;
   readonly at?: string;
@@ -81,7 +83,7 @@ export function show(room: ReactElement, seen: Seen = {}) {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const session = { personId: person.id, name: person.name, role: person.role, csrf: '', mustChange: false };
   client.setQueryData(sessionQuery.queryKey, session as unknown as Session);
-  client.setQueryData(kennelQuery.queryKey, KENNEL);
+  client.setQueryData(kennelQuery.queryKey, seen.kennel ?? KENNEL);
   client.setQueryData(kennelFileQuery.queryKey, seen.kennelFile ?? file);
   client.setQueryData(planQuery.queryKey, { published: stored(PLAN), draft: null, job: null, ...seen.view });
   if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);

@@ -43,7 +43,13 @@ export type Side = (typeof SIDES)[number];
 export type SchoolChoices = Readonly<Partial<Record<SchoolId, Side>>>;
 
 /** Questions that a show's own rules answer. */
-export const RULES_OF_SHOWS = ['productsLeft', 'whiskersRemoved', 'alteredShown', 'scissoringNatural'] as const;
+export const RULES_OF_SHOWS = [
+  'productsLeft',
+  'whiskersRemoved',
+  'alteredShown',
+  'scissoringNatural',
+  'dryersOnGround',
+] as const;
 export type ShowRule = (typeof RULES_OF_SHOWS)[number];
 
 export const RULE_VALUES = ['free', 'restricted', 'forbidden', 'unknown'] as const;

@@ -77,6 +77,8 @@ const ShowRules = Type.Object(
       RULES_OF_SHOWS.map((r) => [r, Type.Optional(oneOf<RuleValue>(RULE_VALUES, 'as the show’s own rules say'))]),
     ) as Record<ShowRule, TOptional<TUnsafe<RuleValue>>>),
     leastAgeMonths: Type.Optional(Type.Integer({ minimum: 0, maximum: 36, description: 'months of age on the day' })),
+    dryersFrom: Type.Optional(wall('dryers on the ground from, where they are restricted')),
+    dryersUntil: Type.Optional(wall('dryers on the ground until, where they are restricted')),
   },
   strict,
 );

@@ -4,6 +4,8 @@
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import type { DogId, OwnerId, PersonId } from '../units/ids.js';
+import { SIDES } from './choices.js';
+import type { Side } from './choices.js';
 import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, ROLES, SKILLS, TOOL_KINDS } from './vocabulary.js';
 import type { PracticeOutcome, Role, Skill, StepId, ToolKind } from './vocabulary.js';
@@ -52,6 +54,7 @@ export const PersonRecord = Type.Object(
     kit: Type.Optional(
       Type.Array(Tool, { maxItems: 100, description: 'tools at hand; absent = everything that the work needs' }),
     ),
+    brushingRoute: Type.Optional(oneOf<Side>(SIDES, 'route of the brush, where this person has one of their own')),
   },
   strict,
 );

@@ -56,7 +56,7 @@ const DOG_PARTS = [
 /** Parts of a dog's record that are entered in forms. */
 export const DogPartsSchema = Type.Partial(Type.Pick(DogRecord, [...DOG_PARTS]), { additionalProperties: false });
 /** Parts of a person's record that are entered in forms. */
-export const PersonPartsSchema = Type.Partial(Type.Pick(PersonRecord, ['learning', 'kit']), {
+export const PersonPartsSchema = Type.Partial(Type.Pick(PersonRecord, ['learning', 'kit', 'brushingRoute']), {
   additionalProperties: false,
 });
 /** Changes to the care programs, whole. */

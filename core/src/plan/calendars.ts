@@ -1,16 +1,23 @@
 /*
  * Who and what is where and when, as arrays by slot: shifts without breaks, absences, transports, closures, circuits.
  */
+import { addDays } from '../time/localDay.js';
+import type { WallTime } from '../time/localDay.js';
 import { slotsOf } from '../time/slotGrid.js';
 import type { KennelShift, KennelStation, KennelTransport } from '../kennel/kennelFile.js';
+import type { StationKind } from '../kennel/vocabulary.js';
 import { isPuppy } from '../programs/dogFacts.js';
 import { standMinutesOf } from '../programs/dogProgram.js';
+import { dryerHours, rulesOf } from '../programs/ruleSet.js';
 import type { PlanInput } from './planInput.js';
 import type { Problem, ProblemDog, ProblemPerson, ProblemStation } from './problem.js';
 
 /** A whole day's noise dose, in hundredths of a percent. */
 const NOISE_DAY = 100 * 100;
 const DEFAULT_SCISSOR_MIN = 240;
+const DRYERS: readonly StationKind[] = ['forceDryer', 'standDryer'];
+const MIDNIGHT = '00:00' as WallTime;
+const DAY_END = '24:00' as WallTime;
 
 type Calendars = Pick<Problem, 'people' | 'stations' | 'circuits' | 'dogs'>;
 
@@ -92,6 +99,7 @@ function stationCalendars(input: PlanInput): ProblemStation[] {
   const circuits = new Map(input.kennel.circuits.map((c, i) => [c.id as string, i]));
   return input.units.map((unit) => {
     const s = byId.get(unit.id) as KennelStation;
+    const barred = barredSlots(input, s);
     return {
       name: s.name,
       kind: s.kind,
@@ -99,14 +107,31 @@ function stationCalendars(input: PlanInput): ProblemStation[] {
       circuit: s.circuitId === undefined ? -1 : (circuits.get(s.circuitId) ?? -1),
       ramp: s.ramp === true,
       lengthCm: s.lengthCm ?? Infinity,
-      closed: closedSlots(input, s),
+      closed: closedSlots(input, s, barred),
+      barred,
     };
   });
 }
 
-function closedSlots(input: PlanInput, s: KennelStation): Uint8Array {
+/** Dryers on a show's ground keep its hours, from the evening before its first day to the end of its last. */
+function barredSlots({ grid, kennel }: PlanInput, s: KennelStation): Uint8Array {
+  const barred = new Uint8Array(grid.horizon + 1);
+  if (!DRYERS.includes(s.kind)) return barred;
+  for (const show of kennel.shows.filter((x) => x.siteId === s.siteId)) {
+    const hours = dryerHours(rulesOf(show));
+    if (hours === null) continue;
+    const before = addDays(show.firstDay, -1);
+    for (let day = before; day <= show.lastDay; day = addDays(day, 1)) {
+      if (day > before) barred.fill(1, grid.slotAt(day, MIDNIGHT, 'floor'), grid.slotAt(day, hours.from, 'ceil'));
+      barred.fill(1, grid.slotAt(day, hours.until, 'floor'), grid.slotAt(day, DAY_END, 'ceil'));
+    }
+  }
+  return barred;
+}
+
+function closedSlots(input: PlanInput, s: KennelStation, barred: Uint8Array): Uint8Array {
   const { grid } = input;
-  const closed = new Uint8Array(grid.horizon + 1);
+  const closed = barred.slice();
   for (const c of s.closures) {
     const first = grid.slotAt(c.day, c.start, 'floor');
     closed.fill(1, first, Math.max(first, grid.slotAt(c.day, c.end, 'ceil')));

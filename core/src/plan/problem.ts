@@ -188,6 +188,8 @@ export interface ProblemStation {
   readonly lengthCm: number;
   /** 1 where it is closed. */
   readonly closed: Uint8Array;
+  /** 1 where a show's rules close it, which nobody can open; these slots are closed as well. */
+  readonly barred: Uint8Array;
 }
 
 export interface ProblemDog {

@@ -16,7 +16,7 @@ import type { TaskKey } from '../units/ids.js';
 import type { MinutesRow, ProgramStep } from '../programs/careLibrary.js';
 import { cooperationFactor } from '../programs/cooperation.js';
 import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../programs/dogFacts.js';
-import { barOf } from '../programs/mayTrim.js';
+import { barOf, needsOfCoat } from '../programs/mayTrim.js';
 import { standMinutesOf } from '../programs/dogProgram.js';
 import type { Estimate, EstimateFacts } from '../programs/estimate.js';
 import { atPace, estimate } from '../programs/estimate.js';
@@ -279,7 +279,8 @@ function makeStep(
 /** Who may do a step: practice and kit decide; `allowed` is null where they bar nobody. */
 function peopleFor(input: PlanInput, step: ProgramStep, dog: KennelDog, entry: KennelEntry | null): WhoMay {
   const skill = step.skill ?? input.library.steps[step.step].skill;
-  const tools = step.tools ?? input.library.tools(step.step, coatClassOf(dog, input.library));
+  const asked = step.tools ?? input.library.tools(step.step, coatClassOf(dog, input.library));
+  const tools = needsOfCoat(asked, dog.density);
   const skilled = input.kennel.people.flatMap((p, i) => (skill !== null && p.skills.includes(skill) ? [i] : []));
   const bars = skilled.map((i) => barOf(input.kennel.people[i] ?? {}, step.step, entry?.day ?? null, tools));
   if (bars.every((b) => b === null)) return { may: skilled, allowed: null, barred: null };

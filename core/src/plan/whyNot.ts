@@ -346,7 +346,7 @@ function* pinTrials(problem: Problem, placement: Placement, list: readonly Activ
 function* stationTrials(problem: Problem, placement: Placement, list: readonly Activity[]): Generator<Trial> {
   const until = Math.max(...list.map((a) => a.let));
   for (let s = 0; s < problem.stations.length; s++) {
-    const from = problem.stations[s]?.closed.indexOf(1, problem.now) ?? -1;
+    const from = closedByUs(problem, s).indexOf(1, problem.now);
     if (from >= 0 && from < until && list.some((a) => a.station === problem.stations[s]?.kind)) {
       yield { remedy: { code: 'openStation', station: s, from }, problem: openStation(problem, s), placement };
     }
@@ -392,16 +392,16 @@ function closedAt(
   list: readonly Activity[],
   places: readonly (Place | null)[],
 ): number {
-  const closed = problem.stations[remedy.station]?.closed;
+  const closed = closedByUs(problem, remedy.station);
   const used = list.flatMap((a, i) => {
     const place = places[i];
     if (place == null || place.station !== remedy.station) return [];
-    const t = closed?.subarray(place.start, place.start + a.dur).indexOf(1) ?? -1;
+    const t = closed.subarray(place.start, place.start + a.dur).indexOf(1);
     return t < 0 ? [] : [place.start + t];
   });
   if (used.length === 0) return remedy.from;
   let from = Math.min(...used);
-  while (from > problem.now && closed?.[from - 1] === 1) from--;
+  while (from > problem.now && closed[from - 1] === 1) from--;
   return from;
 }
 
@@ -475,8 +475,14 @@ function withoutBreaks(problem: Problem, p: number): Problem {
   return withPerson(problem, p, { ...person, site });
 }
 
+/** 1 where somebody of the crew closed a station: what a show's rules bar stays barred. */
+function closedByUs(problem: Problem, s: number): Uint8Array {
+  const { closed, barred } = problem.stations[s] as ProblemStation;
+  return closed.map((c, t) => (barred[t] === 1 ? 0 : c));
+}
+
 function openStation(problem: Problem, s: number): Problem {
-  const stations = problem.stations.map((x, k) => (k === s ? { ...x, closed: new Uint8Array(x.closed.length) } : x));
+  const stations = problem.stations.map((x, k) => (k === s ? { ...x, closed: x.barred } : x));
   return problem.with({ stations });
 }
 
@@ -492,6 +498,7 @@ export function extraStations(problem: Problem, kind: StationKind): Problem {
     ramp: true,
     lengthCm: Infinity,
     closed: new Uint8Array(problem.horizon + 1),
+    barred: new Uint8Array(problem.horizon + 1),
   }));
   return problem.with({ stations: [...problem.stations, ...added] });
 }

@@ -3,6 +3,7 @@
  * the dog's age and state. What drops out is named with its reason; what people should mind is noted.
  */
 import type { CoatClass } from '../coat/coatClass.js';
+import { RULES_OF_SHOWS } from '../kennel/choices.js';
 import type { RuleValue, SchoolId, ShowRule, Side } from '../kennel/choices.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { KennelFile, KennelShow } from '../kennel/kennelFile.js';
@@ -61,8 +62,8 @@ export interface DogProgram {
   readonly notes: readonly ProgramNote[];
 }
 
-/** Rules that people must mind themselves: nothing in the order of work follows from them. */
-const TOLD_RULES: readonly ShowRule[] = ['productsLeft', 'alteredShown', 'whiskersRemoved'];
+/** Rules that people must mind themselves: of what they ask for, the order of work does not show all. */
+const TOLD_RULES: readonly ShowRule[] = ['productsLeft', 'alteredShown', 'whiskersRemoved', 'dryersOnGround'];
 
 /** Steps that wet the coat: treatments keep their distance from them. */
 export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 'spotWash', 'towelSoak'];
@@ -78,6 +79,14 @@ const NOT_INJURED: readonly StepId[] = [
   'fineTrim',
   'naturalTrim',
 ];
+
+/** A coat that is out is not softened for the ring: body is wanted all over (common practice). */
+const NOT_OUT_OF_COAT: ProgramEdit = {
+  edit: 'drop',
+  steps: ['condition'],
+  parts: ['preparation'],
+  coats: ['double', 'heavySheepdog', 'scissored'],
+};
 
 /**
  * What steps that cannot be undone ask for: the owner's consent, which only those who may decide can record. Ears ask the
@@ -162,6 +171,8 @@ function reasonedEdits(
   }
   const injured = (dog.states ?? []).some((s) => s.kind === 'injury' && stateHolds(s, facts.day));
   if (injured) found.push({ edits: [{ edit: 'drop', steps: NOT_INJURED }], why: { code: 'state', state: 'injury' } });
+  const thin = (dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, facts.day));
+  if (thin && show !== null) found.push({ edits: [NOT_OUT_OF_COAT], why: { code: 'state', state: 'outOfCoat' } });
   for (const [step, what] of consentsAsked(dog)) {
     // A kennel that records consents at all means what is missing.
     if (dog.consents !== undefined && !dog.consents.some((c) => c.what === what)) {
@@ -208,7 +219,7 @@ function notesOf(dog: KennelDog, show: KennelShow | null, facts: EntryFacts, cho
   );
   if (show !== null) {
     const { leastAgeMonths, ...rules } = rulesOf(show);
-    const unknown = (Object.keys(rules) as ShowRule[]).filter((r) => rules[r] === 'unknown');
+    const unknown = RULES_OF_SHOWS.filter((r) => rules[r] === 'unknown');
     if (unknown.length > 0) notes.push({ code: 'checkRules', rules: unknown });
     for (const rule of TOLD_RULES) {
       const value = rules[rule];

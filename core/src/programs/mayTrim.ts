@@ -2,6 +2,7 @@
  * Who may do a trim that cannot be undone: experienced people, and those who practiced it in time. And whose kit holds
  * what the work needs.
  */
+import type { KennelDog } from '../kennel/dogRecord.js';
 import type { KennelPerson } from '../kennel/personRecord.js';
 import { IRREVERSIBLE_TRIMS } from '../kennel/vocabulary.js';
 import type { StepId, ToolKind } from '../kennel/vocabulary.js';
@@ -20,6 +21,15 @@ export interface ToolNeed {
   readonly tool: ToolKind;
   /** Number of the clipper blade, as it is stamped on it. */
   readonly blade?: number;
+  /** The number that a heavy coat takes instead. */
+  readonly heavyBlade?: number;
+}
+
+/** What a dog's coat asks of a kit: a heavy one may take another blade. */
+export function needsOfCoat(needs: readonly ToolNeed[], density: KennelDog['density']): readonly ToolNeed[] {
+  return density !== 'heavy'
+    ? needs
+    : needs.map((n) => (n.heavyBlade === undefined ? n : { ...n, blade: n.heavyBlade }));
 }
 
 /** Whether a kit holds something. A clipper whose blades nobody wrote down counts as having all. */

@@ -10,6 +10,7 @@ import type { KennelDog } from '../kennel/dogRecord.js';
 import type { CoatColor, ProductId, UseScope } from '../kennel/vocabulary.js';
 import type { LocalDay } from '../time/localDay.js';
 import { addDays, daysBetween } from '../time/localDay.js';
+import { stateHolds } from './dogFacts.js';
 
 /** How a product leaves the coat. */
 export type Rinse = 'out' | 'withBath' | 'mayStay' | 'stays' | 'nextWash' | 'afterShow';
@@ -49,6 +50,8 @@ export type ProductWhy =
   | { readonly code: 'showSpares'; readonly zones: readonly ZoneId[] }
   /** Short, harsh or silky hair does not bear it. */
   | { readonly code: 'notThisCoat' }
+  /** Out of coat: body is wanted everywhere (common practice). */
+  | { readonly code: 'thinCoat' }
   | { readonly code: 'showRules'; readonly value: RuleValue }
   /** Skin upset, young, or near the eyes. */
   | { readonly code: 'mild' }
@@ -109,10 +112,14 @@ export function bathProducts(
     ...stainAdvice(dog, zones),
     washAdvice(dog, purpose, day),
     some('mildWash', zones.face, { code: 'mild' }),
-    ...textureAdvice(coat, purpose, zones),
+    ...textureAdvice(coat, purpose, zones, isOutOfCoat(dog, day)),
     ...whitenAdvice(dog, purpose, day, zones),
-    ...conditionAdvice(dog, coat, purpose, zones),
+    ...conditionAdvice(dog, coat, purpose, zones, isOutOfCoat(dog, day)),
   ];
+}
+
+function isOutOfCoat(dog: ProductDog, day: LocalDay): boolean {
+  return (dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, day));
 }
 
 function stainAdvice(dog: ProductDog, zones: ProductZones): ProductAdvice[] {
@@ -136,10 +143,11 @@ function washAdvice(dog: ProductDog, purpose: BathPurpose, day: LocalDay): Produ
   return whole('cleansingWash');
 }
 
-function textureAdvice(coat: CoatClass, purpose: BathPurpose, zones: ProductZones): ProductAdvice[] {
+function textureAdvice(coat: CoatClass, purpose: BathPurpose, zones: ProductZones, thin: boolean): ProductAdvice[] {
   if (purpose !== 'show') return [];
   if (coat === 'drop') return [whole('textureWash', { code: 'notThisCoat' }, false)];
-  return zones.volume.length === 0 ? [] : [some('textureWash', zones.volume)];
+  if (zones.volume.length === 0) return [];
+  return [thin ? whole('textureWash', { code: 'thinCoat' }) : some('textureWash', zones.volume)];
 }
 
 /** From this share of the zones on, what goes on them counts as all over (engineering default). */
@@ -175,9 +183,17 @@ function whitenAdvice(dog: ProductDog, purpose: BathPurpose, day: LocalDay, zone
   return [isMost(white) ? whole('whiteningWash', { code: 'white' }) : some('whiteningWash', white, { code: 'white' })];
 }
 
-function conditionAdvice(dog: ProductDog, coat: CoatClass, purpose: BathPurpose, zones: ProductZones): ProductAdvice[] {
+function conditionAdvice(
+  dog: ProductDog,
+  coat: CoatClass,
+  purpose: BathPurpose,
+  zones: ProductZones,
+  thin: boolean,
+): ProductAdvice[] {
   if (coat === 'smooth' || coat === 'wire') return [whole('richConditioner', { code: 'notThisCoat' }, false)];
   if (purpose === 'keepUp') return [whole('richConditioner', { code: 'keepUpEverywhere' })];
+  if (thin && purpose === 'show' && zones.volume.length > 0)
+    return [whole('richConditioner', { code: 'thinCoat' }, false)];
   const spared = [...new Set([...zones.volume, ...(purpose === 'show' ? zones.ears : [])])];
   const rich = zones.feather.filter((z) => !spared.includes(z));
   const jacket = coat === 'jacketedNatural' || coat === 'jacketedTrimmed';

@@ -4,11 +4,15 @@
  */
 import type { RuleValue, ShowRule } from '../kennel/choices.js';
 import type { KennelShow } from '../kennel/kennelFile.js';
+import type { WallTime } from '../time/localDay.js';
 import type { ProgramEdit } from './programEdit.js';
 
 export type RuleSet = Readonly<Record<ShowRule, RuleValue>> & {
   /** Months of age on the day; null = unknown. */
   readonly leastAgeMonths: number | null;
+  /** Hours of dryers on the ground, where they are restricted. */
+  readonly dryersFrom?: WallTime;
+  readonly dryersUntil?: WallTime;
 };
 
 export const UNKNOWN_RULES: RuleSet = {
@@ -16,12 +20,26 @@ export const UNKNOWN_RULES: RuleSet = {
   whiskersRemoved: 'unknown',
   alteredShown: 'unknown',
   scissoringNatural: 'unknown',
+  dryersOnGround: 'unknown',
   leastAgeMonths: null,
 };
 
 /** Rules of a show, with what nobody entered as unknown. */
 export function rulesOf(show: Pick<KennelShow, 'rules'>): RuleSet {
   return { ...UNKNOWN_RULES, ...show.rules };
+}
+
+/** Hours of dryers on the ground where a show restricts them and nobody entered which (common practice: the strictest). */
+export const DEFAULT_DRYER_HOURS = { from: '07:00', until: '20:00' } as const;
+
+/** From when until when dryers may run on a show's ground; null = at any hour, equal = not at all. */
+export function dryerHours(rules: RuleSet): { readonly from: WallTime; readonly until: WallTime } | null {
+  if (rules.dryersOnGround === 'forbidden') return { from: '00:00' as WallTime, until: '00:00' as WallTime };
+  if (rules.dryersOnGround !== 'restricted') return null;
+  return {
+    from: rules.dryersFrom ?? (DEFAULT_DRYER_HOURS.from as WallTime),
+    until: rules.dryersUntil ?? (DEFAULT_DRYER_HOURS.until as WallTime),
+  };
 }
 
 /** Share of a natural trim that is left where only feet may be trimmed (engineering default). */

@@ -2,7 +2,7 @@
  * What can be wrong with shows and entries, and with asking for work that nobody here can do.
  */
 import type { CareLibrary, KennelDog, KennelFile, Skill } from '@loyal-mane/core';
-import { coatClassOf } from '@loyal-mane/core';
+import { coatClassOf, dryerHours, rulesOf } from '@loyal-mane/core';
 import type { KennelIssue } from './kennelIssue.js';
 
 /** Issues of shows and entries. */
@@ -11,11 +11,20 @@ export function showIssues(kennel: KennelFile, library: CareLibrary): KennelIssu
 }
 
 function dayIssues(kennel: KennelFile): KennelIssue[] {
-  return kennel.shows.flatMap((s, i): KennelIssue[] =>
-    s.lastDay < s.firstDay
-      ? [{ code: 'endsBeforeStart', path: `shows[${String(i)}]`, start: s.firstDay, end: s.lastDay }]
-      : [],
-  );
+  return kennel.shows.flatMap((s, i): KennelIssue[] => {
+    const path = `shows[${String(i)}]`;
+    const found: KennelIssue[] = [];
+    if (s.lastDay < s.firstDay) found.push({ code: 'endsBeforeStart', path, start: s.firstDay, end: s.lastDay });
+    const hours = dryerHours(rulesOf(s));
+    if (s.rules?.dryersOnGround === 'restricted' && hours !== null && hours.until <= hours.from)
+      found.push({
+        code: 'endsBeforeStart',
+        path: `${path}.rules.dryersUntil`,
+        start: hours.from,
+        end: hours.until,
+      });
+    return found;
+  });
 }
 
 function entryIssues(kennel: KennelFile): KennelIssue[] {

@@ -140,6 +140,8 @@ export function productWhyWords(why: ProductWhy): string {
       return why.zones.length === 0 ? '' : `Not on ${zonesWords(why.zones)}: body is wanted there.`;
     case 'notThisCoat':
       return 'This coat does not bear it: it softens, weighs down or strips it.';
+    case 'thinCoat':
+      return 'Out of coat: body is wanted all over, so nothing softens it for the ring.';
     case 'showRules':
       return `The show’s rules say “${why.value}” of products left in the coat. Check the show’s own rules.`;
     case 'mild':

@@ -23,6 +23,7 @@ export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
   whiskersRemoved: 'removing whiskers',
   alteredShown: 'altered tails or ears',
   scissoringNatural: 'scissoring breeds shown natural',
+  dryersOnGround: 'dryers on the ground',
 };
 
 export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
@@ -101,6 +102,12 @@ const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>>
     forbidden: 'Altered tails or ears may not be shown there. Check the show’s own rules.',
   },
   scissoringNatural: { unknown: '', free: '', restricted: '', forbidden: '' },
+  dryersOnGround: {
+    unknown: '',
+    free: '',
+    restricted: 'Dryers run on the ground within the show’s hours only. The plan keeps its dryer places to them.',
+    forbidden: 'No dryer runs on that ground. Check the show’s own rules.',
+  },
 };
 
 /** A note on a dog's work as a sentence. */

@@ -312,6 +312,12 @@ async function addOwnData(knex: Knex): Promise<void> {
   });
 }
 
+async function addRoutes(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('people', (t) => {
+    t.string('brushing_route', 1).nullable();
+  });
+}
+
 const MIGRATIONS: readonly Migration[] = [
   {
     name: '001-house',
@@ -328,6 +334,7 @@ const MIGRATIONS: readonly Migration[] = [
   { name: '004-set-tasks', up: addPins },
   { name: '005-bottles', up: addBottles },
   { name: '006-own-data', up: addOwnData },
+  { name: '007-routes', up: addRoutes },
 ];
 
 /** Brings the schema up to date; safe to run twice. */

@@ -12,13 +12,24 @@ import {
   IsObject,
   IsOptional,
   IsUUID,
+  Matches,
   Max,
   Min,
   ValidateNested,
 } from 'class-validator';
 import { CommandDto } from '../plan/dto.js';
 import { ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
-import type { KennelShow, Role, RuleValue, Skill, StationKind, Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
+import type {
+  KennelShow,
+  Role,
+  RuleValue,
+  Skill,
+  StationKind,
+  Tightness,
+  WallTime,
+  ZoneId,
+  ZoneTest,
+} from '@loyal-mane/core';
 
 export class SettingsDto {
   @ApiProperty() timeZone!: string;
@@ -172,8 +183,15 @@ export class DogDto {
   @ApiProperty() version!: number;
 }
 
+/** A time of day; 24:00 ends a day. */
+const DAY_TIME = /^([01]\d|2[0-3]):[0-5]\d$|^24:00$/;
+
+type Rules = NonNullable<KennelShow['rules']>;
+type DryerHours = 'dryersFrom' | 'dryersUntil';
+type RulesSent = Required<Omit<Rules, DryerHours>> & Pick<Rules, DryerHours>;
+
 /** What a show's own rules say; unknown until somebody enters it. */
-export class ShowRulesDto implements Required<NonNullable<KennelShow['rules']>> {
+export class ShowRulesDto implements RulesSent {
   @ApiProperty({ enum: RULE_VALUES, description: 'products left in the coat' })
   @IsIn(RULE_VALUES)
   productsLeft!: RuleValue;
@@ -189,6 +207,20 @@ export class ShowRulesDto implements Required<NonNullable<KennelShow['rules']>> 
   @ApiProperty({ enum: RULE_VALUES, description: 'scissoring on breeds shown natural' })
   @IsIn(RULE_VALUES)
   scissoringNatural!: RuleValue;
+
+  @ApiProperty({ enum: RULE_VALUES, description: 'dryers on the ground; restricted = within its hours' })
+  @IsIn(RULE_VALUES)
+  dryersOnGround!: RuleValue;
+
+  @ApiPropertyOptional({ type: String, description: 'dryers from, HH:MM; the strictest usual hours when absent' })
+  @IsOptional()
+  @Matches(DAY_TIME, { message: 'a time is written HH:MM' })
+  dryersFrom?: WallTime;
+
+  @ApiPropertyOptional({ type: String, description: 'dryers until, HH:MM' })
+  @IsOptional()
+  @Matches(DAY_TIME, { message: 'a time is written HH:MM' })
+  dryersUntil?: WallTime;
 
   @ApiProperty({ description: 'months of age on the day; 0 = none or unknown' })
   @IsInt()

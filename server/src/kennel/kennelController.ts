@@ -46,12 +46,12 @@ export class KennelController {
         closures,
         version: version(id),
       })),
-      people: kennel.people.map(({ id, name, role, skills, learning, kit }) => ({
+      people: kennel.people.map(({ id, name, role, skills, learning, kit, brushingRoute }) => ({
         id,
         name,
         role,
         skills,
-        record: compact({ learning, kit }),
+        record: compact({ learning, kit, brushingRoute }),
         version: version(id),
       })),
       shifts: kennel.shifts.map((s) => ({ ...s, version: version(s.id) })),

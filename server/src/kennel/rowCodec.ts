@@ -98,6 +98,7 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       role: 'role',
       scissorMinPerDay: 'scissor_min_per_day',
       ownerId: 'owner_id',
+      brushingRoute: 'brushing_route',
     },
     json: ['skills', 'learning', 'kit'],
   }),

@@ -51,10 +51,13 @@ export class RecordsService {
   async changePerson(id: string, me: string, dto: RecordCommandDto): Promise<RowVersionDto> {
     const { set, gone } = partsOf(dto.record);
     const parts = checked(readPersonParts(set));
+    const { brushingRoute, ...lists } = parts;
     const cleared = pick(Object.fromEntries(gone.map((field) => [field, null])), ['learning', 'kit']);
     return this.change('people', id, me, dto, 'person.record', () => ({
-      ...Object.fromEntries(Object.entries(parts).map(([field, value]) => [field, JSON.stringify(value)])),
+      ...Object.fromEntries(Object.entries(lists).map(([field, value]) => [field, JSON.stringify(value)])),
       ...cleared,
+      ...(brushingRoute === undefined ? {} : { brushing_route: brushingRoute }),
+      ...(gone.includes('brushingRoute') ? { brushing_route: null } : {}),
     }));
   }
 

@@ -1168,6 +1168,15 @@ export interface components {
              * @enum {string}
              */
             scissoringNatural: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description dryers on the ground; restricted = within its hours
+             * @enum {string}
+             */
+            dryersOnGround: "free" | "restricted" | "forbidden" | "unknown";
+            /** @description dryers from, HH:MM; the strictest usual hours when absent */
+            dryersFrom?: string;
+            /** @description dryers until, HH:MM */
+            dryersUntil?: string;
             /** @description months of age on the day; 0 = none or unknown */
             leastAgeMonths: number;
         };

@@ -8,8 +8,8 @@ import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
-import type { PersonParts, StepId } from '@loyal-mane/core';
-import { METHODS, TOOL_WORDS } from '@loyal-mane/library/words';
+import type { PersonParts, Side, StepId } from '@loyal-mane/core';
+import { METHODS, SCHOOL_WORDS, TOOL_WORDS } from '@loyal-mane/library/words';
 import { DayField } from './DayField';
 import { command, setPersonRecord, useCommand } from '../api/commands';
 import type { Kennel } from '../api/queries';
@@ -26,12 +26,20 @@ interface Values {
   readonly practice?: readonly FlatPractice[];
   readonly keepsKit?: boolean;
   readonly kit?: NonNullable<PersonParts['kit']>;
+  readonly route?: Side | 'kennel';
 }
 
 const asDay = {
   getValueProps: (value: string | undefined) => ({ value: value === undefined ? null : dayjs(value) }),
   getValueFromEvent: (value: dayjs.Dayjs | null) => value?.format('YYYY-MM-DD'),
 };
+
+const ROUTE = SCHOOL_WORDS.brushingRoute;
+const ROUTES = [
+  { value: 'kennel', label: 'as the kennel has it' },
+  { value: 'a', label: ROUTE.a.name },
+  { value: 'b', label: ROUTE.b.name },
+];
 
 /** One row a practice; a trim that is learned and not practiced yet is a row without a day. */
 function flat(learning: PersonParts['learning']): FlatPractice[] {
@@ -70,6 +78,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
     const changes = {
       learning: learningOf((values.practice ?? []).map((p) => filled(p) as FlatPractice)),
       kit: keepsKit ? (values.kit ?? []).map(filled) : null,
+      brushingRoute: values.route === 'kennel' ? null : values.route,
     };
     send.mutate(command({ personId: person.id, version: person.version, record: changes }), {
       onSuccess: () => void message.success('Saved. Plan again to work by it.'),
@@ -79,7 +88,11 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
   return (
     <Form<Values>
       key={person.version}
-      initialValues={{ practice: flat(record.learning), kit: record.kit ?? TOOL_KINDS.map((tool) => ({ tool })) }}
+      initialValues={{
+        practice: flat(record.learning),
+        kit: record.kit ?? TOOL_KINDS.map((tool) => ({ tool })),
+        route: record.brushingRoute ?? 'kennel',
+      }}
       disabled={send.isPending}
       onFinish={save}
     >
@@ -172,9 +185,13 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
           )}
         </Form.List>
       )}
+      <h3 style={{ fontSize: 16, marginTop: 24, marginBottom: 8 }}>{ROUTE.question}</h3>
+      <Form.Item name="route" extra="Told at the bench with each brushing. What is set for one dog comes first.">
+        <Select aria-label={ROUTE.question} options={ROUTES} />
+      </Form.Item>
       <p style={{ marginTop: 16 }}>
         <Button type="primary" htmlType="submit" loading={send.isPending}>
-          Save practice and kit
+          Save practice, kit and route
         </Button>
       </p>
     </Form>

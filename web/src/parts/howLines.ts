@@ -13,12 +13,12 @@ import {
   trimZonesOf,
   zonesOfColor,
 } from '@loyal-mane/core';
-import type { BathPurpose, KennelFile, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
+import type { BathPurpose, KennelFile, LocalDay, PlannedActivity } from '@loyal-mane/core';
 import { PRODUCTS, bagList, productZones } from '@loyal-mane/library';
 import { METHODS, PRODUCT_NAMES, schoolLines, strippingWords, whereWords, zonesWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../api/queries';
-import { bornOf, coatOf, libraryOf, recordOf } from './dogRecord';
+import { bornOf, coatOf, libraryOf, personRecordOf, recordOf } from './dogRecord';
 import type { Dog } from './dogRecord';
 
 const PUPPY_DAYS = 365;
@@ -29,24 +29,29 @@ export function howLines(a: PlannedActivity, kennel: Kennel, names: Names, metho
   const how = METHODS[a.step].how;
   if (dog === undefined) return how;
   const day = localDayOf(instantToMs(a.start), names.zone);
-  return [...ownLines(a, dog, kennel, day), ...how, ...sidesAt(a.step, dog, kennel, methods)];
+  return [...ownLines(a, dog, kennel, day), ...how, ...sidesAt(a, dog, kennel, methods)];
 }
 
-/** Which side of each question holds for this dog at this step, where the kennel or the dog has decided it. */
-function sidesAt(step: StepId, dog: Dog, kennel: Kennel, methods: Methods | undefined): string[] {
+/** Which side of each question holds for this dog at this step, where kennel, dog or whoever brushes has decided it. */
+function sidesAt(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Methods | undefined): string[] {
   if (methods === undefined) return [];
   const own = methods.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
+  const brusher = kennel.people.find((p) => p.id === a.people[0]);
+  const route = brusher === undefined ? undefined : personRecordOf(brusher).brushingRoute;
   const chosen = chooseSides(libraryOf(kennel).schools, {
     coat: coatOf(dog),
     dog: { ...recordOf(dog), schools: own, mats: dog.marks.mats },
     kennel: {
       people: kennel.people as unknown as KennelFile['people'],
-      methods: { number: Math.max(1, methods.number), schools: methods.schools },
+      methods: {
+        number: Math.max(1, methods.number),
+        schools: { ...methods.schools, ...(route === undefined ? {} : { brushingRoute: route }) },
+      },
     },
     holds: () => false,
   });
   return schoolLines(
-    step,
+    a.step,
     chosen.filter((c) => c.by !== 'usual' || c.refused !== null),
   );
 }

@@ -1,15 +1,17 @@
 /*
  * What each show's own rules say: free, restricted, forbidden, or not known yet. What is forbidden drops out of the work.
  */
-import { App as AntApp, InputNumber, Select } from 'antd';
-import { RULES_OF_SHOWS, RULE_VALUES } from '@loyal-mane/core';
-import type { RuleValue } from '@loyal-mane/core';
+import { App as AntApp, Input, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { RULES_OF_SHOWS, RULE_VALUES, dryerHours } from '@loyal-mane/core';
+import type { RuleSet, RuleValue } from '@loyal-mane/core';
 import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
 import type { RuleSetId } from '@loyal-mane/library';
 import { RULE_WORDS } from '@loyal-mane/library/words';
 import { command, setShowRules, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
 import { monthDay } from '../../parts/monthDay';
+import { wallTyped } from '../../parts/rows/fieldSpec';
 import { problemWords } from '../../parts/ProblemNote';
 
 const VALUE_WORDS: Readonly<Record<RuleValue, string>> = {
@@ -31,6 +33,54 @@ export function ruleSetOptions(): { value: RuleSetId; label: string }[] {
 }
 
 type Show = Kennel['shows'][number];
+type Rules = Show['rules'];
+
+const TIME = /^([01]\d|2[0-3]):[0-5]\d$|^24:00$/;
+
+function DryerHours({
+  show,
+  mayChange,
+  pending,
+  onSet,
+}: {
+  show: Show;
+  mayChange: boolean;
+  pending: boolean;
+  onSet: (show: Show, changes: Partial<Rules>) => void;
+}) {
+  const [wrong, setWrong] = useState('');
+  const hours = show.rules.dryersOnGround === 'restricted' ? dryerHours(show.rules as RuleSet) : null;
+  if (hours === null) return null;
+  if (!mayChange) return <div>{`${hours.from} to ${hours.until}`}</div>;
+  const take = (part: 'dryersFrom' | 'dryersUntil', typed: string): void => {
+    const time = wallTyped(typed);
+    if (time === hours[part === 'dryersFrom' ? 'from' : 'until']) return setWrong('');
+    const other = part === 'dryersFrom' ? hours.until : hours.from;
+    const turned = part === 'dryersFrom' ? time >= other : time <= other;
+    if (time !== '' && !TIME.test(time)) return setWrong('Write a time like 07:00.');
+    if (time !== '' && turned) return setWrong('They have to start before they stop.');
+    setWrong('');
+    onSet(show, { [part]: time === '' ? undefined : time });
+  };
+  const box = (part: 'dryersFrom' | 'dryersUntil', value: string, label: string) => (
+    <Input
+      key={value}
+      aria-label={`${show.name}: dryers ${label}`}
+      style={{ width: 64 }}
+      inputMode="numeric"
+      defaultValue={value}
+      disabled={pending}
+      onBlur={(e) => take(part, e.target.value)}
+      onPressEnter={(e) => e.currentTarget.blur()}
+    />
+  );
+  return (
+    <div className="dryer-hours">
+      {box('dryersFrom', hours.from, 'from')} to {box('dryersUntil', hours.until, 'until')}
+      {wrong !== '' && <div className="bad">{wrong}</div>}
+    </div>
+  );
+}
 
 export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayChange: boolean }) {
   const { message } = AntApp.useApp();
@@ -74,6 +124,9 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
                         options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
                         onChange={(value: RuleValue) => set(show, { [rule]: value })}
                       />
+                    )}
+                    {rule === 'dryersOnGround' && (
+                      <DryerHours show={show} mayChange={mayChange} pending={send.isPending} onSet={set} />
                     )}
                   </td>
                 ))}

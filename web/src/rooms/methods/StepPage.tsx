@@ -3,8 +3,8 @@
  */
 import { useQuery } from '@tanstack/react-query';
 import { COAT_CLASSES, STEP_IDS, columnOf } from '@loyal-mane/core';
-import type { ProductId, Products, StepId } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '@loyal-mane/library';
+import type { CoatClass, ProductId, Products, StepId } from '@loyal-mane/core';
+import { CARE_LIBRARY, TRIM_PARTS } from '@loyal-mane/library';
 import { methodsQuery } from '../../api/queries';
 import { productsOf } from '../../parts/kennelProducts';
 import {
@@ -44,6 +44,7 @@ function StepPage({ step }: { step: StepId }) {
   const needs = CARE_LIBRARY.steps[step];
   const tools = toolLines(step);
   const minutes = minuteLines(step);
+  const parts = partLines(step);
   const soaks = soakLines(step, productsOf(useQuery(methodsQuery).data));
   return (
     <article aria-label={METHODS[step].name}>
@@ -125,6 +126,16 @@ function StepPage({ step }: { step: StepId }) {
               </dd>
             </>
           )}
+          {parts.length > 0 && (
+            <>
+              <dt>Of these</dt>
+              <dd>
+                {parts.map((line) => (
+                  <div key={line}>{line}</div>
+                ))}
+              </dd>
+            </>
+          )}
         </dl>
       </div>
     </article>
@@ -160,15 +171,35 @@ function toolLines(step: StepId): string[] {
     : lines.map(([tools, coats]) => `${tools}: ${coats.join(', ')}`);
 }
 
+/** A coat's row of the table of minutes for a step, as its programs use it. */
+function rowOf(step: StepId, coat: CoatClass): { readonly row: string; readonly share: number } | undefined {
+  const program = CARE_LIBRARY.programs[coat];
+  const all = [...program.preparation, ...program.showMorning, ...program.after, ...program.between];
+  return [...all, ...program.keepUp.flatMap((r) => r.steps)].find((s) => s.step === step);
+}
+
 /** Minutes of the reference dog by coat, as the programs use them. */
 function minuteLines(step: StepId): string[] {
   return COAT_CLASSES.flatMap((coat) => {
-    const program = CARE_LIBRARY.programs[coat];
-    const all = [...program.preparation, ...program.showMorning, ...program.after, ...program.between];
-    const keepUp = program.keepUp.flatMap((r) => r.steps);
-    const found = [...all, ...keepUp].find((s) => s.step === step);
+    const found = rowOf(step, coat);
     const base = found === undefined ? undefined : CARE_LIBRARY.minutes[found.row]?.by[columnOf(coat)];
     if (found === undefined || base === undefined) return [];
     return [`${COAT_WORDS[coat].toLowerCase()} ${String(Math.round(base * found.share))}`];
   });
+}
+
+/** Where the minutes of a trim go, by coat; coats with the same parts on one line. */
+function partLines(step: StepId): string[] {
+  const lines = COAT_CLASSES.flatMap((coat): [string, string][] => {
+    const found = rowOf(step, coat);
+    const parts = TRIM_PARTS[(found?.row ?? '') as keyof typeof TRIM_PARTS]?.[columnOf(coat)];
+    if (found === undefined || parts === undefined) return [];
+    // A share below 1 is a row whose whiskers are a step of their own.
+    const mine = Object.entries(parts).filter(([name]) => name !== 'whiskers' || found.share === 1);
+    const words = mine.map(([name, minutes]) => `${name} ${String(minutes)}`);
+    return [[COAT_WORDS[coat].toLowerCase(), words.join(', ')]];
+  });
+  const byParts = new Map<string, string[]>();
+  for (const [coat, words] of lines) byParts.set(words, [...(byParts.get(words) ?? []), coat]);
+  return [...byParts].map(([words, coats]) => `${coats.join(', ')}: ${words}`);
 }
