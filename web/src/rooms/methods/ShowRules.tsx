@@ -37,6 +37,12 @@ type Rules = Show['rules'];
 
 const TIME = /^([01]\d|2[0-3]):[0-5]\d$|^24:00$/;
 
+function faultOf(part: 'dryersFrom' | 'dryersUntil', time: string, other: string): string {
+  if (!TIME.test(time)) return 'Write a time like 07:00.';
+  const turned = part === 'dryersFrom' ? time >= other : time <= other;
+  return turned ? 'They have to start before they stop.' : '';
+}
+
 function DryerHours({
   show,
   mayChange,
@@ -54,13 +60,10 @@ function DryerHours({
   if (!mayChange) return <div>{`${hours.from} to ${hours.until}`}</div>;
   const take = (part: 'dryersFrom' | 'dryersUntil', typed: string): void => {
     const time = wallTyped(typed);
-    if (time === hours[part === 'dryersFrom' ? 'from' : 'until']) return setWrong('');
-    const other = part === 'dryersFrom' ? hours.until : hours.from;
-    const turned = part === 'dryersFrom' ? time >= other : time <= other;
-    if (time !== '' && !TIME.test(time)) return setWrong('Write a time like 07:00.');
-    if (time !== '' && turned) return setWrong('They have to start before they stop.');
-    setWrong('');
-    onSet(show, { [part]: time === '' ? undefined : time });
+    const [mine, other] = part === 'dryersFrom' ? [hours.from, hours.until] : [hours.until, hours.from];
+    const fault = time === '' || time === mine ? '' : faultOf(part, time, other);
+    setWrong(fault);
+    if (fault === '' && time !== mine) onSet(show, { [part]: time === '' ? undefined : time });
   };
   const box = (part: 'dryersFrom' | 'dryersUntil', value: string, label: string) => (
     <Input
