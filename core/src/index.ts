@@ -92,6 +92,8 @@ export type { LearnedPace, Pace, PaceLog, PaceSpreads } from './programs/pace.js
 export { STRIPPING_AREAS, strippingArea } from './programs/stripping.js';
 export { applyEdits, PROGRAM_PARTS } from './programs/programEdit.js';
 export type { ProgramEdit, ProgramPart } from './programs/programEdit.js';
+export { firstSide } from './programs/sideOrder.js';
+export type { FirstSide } from './programs/sideOrder.js';
 export { chooseSides, otherSide, refusalOf, usualSide } from './programs/schools.js';
 export type { Chosen, ChosenBy, School, SchoolContext, SchoolRefusal, SchoolSide } from './programs/schools.js';
 export { DEFAULT_DRYER_HOURS, UNKNOWN_RULES, dryerHours, ruleEdits, rulesOf } from './programs/ruleSet.js';
@@ -135,6 +137,7 @@ export {
   isCleanFaced,
   isPuppy,
   mayGoUnbathed,
+  noEntry,
   undercoatLoad,
   undercoatLoadAt,
 } from './programs/dogFacts.js';

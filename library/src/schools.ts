@@ -32,6 +32,7 @@ interface More {
   readonly coats?: readonly CoatClass[];
   readonly otherUsual?: readonly CoatClass[];
   readonly otherWhen?: School['otherWhen'];
+  readonly otherWhenOn?: School['otherWhenOn'];
   readonly a?: SchoolSide;
   readonly b?: SchoolSide;
 }
@@ -43,6 +44,7 @@ function school(id: School['id'], usual: Side, more: More = {}): School {
     usual,
     otherUsual: more.otherUsual ?? [],
     ...(more.otherWhen === undefined ? {} : { otherWhen: more.otherWhen }),
+    ...(more.otherWhenOn === undefined ? {} : { otherWhenOn: more.otherWhenOn }),
     a: more.a ?? NONE,
     b: more.b ?? NONE,
   };
@@ -53,6 +55,12 @@ const SHOW_BATHS: readonly StepId[] = ['bath', 'bathWhites'];
 const LONG: readonly CoatClass[] = COAT_CLASSES.filter((c) => c !== 'smooth');
 const TRIMMED: readonly CoatClass[] = ['scissored', 'jacketedNatural', 'jacketedTrimmed'];
 const notOf = (coats: readonly CoatClass[]): readonly CoatClass[] => COAT_CLASSES.filter((c) => !coats.includes(c));
+
+/** Coats that stand up: their minutes at the gate are with misting and brushing, those of the others without. */
+const KEPT_UP: readonly CoatClass[] = ['double', 'heavySheepdog', 'scissored'];
+const AT_GATE_MIN = 4;
+/** Most minutes between tidies and gate of a coat that is damp beneath; 40 otherwise (engineering default). */
+const DAMP_HOLD_WAIT_MIN = 25;
 
 /** What goes to show morning with the bath; each only where the coat has it. */
 const MORNING_BATH: readonly StepId[] = [
@@ -87,16 +95,19 @@ function needs(...tools: readonly ToolKind[]): readonly ToolNeed[] {
 export const SCHOOLS: readonly School[] = [
   school('matsAndWater', 'a', {
     coats: LONG,
+    otherWhen: 'hasMats',
+    otherWhenOn: ['scissored'],
     b: side(
       [
         { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
         { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'] },
       ],
-      ['tightMats'],
+      ['tightMats', 'noBathUntilClear'],
     ),
   }),
   school('matsAndTime', 'a', {
     coats: LONG,
+    otherWhen: 'bearsLittle',
     b: side(
       [
         { edit: 'perDay', steps: ['knots'], minutes: MATS_A_DAY_MIN, parts: ['preparation'] },
@@ -176,7 +187,14 @@ export const SCHOOLS: readonly School[] = [
     b: side([{ edit: 'replace', step: 'touchUp', by: BATH_BETWEEN, parts: ['between'], when: ['siteTub'] }]),
   }),
   school('ringDryness', 'a', {
-    b: side([{ edit: 'longer', steps: ['finish'], minutes: -5 }], ['notDouble']),
+    b: side(
+      [
+        { edit: 'longer', steps: ['finish'], minutes: -5 },
+        // It holds shorter: less waiting between the finish and the gate.
+        { edit: 'lag', step: 'gate', min: 15, max: DAMP_HOLD_WAIT_MIN, parts: ['showMorning'] },
+      ],
+      ['notDouble'],
+    ),
   }),
   school('sheepdogForceDryer', 'a', {
     coats: ['heavySheepdog'],
@@ -295,5 +313,9 @@ export const SCHOOLS: readonly School[] = [
   school('coloredBulk', 'a', { coats: ['jacketedNatural', 'jacketedTrimmed', 'double'], b: side([], ['paleRoots']) }),
   school('tableTime', 'a', { otherUsual: notOf(TRIMMED) }),
   school('posture', 'a'),
-  school('gate', 'a', { b: side([{ edit: 'longer', steps: ['gate'], minutes: 4 }]) }),
+  school('gate', 'a', {
+    otherUsual: KEPT_UP,
+    a: side([{ edit: 'longer', steps: ['gate'], minutes: -AT_GATE_MIN, coats: KEPT_UP }]),
+    b: side([{ edit: 'longer', steps: ['gate'], minutes: AT_GATE_MIN, coats: notOf(KEPT_UP) }]),
+  }),
 ];

@@ -150,18 +150,52 @@ describe('what a side changes', () => {
   it('mats are worked a few minutes a day on different days, or after the bath by air', () => {
     const dog = { ...dogOf('Nocci'), mats: [{ zone: 'armpit' as const, tightness: 'loose' as const }] };
     expect(find(programOf(withSchools(dog, { matsAndTime: 'b' })).program.preparation, 'knots').perDayMin).toBe(5);
-    const usual = idsOf(programOf(dog).program.preparation);
+    const brushed = idsOf(programOf(withSchools(dog, { matsAndWater: 'a' })).program.preparation);
     const air = programOf(withSchools(dog, { matsAndWater: 'b' })).program.preparation;
-    expect(usual.indexOf('knots')).toBe(0);
+    expect(brushed.indexOf('knots')).toBe(0);
     expect(idsOf(air).indexOf('knots')).toBeGreaterThan(idsOf(air).indexOf('trimBath'));
     expect(find(air, 'knots').factor).toBe(0.7);
+  });
+
+  it('loose mats on scissored curls, and only they, are worked by air where nobody decided it', () => {
+    const loose = [{ zone: 'armpit' as const, tightness: 'loose' as const }];
+    const sideOf = (name: string, more: object, school = 'matsAndWater') =>
+      programOf({ ...dogOf(name), ...more }).chosen.find((c) => c.school.id === school)?.side;
+    expect(sideOf('Nocci', { mats: loose })).toBe('b');
+    expect(sideOf('Nocci', {})).toBe('a');
+    expect(sideOf('Isbrin', { mats: loose })).toBe('a');
+    const tight = programOf({ ...dogOf('Nocci'), mats: [{ zone: 'armpit', tightness: 'tight' }] });
+    expect(tight.chosen.find((c) => c.school.id === 'matsAndWater')).toMatchObject({ side: 'a', refused: null });
+    expect(tight.notes.filter((n) => n.code === 'schoolRefused')).toEqual([]);
+  });
+
+  it('a dog that bears little of mat work has minutes a day of it, and no bath before it is clear', () => {
+    const hard = { cooperationAt: [{ step: 'knots' as const, factor: 1.5 }] };
+    const dog = { ...dogOf('Nocci'), ...hard, mats: [{ zone: 'armpit' as const, tightness: 'loose' as const }] };
+    const { program, chosen } = programOf(dog);
+    expect(chosen.find((c) => c.school.id === 'matsAndTime')?.side).toBe('b');
+    expect(find(program.preparation, 'knots')).toMatchObject({ factor: 1, perDayMin: 5 });
+    expect(idsOf(program.preparation).indexOf('knots')).toBe(0);
+    const both = programOf(withSchools(dog, { matsAndWater: 'b' }));
+    expect(both.notes).toContainEqual({
+      code: 'schoolRefused',
+      school: 'matsAndWater',
+      side: 'b',
+      why: 'noBathUntilClear',
+    });
   });
 
   it('minutes: condition 2 shorter, finish of a damp double coat 5 shorter, gate 4 longer, glands 4', () => {
     const of = (name: string, schools: SchoolChoices) => programOf(withSchools(dogOf(name), schools)).program;
     expect(find(of('Isbrin', { soakLength: 'b' }).preparation, 'condition').plusMin).toBe(-2);
     expect(find(of('Isbrin', { ringDryness: 'b' }).showMorning, 'finish').plusMin).toBe(-5);
-    expect(find(of('Isbrin', { gate: 'b' }).showMorning, 'gate').plusMin).toBe(4);
+    // What was logged of a dog's own hold comes before what is usual of a damp coat.
+    const unlogged = programOf(withSchools({ ...dogOf('Isbrin'), holds: [] }, { ringDryness: 'b' })).program;
+    expect(find(unlogged.showMorning, 'gate').lagMaxMin).toBe(25);
+    expect(find(of('Isbrin', {}).showMorning, 'gate')).toMatchObject({ plusMin: 0, lagMaxMin: 40 });
+    expect(find(of('Isbrin', { gate: 'a' }).showMorning, 'gate').plusMin).toBe(-4);
+    expect(find(of('Quill', {}).showMorning, 'gate').plusMin).toBe(0);
+    expect(find(of('Quill', { gate: 'b' }).showMorning, 'gate').plusMin).toBe(4);
     expect(find(of('Nocci', { productAndScissors: 'a' }).preparation, 'fineTrim').plusMin).toBe(5);
     const people = kennel.people.map((p) => ({ ...p, skills: [...p.skills, 'glands' as const] }));
     const trained = programOf(withSchools(dogOf('Isbrin'), { glands: 'a' }), { people });
@@ -293,7 +327,7 @@ describe('rules of a show', () => {
     expect(own.dropped).toEqual([]);
     expect(own.notes).toContainEqual({
       code: 'checkRules',
-      rules: ['whiskersRemoved', 'alteredShown', 'scissoringNatural'],
+      rules: ['whiskersRemoved', 'alteredShown', 'scissoringNatural', 'dryersOnGround'],
     });
   });
 

@@ -41,7 +41,7 @@ describe('the route of the brush', () => {
   const told = (kennel: Kennel, m: Methods) => howLines(task('lineBrush'), kennel, NAMES, m);
 
   it('is the one of whoever brushes, else the kennel’s, and not told where nobody decided it', () => {
-    expect(told(kennelWith({}), methods({}))).toEqual(METHODS.lineBrush.how);
+    expect(told(kennelWith({}), methods({})).join(' ')).not.toContain(SCHOOL_WORDS.brushingRoute.question);
     expect(told(kennelWith({}), methods({ brushingRoute: 'a' }))).toContain(route('a'));
     expect(told(kennelWith({}, { brushingRoute: 'b' }), methods({ brushingRoute: 'a' }))).toContain(route('b'));
     expect(told(kennelWith({}, { brushingRoute: 'b' }), methods({}))).toContain(route('b'));
@@ -52,6 +52,27 @@ describe('the route of the brush', () => {
     expect(told(kennel, methods({}, { brushingRoute: 'a' }))).toContain(route('a'));
     expect(howLines(task('bath'), kennel, NAMES, methods({}))).not.toContain(route('b'));
     expect(howLines(task('lineBrush', { people: [] }), kennel, NAMES, methods({}))).not.toContain(route('b'));
+  });
+});
+
+describe('which side comes first', () => {
+  const line = (step: StepId, record: object = {}, m: Methods = methods({})): string | undefined =>
+    howLines(task(step), kennelWith(record), NAMES, m).find((l) => l.includes(' side first'));
+  const SHOW = 'Show side first, once around.';
+  const OFF = 'Off side first: the finished side is not lain on.';
+
+  it('is the show side where a dog is trimmed or stands, the off side for volume and where it lies', () => {
+    expect(line('naturalTrim')).toBe(SHOW);
+    expect(line('finish')).toBe(OFF);
+    expect(line('lineBrush', { liesForWork: false })).toBe(SHOW);
+    expect(line('lineBrush', { liesForWork: true })).toBe(OFF);
+    expect(line('bath')).toBeUndefined();
+  });
+
+  it('is one side everywhere once the kennel, or the dog’s record, has decided it', () => {
+    expect(line('finish', {}, methods({ sideOrder: 'a' }))).toBe(SHOW);
+    expect(line('naturalTrim', {}, methods({ sideOrder: 'b' }))).toBe(OFF);
+    expect(line('naturalTrim', {}, methods({ sideOrder: 'b' }, { sideOrder: 'a' }))).toBe(SHOW);
   });
 });
 

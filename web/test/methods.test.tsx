@@ -105,6 +105,25 @@ describe('the room', () => {
     expect(screen.getAllByRole('radiogroup').length).toBeLessThan(SCHOOLS.length);
   });
 
+  it('knows what is usual for one dog as it is now: loose mats on curls are worked by air', () => {
+    const curly = KENNEL.dogs.find((d) => d.coat === 'scissored');
+    const at = `/methods?dog=${curly?.id ?? ''}`;
+    const matted = (mats: object[]) =>
+      ({
+        ...KENNEL,
+        dogs: KENNEL.dogs.map((d) => (d.id === curly?.id ? { ...d, marks: { ...d.marks, mats } } : d)),
+      }) as unknown as typeof KENNEL;
+    const inForce = (kennel: typeof KENNEL): string => {
+      show(<MethodsRoom />, { at, methods: methods(), kennel });
+      const sides = within(screen.getByRole('radiogroup', { name: SCHOOL_WORDS.matsAndWater.question }));
+      const words = sides.getAllByRole('radio').find((r) => r.className.includes('holds'))?.textContent ?? '';
+      cleanup();
+      return words;
+    };
+    expect(inForce(matted([]))).toContain(SCHOOL_WORDS.matsAndWater.a.name);
+    expect(inForce(matted([{ zone: 'armpit', tightness: 'loose' }]))).toContain(SCHOOL_WORDS.matsAndWater.b.name);
+  });
+
   it('takes what the kennel’s own bottles say, and says what would go wrong', () => {
     show(<MethodsRoom />, { at: '/methods?part=products', methods: methods() });
     const soak = (which: string) => screen.getByRole('spinbutton', { name: `Whitening wash: works at ${which}` });

@@ -10,7 +10,7 @@ import { addDays, daysBetween } from '../time/localDay.js';
 import { wallToMs } from '../time/zone.js';
 import type { DogId, EntryId } from '../units/ids.js';
 import type { KeepUpRule } from '../programs/careLibrary.js';
-import { coatClassOf, holds, isCleanFaced } from '../programs/dogFacts.js';
+import { coatClassOf, holds, isCleanFaced, noEntry } from '../programs/dogFacts.js';
 import type { EntryFacts } from '../programs/dogFacts.js';
 import type { DogProgram } from '../programs/dogProgram.js';
 import { dogProgram } from '../programs/dogProgram.js';
@@ -191,18 +191,7 @@ function marksOf(input: PlanInput, dog: KennelDog, show: KennelShow, entry: Kenn
 
 function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
   const { input } = context;
-  const day = input.grid.firstDay;
-  const none: EntryFacts = {
-    day,
-    siteTub: false,
-    nextShow: false,
-    trimmedOn: null,
-    travels: false,
-    firstShowDay: false,
-    lastShowDay: false,
-    laterRound: false,
-    cleanFaced: isCleanFaced(input.library.breeds.get(dog.breed)),
-  };
+  const none = noEntry(input.grid.firstDay, isCleanFaced(input.library.breeds.get(dog.breed)));
   const { program } = dogProgram(dog, input.kennel, input.library, null, none);
   return program.keepUp
     .filter((rule) => rule.when.every((c) => holds(c, dog, none)))

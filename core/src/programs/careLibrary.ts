@@ -107,6 +107,7 @@ export type Condition =
   | 'fringed'
   | 'notFringed'
   | 'hasMats'
+  | 'bearsLittle'
   | 'soiled'
   | 'siteTub'
   | 'underNineMonths'

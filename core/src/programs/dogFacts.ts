@@ -76,6 +76,21 @@ export interface EntryFacts {
   readonly cleanFaced: boolean;
 }
 
+/** The facts of a day without any entry. */
+export function noEntry(day: LocalDay, cleanFaced: boolean): EntryFacts {
+  return {
+    day,
+    siteTub: false,
+    nextShow: false,
+    trimmedOn: null,
+    travels: false,
+    firstShowDay: false,
+    lastShowDay: false,
+    laterRound: false,
+    cleanFaced,
+  };
+}
+
 /** Whether a breed is shown with clean feet and face. */
 export function isCleanFaced(breed: Pick<BreedFacts, 'variant'> | undefined): boolean {
   return breed?.variant.includes('clean') === true;
@@ -135,6 +150,9 @@ export function mayGoUnbathed(dog: KennelDog): boolean {
   return dog.ground === undefined || CLEAN_GROUNDS.includes(dog.ground);
 }
 
+/** From this factor of its cooperation at mat work on, a dog bears only minutes of it (engineering default). */
+export const DEFAULT_BEARS_LITTLE = 1.4;
+
 /** Whether a condition of a program holds. */
 export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): boolean {
   switch (condition) {
@@ -166,6 +184,8 @@ export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return entry.laterRound;
     case 'hasMats':
       return entry.nextShow && (dog.mats ?? []).length > 0;
+    case 'bearsLittle':
+      return (dog.cooperationAt ?? []).some((c) => c.step === 'knots' && c.factor >= DEFAULT_BEARS_LITTLE);
     case 'siteTub':
       return entry.siteTub;
     case 'underNineMonths':

@@ -15,6 +15,8 @@ import type { ProgramEdit } from './programEdit.js';
 export type SchoolRefusal =
   /** Tight or solid mats: water sets them, fighting them hurts. */
   | 'tightMats'
+  /** Mats come out a few minutes a day, and until then there is no bath. */
+  | 'noBathUntilClear'
   /** Damp undercoat flattens or waves a coat that should lie. */
   | 'notDouble'
   /** Nobody here is trained for it. */
@@ -44,6 +46,8 @@ export interface School {
   readonly otherUsual: readonly CoatClass[];
   /** Condition of a dog under which the other side is usual. */
   readonly otherWhen?: Condition;
+  /** Coats for which that condition counts; absent = all. */
+  readonly otherWhenOn?: readonly CoatClass[];
   readonly a: SchoolSide;
   readonly b: SchoolSide;
 }
@@ -51,7 +55,7 @@ export interface School {
 /** Where a side in force comes from. */
 export type ChosenBy = 'dog' | 'kennel' | 'usual';
 
-/** The side in force for a dog, and the one wanted where that was refused. */
+/** The side in force for a dog, and the one that somebody wanted where that was refused. */
 export interface Chosen {
   readonly school: School;
   readonly side: Side;
@@ -68,7 +72,9 @@ export interface SchoolContext {
 
 /** The side that is usual on a coat (for a dog of which `holds` tells). */
 export function usualSide(school: School, coat: CoatClass, holds: (c: Condition) => boolean): Side {
-  const other = school.otherUsual.includes(coat) || (school.otherWhen !== undefined && holds(school.otherWhen));
+  const counts = school.otherWhenOn === undefined || school.otherWhenOn.includes(coat);
+  const other =
+    school.otherUsual.includes(coat) || (counts && school.otherWhen !== undefined && holds(school.otherWhen));
   return other ? otherSide(school.usual) : school.usual;
 }
 
@@ -88,7 +94,7 @@ export function chooseSides(schools: readonly School[], c: SchoolContext): Chose
       const why = refusalOf(school[wanted], c);
       return why === null
         ? { school, side: wanted, by, refused: null }
-        : { school, side: otherSide(wanted), by, refused: { side: wanted, why } };
+        : { school, side: otherSide(wanted), by, refused: by === 'usual' ? null : { side: wanted, why } };
     });
 }
 
@@ -100,10 +106,17 @@ export function refusalOf(side: SchoolSide, c: SchoolContext): SchoolRefusal | n
   return side.refusedWhen.find((why) => refuses(why, side, c)) ?? null;
 }
 
+/** The side of the question how fast mats come out that a dog's tolerance asks for. */
+function minutesADay(c: SchoolContext): Side {
+  return c.holds('bearsLittle') ? 'b' : 'a';
+}
+
 function refuses(why: SchoolRefusal, side: SchoolSide, c: SchoolContext): boolean {
   switch (why) {
     case 'tightMats':
       return (c.dog.mats ?? []).some((m) => m.tightness !== 'loose');
+    case 'noBathUntilClear':
+      return (c.dog.schools?.matsAndTime ?? c.kennel.methods?.schools.matsAndTime ?? minutesADay(c)) === 'b';
     case 'notDouble':
       return c.coat !== 'double' && c.coat !== 'heavySheepdog';
     case 'nobodyTrained':

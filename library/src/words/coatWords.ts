@@ -28,6 +28,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   fringed: 'fringed',
   notFringed: 'not fringed',
   hasMats: 'mats are known',
+  bearsLittle: 'bears little of it',
   soiled: 'soiled since its bath',
   siteTub: 'tub at the site',
   underNineMonths: 'under nine months',

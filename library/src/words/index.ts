@@ -39,7 +39,7 @@ export {
   zonesWords,
 } from './productWords.js';
 export { TOOL_NOTES } from './toolNotes.js';
-export { SCHOOL_STEPS, schoolLines } from './schoolSteps.js';
+export { SCHOOL_STEPS, schoolLines, sideFirstWords } from './schoolSteps.js';
 export { boundWords, oddsWords, tightestWords } from './oddsWords.js';
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';

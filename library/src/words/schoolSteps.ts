@@ -1,7 +1,7 @@
 /*
  * Schools that speak at a step: whoever does it reads which side this kennel, or this dog, goes by.
  */
-import type { Chosen, SchoolId, StepId } from '@loyal-mane/core';
+import type { Chosen, FirstSide, SchoolId, StepId } from '@loyal-mane/core';
 import { SCHOOL_WORDS } from './schoolWords.js';
 
 /** Steps at which each question is answered in the how-to. */
@@ -18,14 +18,15 @@ export const SCHOOL_STEPS: Readonly<Record<SchoolId, readonly StepId[]>> = {
   headInBath: ['bath', 'trimBath'],
   tubShaking: ['bath', 'trimBath', 'condition'],
   glands: ['glands'],
-  sideOrder: ['fineTrim', 'roughTrim', 'lineBrush', 'finish'],
+  // Told for every dog, see `sideFirstWords`.
+  sideOrder: [],
   productAndScissors: ['fineTrim', 'finish'],
   throat: ['throat'],
   earTop: ['ears'],
   bodyShears: ['roughTrim', 'fineTrim', 'shapeTrim'],
   footEdge: ['naturalTrim', 'fineTrim'],
   brushingRoute: ['brushOut1', 'brushOut2', 'lineBrush', 'keepUpBrush'],
-  tanglesAtShow: ['touchUp', 'takedown'],
+  tanglesAtShow: ['brushOut1', 'brushOut2', 'touchUp', 'takedown'],
   preTreat: ['preTreat'],
   smallTrimsBy: ['clip', 'whiskers', 'tidies'],
   puppyWhiskers: ['whiskers'],
@@ -43,6 +44,11 @@ export function schoolLines(step: StepId, chosen: readonly Chosen[]): string[] {
   return chosen
     .filter((c) => SCHOOL_STEPS[c.school.id].includes(step))
     .map((c) => `${SCHOOL_WORDS[c.school.id].question}: ${lowerFirst(SCHOOL_WORDS[c.school.id][c.side].name)}.`);
+}
+
+/** Which side comes first, as a line of the how-to. */
+export function sideFirstWords(side: FirstSide): string {
+  return side === 'show' ? 'Show side first, once around.' : 'Off side first: the finished side is not lain on.';
 }
 
 function lowerFirst(text: string): string {

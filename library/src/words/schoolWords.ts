@@ -209,12 +209,13 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     'At the gate',
     by('Hands off', 'Handling undoes the hold.'),
     by('Keep misting and brushing', 'Some coats fall before the class is called.'),
-    'Hands off.',
+    'Hands off; coats that stand up are kept up.',
   ),
 };
 
 export const REFUSAL_WORDS: Readonly<Record<SchoolRefusal, string>> = {
   tightMats: 'Refused: this dog has tight mats. They come out or off before water and before any fight with them.',
+  noBathUntilClear: 'Refused: its mats come out a few minutes a day, and until then it is not bathed.',
   notDouble: 'Refused: damp undercoat flattens or waves a coat that should lie.',
   nobodyTrained: 'Refused: nobody here is trained for it.',
   noTubThere: 'Refused: the dog travels, and the show has no tub.',

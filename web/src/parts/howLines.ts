@@ -6,6 +6,7 @@ import {
   bathProducts,
   chooseSides,
   daysBetween,
+  firstSide,
   instantToMs,
   localDayOf,
   removalList,
@@ -13,9 +14,17 @@ import {
   trimZonesOf,
   zonesOfColor,
 } from '@loyal-mane/core';
-import type { BathPurpose, KennelFile, LocalDay, PlannedActivity } from '@loyal-mane/core';
+import type { BathPurpose, Chosen, KennelFile, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
 import { PRODUCTS, bagList, productZones } from '@loyal-mane/library';
-import { METHODS, PRODUCT_NAMES, schoolLines, strippingWords, whereWords, zonesWords } from '@loyal-mane/library/words';
+import {
+  METHODS,
+  PRODUCT_NAMES,
+  schoolLines,
+  sideFirstWords,
+  strippingWords,
+  whereWords,
+  zonesWords,
+} from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../api/queries';
 import { bornOf, coatOf, libraryOf, personRecordOf, recordOf } from './dogRecord';
@@ -29,11 +38,18 @@ export function howLines(a: PlannedActivity, kennel: Kennel, names: Names, metho
   const how = METHODS[a.step].how;
   if (dog === undefined) return how;
   const day = localDayOf(instantToMs(a.start), names.zone);
-  return [...ownLines(a, dog, kennel, day), ...how, ...sidesAt(a, dog, kennel, methods)];
+  const chosen = chosenFor(a, dog, kennel, methods);
+  return [...ownLines(a, dog, kennel, day), ...sideLines(a.step, dog, chosen), ...how, ...schoolLines(a.step, chosen)];
 }
 
-/** Which side of each question holds for this dog at this step, where kennel, dog or whoever brushes has decided it. */
-function sidesAt(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Methods | undefined): string[] {
+function sideLines(step: StepId, dog: Dog, chosen: readonly Chosen[]): string[] {
+  const decided = chosen.find((c) => c.school.id === 'sideOrder')?.side ?? null;
+  const first = firstSide(step, coatOf(dog), { liesForWork: recordOf(dog).liesForWork === true }, decided);
+  return first === null ? [] : [sideFirstWords(first)];
+}
+
+/** The sides of questions that kennel, dog or whoever brushes has decided for this work. */
+function chosenFor(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Methods | undefined): Chosen[] {
   if (methods === undefined) return [];
   const own = methods.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
   const brusher = kennel.people.find((p) => p.id === a.people[0]);
@@ -50,10 +66,7 @@ function sidesAt(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Methods 
     },
     holds: () => false,
   });
-  return schoolLines(
-    a.step,
-    chosen.filter((c) => c.by !== 'usual' || c.refused !== null),
-  );
+  return chosen.filter((c) => c.by !== 'usual' || c.refused !== null);
 }
 
 function ownLines(a: PlannedActivity, dog: Dog, kennel: Kennel, day: LocalDay): string[] {

@@ -41,7 +41,7 @@ export const WASH_METHODS = {
     ['table', 'solidMats'],
     'Skin visible along every part; the comb meets nothing.',
     ...BRUSH_OUT_FIRST,
-    'Show side first; in long coats the pre-treat goes on when this flank is done.',
+    'In long coats the pre-treat goes on when this flank is done.',
   ),
   bath: words(
     'Bath',

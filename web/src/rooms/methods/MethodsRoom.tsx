@@ -5,9 +5,12 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useSearchParams } from 'react-router';
-import { COAT_CLASSES, STEP_IDS, ZONE_IDS } from '@loyal-mane/core';
-import type { CoatClass, StepId } from '@loyal-mane/core';
+import { COAT_CLASSES, STEP_IDS, ZONE_IDS, holds, localDayOf, noEntry } from '@loyal-mane/core';
+import type { CoatClass, Condition, KennelDog, LocalDay, StepId } from '@loyal-mane/core';
 import { methodsQuery } from '../../api/queries';
+import type { Kennel } from '../../api/queries';
+import { serverNowMs } from '../../api/serverClock';
+import { bornOf, recordOf } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { EffectBar } from './EffectBar';
@@ -29,6 +32,14 @@ const PARTS = [
   { id: 'zones', name: 'Breeds by zone' },
   { id: 'rules', name: 'Show rules' },
 ] as const;
+
+/** What holds for a dog before its next show. */
+function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
+  const dog = kennel.dogs.find((d) => d.id === dogId);
+  if (dog === undefined) return false;
+  const record = { ...recordOf(dog), id: dog.id, born: bornOf(dog), mats: dog.marks.mats } as KennelDog;
+  return holds(condition, record, { ...noEntry(day, false), nextShow: true });
+}
 
 export default function MethodsRoom() {
   const { kennel, names, lead, plan } = useRooms();
@@ -98,7 +109,16 @@ export default function MethodsRoom() {
         </p>
       )}
       <EffectBar draft={draft} names={names} what={changeWords(draft.saved, draft.body)} />
-      {part === 'schools' && <SchoolList methods={methods} draft={draft} names={names} mayChange={lead} dog={dog} />}
+      {part === 'schools' && (
+        <SchoolList
+          methods={methods}
+          draft={draft}
+          names={names}
+          mayChange={lead}
+          dog={dog}
+          holdsFor={(condition) => holdsOf(kennel, dogId, condition, localDayOf(serverNowMs(), names.zone))}
+        />
+      )}
       {part === 'programs' && (
         <ProgramView
           coat={coat}

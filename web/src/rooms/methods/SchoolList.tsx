@@ -2,7 +2,7 @@
  * The questions on which good practitioners disagree: both sides with their reasons, which one holds, which dogs differ.
  */
 import { COAT_CLASSES, usualSide } from '@loyal-mane/core';
-import type { CoatClass, School, SchoolId, Side } from '@loyal-mane/core';
+import type { CoatClass, Condition, School, SchoolId, Side } from '@loyal-mane/core';
 import { SCHOOLS } from '@loyal-mane/library';
 import { COAT_WORDS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
@@ -17,26 +17,28 @@ interface Props {
   readonly mayChange: boolean;
   /** The dog whose own ways are shown; null = the kennel's. */
   readonly dog: Methods['dogs'][number] | null;
+  /** What holds for that dog: some questions have another usual answer then. */
+  readonly holdsFor: (condition: Condition) => boolean;
 }
 
-export function SchoolList({ methods, draft, names, mayChange, dog }: Props) {
+export function SchoolList({ methods, draft, names, mayChange, dog, holdsFor }: Props) {
   const asked = SCHOOLS.filter((s) => dog === null || s.coats === undefined || s.coats.includes(dog.coat as CoatClass));
   return (
     <ol className="schools">
       {asked.map((school) => (
-        <Question key={school.id} school={school} {...{ methods, draft, names, mayChange, dog }} />
+        <Question key={school.id} school={school} {...{ methods, draft, names, mayChange, dog, holdsFor }} />
       ))}
     </ol>
   );
 }
 
-function Question({ school, methods, draft, names, mayChange, dog }: Props & { school: School }) {
+function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: Props & { school: School }) {
   const words = SCHOOL_WORDS[school.id];
   const chosen = draft.choices[school.id];
   const usual = usualSides(school);
   const kennel = methods.schools[school.id];
   const inForce: Side | null =
-    chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat as CoatClass, () => false)));
+    chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat as CoatClass, holdsFor)));
   const differ = methods.dogs.filter((d) => d.schools[school.id] !== undefined && dog === null);
   const moved = chosen !== draft.saved.schools[school.id];
   return (
