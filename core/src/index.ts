@@ -141,7 +141,8 @@ export {
   undercoatLoad,
   undercoatLoadAt,
 } from './programs/dogFacts.js';
-export { stageOf, stateHolds } from './programs/dogFacts.js';
+export { stageOf } from './programs/dogFacts.js';
+export { falsePregnancyAbout, isDropping, isIn, stateHolds, zonesLeftAlone } from './programs/dogStates.js';
 export type { CoatStage, EntryFacts } from './programs/dogFacts.js';
 export type * from './fit/fitModel.js';
 export { searchFit } from './fit/fitSearch.js';

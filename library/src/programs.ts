@@ -505,7 +505,7 @@ function program(
 }
 
 export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
-  double: program('double', double, [inspection, brushing(2)]),
+  double: program('double', double, [inspection, brushing(2, 1)]),
   heavySheepdog: program('heavySheepdog', heavySheepdog, [inspection, brushing(3, 2)]),
   drop: program('drop', drop, [inspection, brushing(1), dressing, keepUpBath(7, false), rewrap]),
   scissored: program(
@@ -522,18 +522,22 @@ export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
   ),
   jacketedNatural: program('jacketedNatural', jacketedNatural, [
     inspection,
-    brushing(3),
+    brushing(3, 2),
     dressing,
     keepUpBath(7, true, ['fringed']),
   ]),
   jacketedTrimmed: program(
     'jacketedTrimmed',
     jacketedTrimmed,
-    [inspection, brushing(3), trimming('card', 'strip', 'card', 10, 9)],
+    [inspection, brushing(3, 2), trimming('card', 'strip', 'card', 10, 9)],
     [PRACTICE],
   ),
-  wire: program('wire', wire, [inspection, brushing(4), trimming('strip', 'strip', 'strip', STRIPPING_EVERY_DAYS, 4)]),
-  smooth: program('smooth', smooth, [inspection, brushing(7)]),
+  wire: program('wire', wire, [
+    inspection,
+    brushing(4, 3),
+    trimming('strip', 'strip', 'strip', STRIPPING_EVERY_DAYS, 4),
+  ]),
+  smooth: program('smooth', smooth, [inspection, brushing(7, 4)]),
 };
 
 /** Steps that are done when somebody finds the need, not by the calendar: knots and soiled zones. */

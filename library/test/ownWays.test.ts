@@ -66,8 +66,8 @@ describe('what a trim cuts', () => {
   });
 
   it('a puppy grows coat unless its record says otherwise', () => {
-    expect(trimDogOf({}, true).growsCoat).toBe(true);
-    expect(trimDogOf({ growsCoat: false }, true).growsCoat).toBe(false);
+    expect(trimDogOf({}, true, kennel.startDay).growsCoat).toBe(true);
+    expect(trimDogOf({ growsCoat: false }, true, kennel.startDay).growsCoat).toBe(false);
   });
 
   it('a step of which everything is locked drops out with its reason; half of it locked takes less time', () => {

@@ -36,7 +36,9 @@ export type CutRefusal =
   /** Left to grow on this breed while the dog grows coat. */
   | 'growingOn'
   /** Somebody set a lock with a wanted length. */
-  | 'locked';
+  | 'locked'
+  /** Left alone while a state of the dog lasts. */
+  | 'state';
 
 export type CutAnswer = { readonly ok: true; readonly how: CutKind } | { readonly ok: false; readonly why: CutRefusal };
 
@@ -46,6 +48,8 @@ export interface CutFacts {
   readonly growsCoat: boolean;
   readonly growOn: ReadonlySet<ZoneId>;
   readonly locked: ReadonlySet<ZoneId>;
+  /** Zones that a state of the dog leaves alone; none when absent. */
+  readonly leftAlone?: ReadonlySet<ZoneId>;
 }
 
 /** Whether a zone may be cut, and how. */
@@ -53,6 +57,7 @@ export function mayCut(map: TrimMap, zone: ZoneId, facts: CutFacts): CutAnswer {
   const how = map.cut.get(zone);
   if (how === undefined) return { ok: false, why: 'notInMap' };
   if (facts.locked.has(zone)) return { ok: false, why: 'locked' };
+  if (facts.leftAlone?.has(zone) === true) return { ok: false, why: 'state' };
   if (facts.growsCoat && facts.growOn.has(zone)) return { ok: false, why: 'growingOn' };
   return { ok: true, how };
 }

@@ -5,6 +5,7 @@
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { WorkRecord } from '../kennel/kennelFile.js';
 import type { KeepUpRule } from '../programs/careLibrary.js';
+import { isDropping } from '../programs/dogStates.js';
 import { addDays } from '../time/localDay.js';
 import type { LocalDay } from '../time/localDay.js';
 import { instantToMs, localDayOf } from '../time/zone.js';
@@ -37,7 +38,7 @@ export function keepUpDays(
   const { input } = at;
   const today = input.grid.firstDay;
   const begun = begunRounds(at, dog, rule);
-  const every = dog.coatChange ? rule.everyDaysInChange : rule.everyDays;
+  const every = isDropping(dog, today) ? rule.everyDaysInChange : rule.everyDays;
   const last = lastDone(at, dog, rule);
   const days: LocalDay[] = begun.filter((d) => d.open).map((d) => d.day);
   let due = last === null ? today : addDays(last, every);

@@ -160,7 +160,7 @@ function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, w
   return (step, who) => {
     const row = input.library.minutes[step.row];
     if (row === undefined) throw new Error(`draftSteps: no row "${step.row}" in the minutes table`);
-    const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy);
+    const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
     const own: EstimateFacts = {
       ...facts,
       ...preparing(step.step, row),
@@ -199,11 +199,13 @@ function isExact(step: ProgramStep): boolean {
   return step.from.of === 'ring' && step.to.of === 'ring' && step.step === 'ring';
 }
 
-/** Share of a trim that is left when somebody has locked zones. */
-function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolean): number {
+/** Share of a trim that is left when somebody has locked zones, or a state leaves some alone. */
+function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolean, day: LocalDay): number {
   const breed = input.library.breeds.get(dog.breed);
-  if (breed === undefined || (dog.locked ?? []).length === 0) return 1;
-  const zones = trimZonesOf(step, trimDogOf(dog, puppy), breed, input.library);
+  if (breed === undefined) return 1;
+  const own = trimDogOf(dog, puppy, day);
+  if (own.locked.length === 0 && (own.leftAlone ?? []).length === 0) return 1;
+  const zones = trimZonesOf(step, own, breed, input.library);
   return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
 }
 

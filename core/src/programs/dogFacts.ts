@@ -8,6 +8,7 @@ import { daysBetween } from '../time/localDay.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { ZoneId } from '../coat/zones.js';
 import type { BreedFacts, CareLibrary, Condition } from './careLibrary.js';
+import { isDropping, isIn } from './dogStates.js';
 import type { EstimateFacts } from './estimate.js';
 
 /** Dogs younger than this are worked as puppies: shorter sessions, less work (engineering default). */
@@ -27,18 +28,13 @@ export function isPuppy(dog: KennelDog, at: { readonly grid: { readonly firstDay
   return daysBetween(dog.born, at.grid.firstDay) < DEFAULT_PUPPY_DAYS;
 }
 
-/** Whether a state holds on a day. */
-export function stateHolds(state: NonNullable<KennelDog['states']>[number], day: LocalDay): boolean {
-  return state.from <= day && (state.until === undefined || day <= state.until);
-}
-
 /** Stage of a coat: what its work minds before everything else. */
 export type CoatStage = 'puppy' | 'coatChange' | 'outOfCoat' | 'adult';
 
 /** Stage of a dog's coat on a day; a coat in change or out of coat is that before it is anything else. */
 export function stageOf(dog: Pick<KennelDog, 'born' | 'coatChange' | 'states'>, day: LocalDay): CoatStage {
-  if (dog.coatChange) return 'coatChange';
-  if ((dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, day))) return 'outOfCoat';
+  if (isDropping(dog, day)) return 'coatChange';
+  if (isIn(dog, 'outOfCoat', day)) return 'outOfCoat';
   return daysBetween(dog.born, day) < DEFAULT_PUPPY_DAYS ? 'puppy' : 'adult';
 }
 
@@ -49,7 +45,7 @@ export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDa
   return {
     weightKg: dog.weightKg,
     density: dog.density,
-    coatChange: dog.coatChange,
+    coatChange: isDropping(dog, day),
     puppy,
     cooperation: dog.cooperation,
     firstTrim: dog.lastTrim === undefined,

@@ -12,7 +12,8 @@ import type { LocalDay } from '../time/localDay.js';
 import { addDays, daysBetween } from '../time/localDay.js';
 import type { CareLibrary, CareProgram } from './careLibrary.js';
 import type { EntryFacts } from './dogFacts.js';
-import { DEFAULT_PUPPY_DAYS, coatClassOf, holds, stateHolds } from './dogFacts.js';
+import { DEFAULT_PUPPY_DAYS, coatClassOf, holds } from './dogFacts.js';
+import { falsePregnancyAbout, isIn, stateHolds } from './dogStates.js';
 import { changedProgram } from './programChange.js';
 import type { ProgramEdit } from './programEdit.js';
 import { applyEdits } from './programEdit.js';
@@ -47,7 +48,9 @@ export type ProgramNote =
   | { readonly code: 'checkRules'; readonly rules: readonly ShowRule[] }
   /** What the show says of a thing that no step can decide. */
   | { readonly code: 'ruleSays'; readonly rule: ShowRule; readonly value: RuleValue }
-  | { readonly code: 'state'; readonly state: DogStateKind };
+  | { readonly code: 'state'; readonly state: DogStateKind }
+  /** A false pregnancy may show about that day. */
+  | { readonly code: 'falsePregnancyAbout'; readonly about: LocalDay };
 
 export interface DroppedStep {
   readonly step: StepId;
@@ -71,14 +74,29 @@ export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 
 /** What an injury forbids until a vet has looked: cutting, hard air, the tub. */
 const NOT_INJURED: readonly StepId[] = [
   ...WASH_STEPS,
+  'preTreat',
+  'condition',
+  'towel',
+  'blowOut',
   'forceDry',
+  'heatDry',
+  'dryCheck',
+  'towelSet',
+  'towelRelease',
+  'clip',
+  'whiskers',
   'strip',
   'ears',
   'throat',
+  'shapeTrim',
   'roughTrim',
   'fineTrim',
   'naturalTrim',
+  'tidies',
 ];
+
+/** Nothing goes neat onto the skin of a dog on medicine unless label and vet allow it. */
+const NOT_ON_MEDICINE: ProgramEdit = { edit: 'drop', steps: ['preTreat'] };
 
 /** A coat that is out is not softened for the ring: body is wanted all over (common practice). */
 const NOT_OUT_OF_COAT: ProgramEdit = {
@@ -96,6 +114,9 @@ function consentsAsked(dog: KennelDog): readonly (readonly [StepId, ConsentKind]
   const ears = dog.lastTrim === undefined ? ([['ears', 'firstEars']] as const) : [];
   return [['strip', 'strip'], ['whiskers', 'whiskers'], ...ears];
 }
+
+/** Days around the forecast of a false pregnancy in which it is worth a word (engineering default). */
+const FORECAST_DAYS = 21;
 
 interface Reasoned {
   readonly edits: readonly ProgramEdit[];
@@ -169,10 +190,12 @@ function reasonedEdits(
   if (waits && holds('underNineMonths', dog, facts)) {
     found.push({ edits: [{ edit: 'drop', steps: ['whiskers'] }], why: { code: 'tooYoung' } });
   }
-  const injured = (dog.states ?? []).some((s) => s.kind === 'injury' && stateHolds(s, facts.day));
-  if (injured) found.push({ edits: [{ edit: 'drop', steps: NOT_INJURED }], why: { code: 'state', state: 'injury' } });
-  const thin = (dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, facts.day));
-  if (thin && show !== null) found.push({ edits: [NOT_OUT_OF_COAT], why: { code: 'state', state: 'outOfCoat' } });
+  if (isIn(dog, 'injury', facts.day))
+    found.push({ edits: [{ edit: 'drop', steps: NOT_INJURED }], why: { code: 'state', state: 'injury' } });
+  if (isIn(dog, 'medicine', facts.day))
+    found.push({ edits: [NOT_ON_MEDICINE], why: { code: 'state', state: 'medicine' } });
+  if (show !== null && isIn(dog, 'outOfCoat', facts.day))
+    found.push({ edits: [NOT_OUT_OF_COAT], why: { code: 'state', state: 'outOfCoat' } });
   for (const [step, what] of consentsAsked(dog)) {
     // A kennel that records consents at all means what is missing.
     if (dog.consents !== undefined && !dog.consents.some((c) => c.what === what)) {
@@ -189,7 +212,7 @@ function lockedTrims(dog: KennelDog, library: CareLibrary, program: CareProgram,
   const puppy = daysBetween(dog.born, facts.day) < DEFAULT_PUPPY_DAYS;
   const steps = [...stepsIn(program), ...program.keepUp.flatMap((r) => r.steps.map((s) => s.step))];
   const none = [...new Set(steps)].filter((step) => {
-    const zones = trimZonesOf(step, trimDogOf(dog, puppy), breed, library);
+    const zones = trimZonesOf(step, trimDogOf(dog, puppy, facts.day), breed, library);
     return zones !== null && zones.cut.length === 0 && zones.leave.length > 0;
   });
   return none.map((step) => ({ edits: [{ edit: 'drop', steps: [step] }], why: { code: 'allLocked' } }));
@@ -232,6 +255,9 @@ function notesOf(dog: KennelDog, show: KennelShow | null, facts: EntryFacts, cho
   }
   const states = new Set((dog.states ?? []).filter((s) => stateHolds(s, facts.day)).map((s) => s.kind));
   for (const state of states) notes.push({ code: 'state', state });
+  const about = falsePregnancyAbout(dog);
+  if (about !== null && Math.abs(daysBetween(about, facts.day)) <= FORECAST_DAYS && !states.has('falsePregnancy'))
+    notes.push({ code: 'falsePregnancyAbout', about });
   return notes;
 }
 

@@ -10,7 +10,7 @@ import type { KennelDog } from '../kennel/dogRecord.js';
 import type { CoatColor, ProductId, UseScope } from '../kennel/vocabulary.js';
 import type { LocalDay } from '../time/localDay.js';
 import { addDays, daysBetween } from '../time/localDay.js';
-import { stateHolds } from './dogFacts.js';
+import { isIn } from './dogStates.js';
 
 /** How a product leaves the coat. */
 export type Rinse = 'out' | 'withBath' | 'mayStay' | 'stays' | 'nextWash' | 'afterShow';
@@ -109,7 +109,7 @@ export function bathProducts(
   zones: ProductZones,
 ): ProductAdvice[] {
   return [
-    ...stainAdvice(dog, zones),
+    ...(isIn(dog, 'medicine', day) ? [] : stainAdvice(dog, zones)),
     washAdvice(dog, purpose, day),
     some('mildWash', zones.face, { code: 'mild' }),
     ...textureAdvice(coat, purpose, zones, isOutOfCoat(dog, day)),
@@ -119,7 +119,7 @@ export function bathProducts(
 }
 
 function isOutOfCoat(dog: ProductDog, day: LocalDay): boolean {
-  return (dog.states ?? []).some((s) => s.kind === 'outOfCoat' && stateHolds(s, day));
+  return isIn(dog, 'outOfCoat', day);
 }
 
 function stainAdvice(dog: ProductDog, zones: ProductZones): ProductAdvice[] {
@@ -131,7 +131,7 @@ function stainAdvice(dog: ProductDog, zones: ProductZones): ProductAdvice[] {
 }
 
 function washAdvice(dog: ProductDog, purpose: BathPurpose, day: LocalDay): ProductAdvice {
-  if ((dog.states ?? []).some((s) => s.kind === 'allergy' && s.from <= day && (s.until ?? day) >= day)) {
+  if (isIn(dog, 'allergy', day) || isIn(dog, 'medicine', day)) {
     return whole('mildWash', { code: 'mild' });
   }
   const last = lastUse(dog, 'clarifyingWash');

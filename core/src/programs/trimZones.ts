@@ -8,23 +8,31 @@ import { ZONE_IDS } from '../coat/zones.js';
 import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
+import type { LocalDay } from '../time/localDay.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
+import { zonesLeftAlone } from './dogStates.js';
 
 export interface TrimZones {
   readonly cut: readonly { readonly zone: ZoneId; readonly how: CutKind }[];
   /** Zones of the step that would be cut, were they not locked or left to grow. */
-  readonly leave: readonly { readonly zone: ZoneId; readonly why: 'growingOn' | 'locked' }[];
+  readonly leave: readonly { readonly zone: ZoneId; readonly why: 'growingOn' | 'locked' | 'state' }[];
 }
 
 /** What the question asks of a dog. `growsCoat` is true for puppies as well. */
 export interface TrimDog {
   readonly locked: readonly ZoneId[];
   readonly growsCoat: boolean;
+  /** Left alone by a state of the dog; none when absent. */
+  readonly leftAlone?: readonly ZoneId[];
 }
 
-/** What a dog's record says of its locks; puppies grow coat. */
-export function trimDogOf(dog: Pick<KennelDog, 'locked' | 'growsCoat'>, puppy: boolean): TrimDog {
-  return { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? puppy };
+/** What a dog's record says on a day of its locks and states; puppies grow coat. */
+export function trimDogOf(
+  dog: Pick<KennelDog, 'locked' | 'growsCoat' | 'states'>,
+  puppy: boolean,
+  day: LocalDay,
+): TrimDog {
+  return { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? puppy, leftAlone: zonesLeftAlone(dog, day) };
 }
 
 /** Zones that a step cuts on a dog of a breed, and those it leaves with the reason; null for a step that cuts nothing. */
@@ -36,7 +44,12 @@ export function trimZonesOf(
 ): TrimZones | null {
   const business = library.stepZones(step);
   if (business === null) return null;
-  const facts = { growsCoat: dog.growsCoat, growOn: breed.growOn, locked: new Set(dog.locked) };
+  const facts = {
+    growsCoat: dog.growsCoat,
+    growOn: breed.growOn,
+    locked: new Set(dog.locked),
+    leftAlone: new Set(dog.leftAlone),
+  };
   const cut: TrimZones['cut'][number][] = [];
   const leave: TrimZones['leave'][number][] = [];
   for (const zone of business === 'all' ? ZONE_IDS : business) {
@@ -50,10 +63,10 @@ export function trimZonesOf(
 /** A trim whose zones are nearly all locked still takes its setting up and looking (engineering default). */
 export const DEFAULT_LEAST_TRIM_SHARE = 0.25;
 
-/** Share of a trim's minutes that is left when somebody has locked zones: by the hair of what is still cut. */
+/** Share of a trim's minutes that is left when somebody has locked zones, or a state leaves some alone: by the hair of what is still cut. */
 export function unlockedShare(zones: TrimZones, hairOf: (zone: ZoneId) => number): number {
   const sum = (list: readonly { readonly zone: ZoneId }[]): number => list.reduce((s, z) => s + hairOf(z.zone), 0);
   const cut = sum(zones.cut);
-  const locked = sum(zones.leave.filter((z) => z.why === 'locked'));
+  const locked = sum(zones.leave.filter((z) => z.why !== 'growingOn'));
   return cut + locked === 0 ? 1 : Math.max(DEFAULT_LEAST_TRIM_SHARE, cut / (cut + locked));
 }

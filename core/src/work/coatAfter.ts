@@ -6,7 +6,8 @@ import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
-import { trimDogOf, trimZonesOf } from '../programs/trimZones.js';
+import { trimZonesOf } from '../programs/trimZones.js';
+import type { TrimDog } from '../programs/trimZones.js';
 
 /** What was found in a coat since its last bath. */
 export type CoatMarks = Required<Pick<KennelDog, 'soiled' | 'mats' | 'unready'>>;
@@ -50,7 +51,9 @@ export function gatedZones(
 ): ZoneId[] {
   const breed = library.breeds.get(dog.breed);
   if (breed === undefined || breed.coat === 'smooth' || !GATED.includes(step)) return [];
-  const zones = trimZonesOf(step, trimDogOf(dog, false), breed, library);
+  // A state that leaves a zone alone makes it no drier: asked as if there were none.
+  const own: TrimDog = { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? false };
+  const zones = trimZonesOf(step, own, breed, library);
   const cut = new Set(zones?.cut.map((z) => z.zone));
   return (dog.unready ?? []).flatMap((u) => (cut.has(u.zone) ? [u.zone] : []));
 }

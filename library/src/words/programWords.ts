@@ -27,11 +27,11 @@ export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
 };
 
 export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
-  season: 'In season: no entry where the show forbids it, gentle under the belly.',
+  season: 'In season: no entry where the show forbids it; no blade at vent and mammary line.',
   falsePregnancy: 'False pregnancy: the underline is trimmed sideways, only what hangs.',
-  afterWhelping: 'After whelping: the coat drops for some months; what is thin is left alone.',
+  afterWhelping: 'After whelping: the coat drops two to four months later; belly and what is thin are left alone.',
   injury: 'Injured: no scissors, no hard air, no tub until a vet has looked.',
-  medicine: 'On medicine: label and vet decide what may touch the skin.',
+  medicine: 'On medicine: label and vet decide what may touch the skin; mild wash, nothing neat.',
   allergy: 'Allergic: only products that are known to suit.',
   treatment: 'Treated against parasites: baths keep their distance.',
   outOfCoat: 'Veteran or out of coat: volume comes from drying and brushing, and thin zones are left alone.',
@@ -123,5 +123,7 @@ export function noteWords(note: ProgramNote): string {
       return RULE_SAYS[note.rule][note.value];
     case 'state':
       return STATE_WORDS[note.state];
+    case 'falsePregnancyAbout':
+      return `A false pregnancy may show about ${note.about}, two months after the season. Ask the vet if she is unwell.`;
   }
 }

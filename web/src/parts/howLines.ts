@@ -98,17 +98,18 @@ function cutLines(a: PlannedActivity, dog: Dog, kennel: Kennel, day: LocalDay): 
   const library = libraryOf(kennel);
   const breed = library.breeds.get(dog.breed);
   if (breed === undefined) return [];
-  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), day) < PUPPY_DAYS);
+  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), day) < PUPPY_DAYS, day);
   const zones = trimZonesOf(a.step, own, breed, library);
   if (zones === null || zones.leave.length === 0) return [];
-  const leave = (why: 'growingOn' | 'locked'): string =>
+  const leave = (why: 'growingOn' | 'locked' | 'state'): string =>
     zonesWords(
       zones.leave.filter((z) => z.why === why).map((z) => z.zone),
       7,
     );
-  const [locked, growing] = [leave('locked'), leave('growingOn')];
+  const [locked, growing, tender] = [leave('locked'), leave('growingOn'), leave('state')];
   return [
     ...(locked === '' ? [] : [`Locked, go around it: ${locked}.`]),
+    ...(tender === '' ? [] : [`Left alone for now: ${tender}.`]),
     ...(growing === '' ? [] : [`Left to grow: ${growing}.`]),
   ];
 }

@@ -143,8 +143,9 @@ function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
 function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<typeof libraryOf>[0]) {
   const breed = libraryOf(kennel).breeds.get(dog.breed);
   if (breed === undefined) return null;
-  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < PUPPY_DAYS);
-  return mayCut(TRIM_MAPS[breed.trimMap], zone, { ...own, growOn: breed.growOn, locked: new Set(own.locked) });
+  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < PUPPY_DAYS, today);
+  const sets = { locked: new Set(own.locked), leftAlone: new Set(own.leftAlone) };
+  return mayCut(TRIM_MAPS[breed.trimMap], zone, { growsCoat: own.growsCoat, growOn: breed.growOn, ...sets });
 }
 
 const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
@@ -155,6 +156,7 @@ const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
   notInMap: { fill: 'var(--sunk)', mark: '', words: 'never cut on this trim' },
   growingOn: { fill: 'var(--sheet)', mark: 'G', words: 'left to grow' },
   locked: { fill: 'var(--clay-tint)', mark: 'L', words: 'locked by somebody' },
+  state: { fill: 'var(--clay-tint)', mark: 'A', words: 'left alone while its state lasts' },
 };
 
 function cutTint(answer: ReturnType<typeof answerOf>): ZoneTint {
