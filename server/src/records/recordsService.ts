@@ -52,12 +52,16 @@ export class RecordsService {
     const { set, gone } = partsOf(dto.record);
     const parts = checked(readPersonParts(set));
     const { brushingRoute, ...lists } = parts;
-    const cleared = pick(Object.fromEntries(gone.map((field) => [field, null])), ['learning', 'kit']);
+    const { brushingRoute: noRoute, ...cleared } = pick(Object.fromEntries(gone.map((field) => [field, null])), [
+      'learning',
+      'kit',
+      'brushingRoute',
+    ]);
+    const route = noRoute === null ? null : brushingRoute;
     return this.change('people', id, me, dto, 'person.record', () => ({
       ...Object.fromEntries(Object.entries(lists).map(([field, value]) => [field, JSON.stringify(value)])),
       ...cleared,
-      ...(brushingRoute === undefined ? {} : { brushing_route: brushingRoute }),
-      ...(gone.includes('brushingRoute') ? { brushing_route: null } : {}),
+      ...(route === undefined ? {} : { brushing_route: route }),
     }));
   }
 
