@@ -92,6 +92,7 @@ export type { LearnedPace, Pace, PaceLog, PaceSpreads } from './programs/pace.js
 export { STRIPPING_AREAS, strippingArea } from './programs/stripping.js';
 export { applyEdits, PROGRAM_PARTS } from './programs/programEdit.js';
 export type { ProgramEdit, ProgramPart } from './programs/programEdit.js';
+export { DEFAULT_USUAL_LENGTH, lengthFactor } from './programs/hairLength.js';
 export { firstSide } from './programs/sideOrder.js';
 export type { FirstSide } from './programs/sideOrder.js';
 export { chooseSides, otherSide, refusalOf, usualSide } from './programs/schools.js';
@@ -130,6 +131,7 @@ export { productFaults, withKennelProducts } from './programs/kennelProducts.js'
 export type { ProductFault, Products } from './programs/kennelProducts.js';
 export { allowedNoiseMin, noiseDosePercent } from './programs/noiseDose.js';
 export {
+  DEFAULT_PUPPY_DAYS,
   coatClassOf,
   estimateFacts,
   hasPaleRoots,

@@ -5,11 +5,21 @@ import {
   bodySurfaceM2,
   cooperationFactor,
   estimate,
+  lengthFactor,
   makePlanInput,
   planKennel,
   wallToMs,
 } from '@loyal-mane/core';
-import type { CoatColumn, EstimateFacts, KennelFile, WallTime, WorkRecord, ZoneId } from '@loyal-mane/core';
+import type {
+  CoatColumn,
+  EstimateFacts,
+  KennelDog,
+  KennelFile,
+  LocalDay,
+  WallTime,
+  WorkRecord,
+  ZoneId,
+} from '@loyal-mane/core';
 import { CARE_LIBRARY, HAIR_SHARES, MINUTES, TRIM_PARTS } from '../src/index.js';
 import type { MinutesKey } from '../src/index.js';
 import { restsOnWords } from '../src/words/index.js';
@@ -186,6 +196,46 @@ describe('minutes learned from finished work', () => {
       'It rests on 12 finished tasks of this dog, which is 35 % slower than usual.',
     );
   }, 60_000);
+});
+
+describe('the length of the hair, where it was measured', () => {
+  const measured = (...list: (readonly [ZoneId, number, string])[]) => ({
+    lengths: list.map(([zone, mm, day]) => ({ zone, mm, day: day as LocalDay })),
+  });
+  const on = '2026-06-17' as LocalDay;
+  const factor = (dog: Parameters<typeof lengthFactor>[0]): number => lengthFactor(dog, 'double', on);
+
+  it('makes washing, drying and brushing longer or shorter by the root of it, within limits', () => {
+    expect(factor({})).toBe(1);
+    expect(factor(measured(['back', 60, '2026-06-01']))).toBe(1);
+    expect(factor(measured(['back', 90, '2026-06-01']))).toBeCloseTo(Math.sqrt(1.5), 6);
+    expect(factor(measured(['back', 600, '2026-06-01']))).toBe(1.3);
+    expect(factor(measured(['back', 5, '2026-06-01']))).toBe(0.8);
+  });
+
+  it('is the newest measure of a zone, the middle of several zones, feather by its own measure', () => {
+    expect(factor(measured(['back', 20, '2026-01-01'], ['back', 60, '2026-06-01']))).toBe(1);
+    expect(factor(measured(['back', 60, '2026-06-01'], ['back', 90, '2026-07-01']))).toBe(1);
+    expect(factor(measured(['back', 60, on], ['ribs', 60, on], ['croup', 400, on]))).toBe(1);
+    expect(factor(measured(['tail', 100, on]))).toBe(1);
+    expect(factor(measured(['forePads', 1, on]))).toBe(1);
+  });
+
+  it('reaches the plan: a longer coat is brushed and dried longer, its nails are not', () => {
+    const minutesOf = (lengths: KennelDog['lengths']) => {
+      const dogs = demo.dogs.map((d) => (d.name === 'Isbrin' && lengths !== undefined ? { ...d, lengths } : d));
+      const input = makePlanInput({ ...demo, dogs }, CARE_LIBRARY, demoDawn);
+      const { drafts } = assembleProblem(input);
+      const dog = demo.dogs.find((d) => d.name === 'Isbrin');
+      const steps = drafts.filter((d) => d.dogId === dog?.id && d.kind === 'show').flatMap((d) => d.steps);
+      return (step: string): number => steps.find((s) => s.step.step === step)?.estimate.middleMin ?? 0;
+    };
+    const usual = minutesOf(undefined);
+    const long = minutesOf(measured(['back', 90, '2026-06-01']).lengths);
+    for (const step of ['lineBrush', 'forceDry', 'bath'])
+      expect(long(step) / usual(step)).toBeCloseTo(Math.sqrt(1.5), 2);
+    expect(long('nails')).toBe(usual('nails'));
+  });
 });
 
 it('takes the dog’s cooperation by step, and by the zones that a step touches', () => {

@@ -5,6 +5,7 @@ import { stageOf } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
 import { METHODS, PRODUCT_NAMES } from '@loyal-mane/library/words';
 import CoatFileRoom from '../src/rooms/dogs/CoatFileRoom';
+import { factWords } from '../src/rooms/dogs/EstimatesPart';
 import DogsRoom from '../src/rooms/dogs/DogsRoom';
 import type { Work } from '../src/api/queries';
 import { FILE, KENNEL, PLAN, show } from './world';
@@ -19,6 +20,21 @@ const rooms = (
 const methods = { number: 0, schools: {}, steps: [], intervals: [], dogs: [], history: [] };
 const file = (name: string, part = '', signIn = 'maren') =>
   show(rooms, { at: `/dogs/${idOf(name)}${part === '' ? '' : `?part=${part}`}`, signIn, methods });
+
+it('says what all minutes of a dog are made of', () => {
+  const dog = KENNEL.dogs.find((d) => d.coat === 'double');
+  if (dog === undefined) throw new Error('no double coat');
+  const words = (record: object) =>
+    factWords({ ...dog, record: { ...(dog.record as object), ...record } }, KENNEL, FILE.startDay).join('; ');
+  const plain = { density: 'normal', coatChange: false, cooperation: 1, lengths: [], lastTrim: FILE.startDay };
+  expect(words(plain)).toMatch(/^\d+ kg, about 0\.\d\d m² of skin$/);
+  expect(words({ ...plain, density: 'heavy' })).toContain('heavy coat, washing, drying and brushing times 1.25');
+  expect(words({ ...plain, coatChange: true })).toContain('the coat drops, brushing times 1.4');
+  expect(words({ ...plain, cooperation: 1.3 })).toContain('it makes it hard, times 1.3');
+  const lengths = [{ zone: 'back', mm: 90, day: FILE.startDay }];
+  expect(words({ ...plain, lengths })).toContain('hair longer than usual, times 1.22');
+  expect(words({ ...plain, lastTrim: '2025-06-17' })).toMatch(/weeks beyond its trim, trims times 1.8/);
+});
 
 it('lists every dog, narrows by name or breed, and says when nobody is called that', () => {
   show(rooms, { at: '/dogs' });

@@ -58,7 +58,7 @@ export interface MinutesRow {
   readonly by: Readonly<Partial<Record<CoatColumn, number>>>;
   /** Brushing rows take longer in coat change. */
   readonly brushing: boolean;
-  /** Rows that grow with the coat's density. */
+  /** Rows that grow with the coat's density and length. */
   readonly dense: boolean;
   /** Trim rows that grow with the weeks since the last trim. */
   readonly trim: boolean;

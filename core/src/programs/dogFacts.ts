@@ -10,6 +10,7 @@ import type { ZoneId } from '../coat/zones.js';
 import type { BreedFacts, CareLibrary, Condition } from './careLibrary.js';
 import { isDropping, isIn } from './dogStates.js';
 import type { EstimateFacts } from './estimate.js';
+import { lengthFactor } from './hairLength.js';
 
 /** Dogs younger than this are worked as puppies: shorter sessions, less work (engineering default). */
 export const DEFAULT_PUPPY_DAYS = 365;
@@ -45,6 +46,7 @@ export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDa
   return {
     weightKg: dog.weightKg,
     density: dog.density,
+    length: lengthFactor(dog, coatClassOf(dog, library), day),
     coatChange: isDropping(dog, day),
     puppy,
     cooperation: dog.cooperation,

@@ -45,6 +45,8 @@ export interface EstimateFacts {
   readonly cooperation: number;
   /** Weeks beyond the trim interval, at least 0. */
   readonly overgrownWeeks: number;
+  /** Factor of the hair's length as it was measured, 1 when absent; see `lengthFactor`. */
+  readonly length?: number;
   /** Never trimmed here before. */
   readonly firstTrim?: boolean;
   /** Some zone is still kinked at the root. */
@@ -76,7 +78,7 @@ export function estimate(row: MinutesRow, column: CoatColumn, facts: EstimateFac
   const base = row.by[column];
   if (base === undefined) throw new Error(`estimate: this step is not done on ${column} coats`);
   let minutes = base * share * (bodySurfaceM2(facts.weightKg) / REFERENCE_SURFACE_M2) ** EXPONENT[row.scale];
-  if (row.dense) minutes *= DEFAULT_FACTORS.density[facts.density];
+  if (row.dense) minutes *= DEFAULT_FACTORS.density[facts.density] * (facts.length ?? 1);
   if (row.brushing && facts.coatChange) minutes *= DEFAULT_FACTORS.coatChange;
   if (facts.puppy && row.scale !== 'fixed') minutes *= DEFAULT_FACTORS.puppy;
   if (row.trim) minutes *= trimFactor(facts);
