@@ -6,6 +6,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
+import { StyleProvider, createCache } from '@ant-design/cssinjs';
 import { App as AntApp } from 'antd';
 import { Suspense } from 'react';
 import type { ReactElement } from 'react';
@@ -74,6 +75,12 @@ export interface Seen {
   readonly nowMs?: number;
 }
 
+/**
+ * Styles of the component library, kept out of the page: whether something is visible is asked thousands of times, and
+ * jsdom weighs every rule each time. What is hidden in a test is hidden by its markup.
+ */
+const ASIDE = document.createElement('div');
+
 /** Renders a room at an address for somebody. */
 export function show(room: ReactElement, seen: Seen = {}) {
   const person = file.people.find((p) => p.signIn === (seen.signIn ?? 'maren'));
@@ -92,11 +99,13 @@ export function show(room: ReactElement, seen: Seen = {}) {
   client.setQueryData(workQuery.queryKey, [...(seen.work ?? [])]);
   return render(
     <QueryClientProvider client={client}>
-      <AntApp>
-        <MemoryRouter initialEntries={[seen.at ?? '/']}>
-          <Suspense fallback="loading">{room}</Suspense>
-        </MemoryRouter>
-      </AntApp>
+      <StyleProvider cache={createCache()} container={ASIDE}>
+        <AntApp>
+          <MemoryRouter initialEntries={[seen.at ?? '/']}>
+            <Suspense fallback="loading">{room}</Suspense>
+          </MemoryRouter>
+        </AntApp>
+      </StyleProvider>
     </QueryClientProvider>,
   );
 }
