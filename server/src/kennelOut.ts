@@ -4,11 +4,14 @@
  */
 import { KennelRepository } from './kennel/kennelRepository.js';
 import { readConfig } from './config.js';
-import { hasDatabase, openDatabase, waitForDatabase } from './db/connect.js';
+import { hasDatabase, openDatabase } from './db/connect.js';
+import { reachDatabase } from './db/reachDatabase.js';
+import { UserError, runCommand } from './userError.js';
 
-const config = readConfig(process.env);
-await waitForDatabase(config.databaseUrl, 60_000, (line) => console.error(line));
-if (await hasDatabase(config)) {
+await runCommand(async () => {
+  const config = readConfig(process.env);
+  if (!(await reachDatabase(config.databaseUrl, () => hasDatabase(config))))
+    throw new UserError([`There is no kennel "${config.kennel}" here.`]);
   const knex = openDatabase(config);
   try {
     const kennel = await new KennelRepository(knex).read();
@@ -16,7 +19,4 @@ if (await hasDatabase(config)) {
   } finally {
     await knex.destroy();
   }
-} else {
-  console.error(`There is no kennel "${config.kennel}" here.`);
-  process.exitCode = 2;
-}
+});

@@ -15,10 +15,12 @@ import { oneTimePassword } from './auth/accountService.js';
 import type { Clock } from './clock.js';
 import { ShiftedClock, SystemClock } from './clock.js';
 import { readConfig } from './config.js';
-import { createDatabase, openDatabase, waitForDatabase } from './db/connect.js';
+import { createDatabase, openDatabase } from './db/connect.js';
+import { reachDatabase } from './db/reachDatabase.js';
 import { migrate } from './db/migrations.js';
 import { KennelRepository } from './kennel/kennelRepository.js';
 import { DEMO_PASSWORD, putIn } from './kennel/putIn.js';
+import { UserError, runCommand } from './userError.js';
 
 export interface SetUp {
   /** Whether a kennel was put in just now. */
@@ -34,8 +36,7 @@ async function setUp(): Promise<SetUp> {
   if (faults.length > 0) throw new Error(`The library contradicts itself: ${faults.join('; ')}`);
   const from = process.env['KENNEL_FILE'];
   const file = from === undefined ? null : readFile(from);
-  await waitForDatabase(config.databaseUrl, 60_000, (line) => console.error(line));
-  await createDatabase(config);
+  await reachDatabase(config.databaseUrl, () => createDatabase(config));
   const knex = openDatabase(config);
   try {
     await migrate(knex);
@@ -52,12 +53,6 @@ async function setUp(): Promise<SetUp> {
     return await fillOwn(knex, clock, kennels, firstDay(config.kennel, clock));
   } finally {
     await knex.destroy();
-  }
-}
-
-class UserError extends Error {
-  constructor(readonly lines: readonly string[]) {
-    super(lines.join('\n'));
   }
 }
 
@@ -110,10 +105,4 @@ async function describe(kennels: KennelRepository, given: Map<string, string>, f
   return { fresh, kennel: kennel.name, signIns };
 }
 
-try {
-  console.log(JSON.stringify(await setUp()));
-} catch (error) {
-  if (!(error instanceof UserError)) throw error;
-  for (const line of error.lines) console.error(line);
-  process.exitCode = 2;
-}
+await runCommand(async () => console.log(JSON.stringify(await setUp())));

@@ -21,6 +21,8 @@ import { bornOf, libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 
+const OVER = 'It is finished; the next estimate rests on it as well.';
+
 const times = (factor: number): string => `times ${String(Math.round(factor * 100) / 100)}`;
 
 /** What all minutes of a dog are made of, in words: its size, and what makes its work longer or shorter. */
@@ -56,7 +58,9 @@ export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
 export function EstimatesPart({ dog }: { dog: Dog }) {
   const { kennel, plan, work, names } = useRooms();
   const rows = new Map<StepId, PlannedActivity>();
-  for (const a of plan?.activities ?? []) if (a.dogId === dog.id && !rows.has(a.step)) rows.set(a.step, a);
+  // What is still to come says more than what is over: its estimate knows of the latter.
+  for (const a of plan?.activities ?? [])
+    if (a.dogId === dog.id && (rows.get(a.step)?.state ?? 'done') === 'done') rows.set(a.step, a);
   const list = [...rows.values()].sort((x, y) => STEP_IDS.indexOf(x.step) - STEP_IDS.indexOf(y.step));
   if (list.length === 0)
     return <p className="soft">Nothing is planned for {dog.name}, so there is nothing to estimate.</p>;
@@ -85,7 +89,7 @@ export function EstimatesPart({ dog }: { dog: Dog }) {
                 {Math.round(a.minutes.p20)} to {Math.round(a.minutes.p80)}
               </td>
               <td>{lastTimes(a.step)}</td>
-              <td className="soft">{restsOnWords(a.minutes)}</td>
+              <td className="soft">{a.state === 'done' ? OVER : restsOnWords(a.minutes)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,0 +1,19 @@
+/*
+ * What is wrong with what somebody asked for on the command line: told line by line, without a trace.
+ */
+export class UserError extends Error {
+  constructor(readonly lines: readonly string[]) {
+    super(lines.join('\n'));
+  }
+}
+
+/** Runs a command; what its user can mend is told in words, with exit code 2. */
+export async function runCommand(command: () => Promise<void>): Promise<void> {
+  try {
+    await command();
+  } catch (error) {
+    if (!(error instanceof UserError)) throw error;
+    for (const line of error.lines) console.error(line);
+    process.exitCode = 2;
+  }
+}
