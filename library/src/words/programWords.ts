@@ -28,7 +28,7 @@ export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
 
 export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
   season: 'In season: no entry where the show forbids it; no blade at vent and mammary line.',
-  falsePregnancy: 'False pregnancy: the underline is trimmed sideways, only what hangs.',
+  falsePregnancy: 'False pregnancy: belly left alone, the underline trimmed sideways, only what hangs.',
   afterWhelping: 'After whelping: the coat drops two to four months later; belly and what is thin are left alone.',
   injury: 'Injured: no scissors, no hard air, no tub until a vet has looked.',
   medicine: 'On medicine: label and vet decide what may touch the skin; mild wash, nothing neat.',

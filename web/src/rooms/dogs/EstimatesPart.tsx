@@ -67,7 +67,7 @@ export function EstimatesPart({ dog }: { dog: Dog }) {
   const facts = factWords(dog, kennel, localDayOf(serverNowMs(), names.zone));
   return (
     <>
-      <p>{facts.join('; ')}.</p>
+      <p>All minutes rest on {facts.join('; ')}.</p>
       <table className="rules">
         <thead>
           <tr>

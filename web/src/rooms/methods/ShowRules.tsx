@@ -67,7 +67,7 @@ function DryerHours({
   };
   const box = (part: 'dryersFrom' | 'dryersUntil', value: string, label: string) => (
     <Input
-      key={value}
+      key={`${value} ${String(show.version)}`}
       aria-label={`${show.name}: dryers ${label}`}
       style={{ width: 64 }}
       inputMode="numeric"

@@ -1,0 +1,311 @@
+/* Sentences that people read, from codes and fields: exactly as they stand in the rooms. */
+import { readFileSync } from 'node:fs';
+import { ZONE_IDS, addDays, wallToMs } from '@loyal-mane/core';
+import type {
+  Blocker,
+  Instant,
+  KennelFile,
+  LocalDay,
+  PlannedActivity,
+  Reason,
+  Remedy,
+  UnplacedChain,
+  WallTime,
+  WhatIfChange,
+  WhyNot,
+} from '@loyal-mane/core';
+import {
+  boundWords,
+  clockWords,
+  dayWords,
+  durationWords,
+  namesOf,
+  oddsInsteadWords,
+  oddsWords,
+  overtimeInsteadWords,
+  readyInsteadWords,
+  reasonWords,
+  remedyWords,
+  restsOnWords,
+  shortWhyNot,
+  sideFirstWords,
+  spareWords,
+  supposedWords,
+  tightestWords,
+  whyNotWords,
+  zonesWords,
+} from '../src/words/index.js';
+
+const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const names = namesOf(kennel);
+const { zone } = names;
+const friday = addDays(kennel.startDay, 2);
+const at = (day: LocalDay, time: string): number => wallToMs(day, time as WallTime, zone);
+const instant = (day: LocalDay, time: string): Instant => new Date(at(day, time)).toISOString() as Instant;
+const idOf = (list: readonly { readonly id: string; readonly name: string }[], name: string): never =>
+  list.find((x) => x.name.startsWith(name))?.id as never;
+const dog = (name: string): never => idOf(kennel.dogs, name);
+const person = (name: string): never => idOf(kennel.people, name);
+const station = (name: string): never => idOf(kennel.stations, name);
+const entryOf = (name: string): never => kennel.entries.find((e) => (e.dogId as string) === dog(name))?.id as never;
+
+const MINUTE_MS = 60_000;
+
+describe('times', () => {
+  it.each([
+    ['00:05', '12:05 am'],
+    ['09:30', '9:30 am'],
+    ['12:00', '12:00 pm'],
+    ['14:05', '2:05 pm'],
+  ])('%s is %s by the twelve-hour clock', (wall, words) => {
+    expect(clockWords(at(friday, wall), zone, '24h')).toBe(wall);
+    expect(clockWords(at(friday, wall), zone, '12h')).toBe(words);
+  });
+
+  it('a day is the local one, also where it is another day in London', () => {
+    expect(dayWords(at(friday, '00:30'), zone)).toBe('Friday');
+    expect(dayWords(at(friday, '23:30'), zone)).toBe('Friday');
+  });
+
+  it.each([
+    [45, '45 min'],
+    [60, '1 h'],
+    [200, '3 h 20'],
+    [125, '2 h 05'],
+    [24 * 60, '1 d'],
+    [51 * 60, '2 d 3 h'],
+  ])('%d minutes last %s', (minutes, words) => expect(durationWords(minutes * MINUTE_MS)).toBe(words));
+
+  it.each([
+    [-10, 'only 0 min to spare'],
+    [58, 'only 55 min to spare'],
+    [203, '3 h 20 to spare'],
+    [415, '6 h 30 to spare'],
+    [26 * 60 + 50, '1 d 2 h to spare'],
+  ])('a slack of %d minutes: %s', (minutes, words) => expect(spareWords(minutes * MINUTE_MS)).toBe(words));
+
+  it.each([
+    [{ middle: 20, usual: 20, logs: 0 }, /no task of this dog is finished yet/],
+    [{ middle: 20, usual: 20, logs: 1 }, /^It rests on 1 finished task of this dog, which is as usual\.$/],
+    [{ middle: 22, usual: 20, logs: 4 }, /4 finished tasks of this dog, which is 10 % slower than usual/],
+    [{ middle: 19, usual: 20, logs: 4 }, /5 % faster than usual/],
+  ])('%j', (minutes, words) => expect(restsOnWords(minutes)).toMatch(words));
+});
+
+describe('why a task sits where it sits', () => {
+  const of = (reason: Reason): string =>
+    reasonWords({ reason, aim: '', start: '', people: [] } as unknown as PlannedActivity, names);
+  const held = { key: 'k', dogId: dog('Rusk'), step: 'ears', personId: person('Ivo'), until: instant(friday, '14:05') };
+  const blocked = (by: Blocker, towards: 'earlier' | 'later', heldBy: object | null): Reason =>
+    ({ code: 'blocked', by, towards, heldBy }) as Reason;
+
+  it.each([
+    [{ code: 'done' }, 'Done.'],
+    [{ code: 'running' }, 'Running now.'],
+    [{ code: 'pinned' }, 'A lead has set it there.'],
+    [{ code: 'atAim' }, 'It sits where it should: at its aim.'],
+    [{ code: 'follows' }, 'It follows directly on the step before.'],
+    [{ code: 'overdue' }, 'It should have followed sooner, so it comes at once.'],
+    [{ code: 'sameHands', personId: null }, 'It waits so that no overtime is needed.'],
+    [{ code: 'sameHands', personId: person('Pia') }, 'It waits so that Pia can keep the dog, without overtime.'],
+  ] as const)('%j', (reason, words) => expect(of(reason)).toBe(words));
+
+  it('says who has what until when', () => {
+    expect(of(blocked('personBusy', 'earlier', held))).toBe(
+      'Not earlier, because everybody who can do it is taken: Ivo has Rusk, ears, until 14:05.',
+    );
+    expect(of(blocked('stationBusy', 'later', { ...held, personId: null }))).toBe(
+      'Not later, because its place is taken: Rusk, ears, until 14:05.',
+    );
+    expect(of(blocked('before', 'earlier', held))).toBe('Not earlier, because ears comes before it and ends at 14:05.');
+    expect(of(blocked('after', 'later', null))).toBe('Not later, because the next step needs it there.');
+  });
+
+  it('has a sentence for every thing that can be in the way, alone or two at once', () => {
+    const every: readonly Blocker[] = [
+      ...(['before', 'after', 'personBusy', 'stationBusy', 'shift', 'stationClosed'] as const),
+      ...(['circuit', 'cleanDown', 'standing', 'dogBusy', 'personLimit'] as const),
+    ];
+    const said = every.map((by) => of(blocked(by, 'earlier', null)));
+    expect(new Set(said).size).toBe(every.length);
+    for (const words of said) expect(words).toMatch(/^Not earlier, because .{10,}\.$/);
+    expect(of({ code: 'blockedTwice', by: ['circuit', 'standing'], towards: 'later' })).toBe(
+      'Not later, because the circuit carries no more amperes, and the dog has stood its minutes for that day.',
+    );
+  });
+});
+
+describe('what would help', () => {
+  const from = instant(friday, '08:00');
+  const cases: readonly (readonly [Remedy, string])[] = [
+    [
+      {
+        code: 'otherHandler',
+        entryId: entryOf('Tamsin'),
+        handlerId: person('Maren'),
+        otherId: person('Ivo'),
+        rivalDogId: null,
+        rivalEntryId: null,
+      },
+      'Let Ivo take Tamsin.',
+    ],
+    [{ code: 'stay', personId: person('Asta'), until: from, minutes: 30 }, 'Asta stays until Friday 08:00.'],
+    [{ code: 'moveBreak', personId: person('Asta'), from }, 'Move Asta’s break or care round at Friday 08:00.'],
+    [
+      { code: 'unpin', key: 'k' as never, step: 'bath', start: from },
+      'Let bath go from Friday 08:00, where it is set.',
+    ],
+    [{ code: 'openStation', stationId: station('Tub 2'), from }, 'Get Tub 2 back for Friday.'],
+    [{ code: 'freePerson', personId: person('Pia') }, 'One more pair of hands like Pia’s.'],
+    [{ code: 'moreStanding' }, 'Let Tamsin stand longer in a day.'],
+    [{ code: 'extraStation', kind: 'table' }, 'One more table.'],
+    [{ code: 'without', dogId: dog('Rusk') }, 'It would fit without Rusk.'],
+  ];
+
+  it.each(cases)('%j', (remedy, words) => expect(remedyWords(remedy, dog('Tamsin'), names)).toBe(words));
+});
+
+describe('why an entry has no place', () => {
+  const out = (code: WhyNot['code'], remedies: readonly Remedy[] = [], name = 'Odran'): UnplacedChain =>
+    ({
+      dogId: dog(name),
+      entryId: entryOf(name),
+      kind: 'show',
+      step: 'heatDry',
+      reason: { code, remedies },
+      waiting: [{ step: 'heatDry', aim: instant(friday, '10:00'), blocked: true }],
+    }) as unknown as UnplacedChain;
+
+  it.each([
+    ['needsOther', 'It waits for the show day before it, which has no place.', 'Waits for the day before'],
+    ['windowPast', 'Heat dry with brush can no longer be done in time: its days are over.', 'Too late for one step'],
+    ['noSkill', 'Heat dry with brush: nobody here has the skill.', 'Nobody can do one step'],
+    ['noTool', 'Heat dry with brush: nobody’s kit holds what it needs.', 'A tool is missing'],
+    [
+      'notPracticed',
+      'Heat dry with brush: nobody here has practiced it about two months before.',
+      'Nobody may do one step yet',
+    ],
+    [
+      'nobodyThere',
+      'Heat dry with brush: nobody who can do it is on shift where Odran is on Friday 19.',
+      'Nobody is there',
+    ],
+    [
+      'noStationThere',
+      'Heat dry with brush: there is no place for it where Odran is on Friday 19.',
+      'No place for one step',
+    ],
+    ['noPlace', 'Heat dry with brush finds no place. No single change helps.', 'One step has no place'],
+  ] as const)('%s', (code, words, short) => {
+    expect(whyNotWords(out(code), names)).toBe(words);
+    expect(shortWhyNot(out(code), names)).toBe(short);
+  });
+
+  it('names what the first remedy would lift', () => {
+    const from = instant(addDays(kennel.startDay, 1), '08:00');
+    const closed: Remedy = { code: 'openStation', stationId: station('Tub 2'), from };
+    expect(whyNotWords(out('noPlace', [closed]), names)).toBe(
+      'Heat dry with brush finds no place: Tub 2 is closed on Thursday.',
+    );
+    const full: Remedy = { code: 'extraStation', kind: 'table' };
+    expect(whyNotWords(out('noPlace', [full]), names)).toBe(
+      'Heat dry with brush finds no place: every table is taken.',
+    );
+  });
+
+  it('says who stands in the other ring, and how far apart', () => {
+    const remedy: Remedy = {
+      code: 'otherHandler',
+      entryId: entryOf('Tamsin'),
+      handlerId: person('Maren'),
+      otherId: person('Ivo'),
+      rivalDogId: dog('Brisk'),
+      rivalEntryId: entryOf('Brisk'),
+    };
+    const tamsin = out('noPlace', [remedy], 'Tamsin');
+    expect(whyNotWords(tamsin, names)).toBe('Maren shows Brisk 10 min before, in ring 1.');
+    expect(shortWhyNot(tamsin, names)).toMatch(/^Nobody to show (her|him)$/);
+    const alone = out('noPlace', [{ ...remedy, rivalDogId: null, rivalEntryId: null }], 'Tamsin');
+    expect(whyNotWords(alone, names)).toBe('Maren cannot be at Ring 2 then.');
+  });
+});
+
+describe('what if', () => {
+  const entry = () => ({ dog: 'Rusk', day: friday as string });
+  const day = friday;
+  const cases: readonly (readonly [WhatIfChange, string])[] = [
+    [{ kind: 'personAway', personId: person('Asta'), day }, 'Asta is away on Friday.'],
+    [
+      { kind: 'personStays', personId: person('Asta'), day, until: '18:00' as WallTime },
+      'Asta stays until 18:00 on Friday.',
+    ],
+    [{ kind: 'stationClosed', stationId: station('Tub 1'), day }, 'Tub 1 is closed on Friday.'],
+    [{ kind: 'stationOpen', stationId: station('Tub 2') }, 'Tub 2 is open again.'],
+    [{ kind: 'otherHandler', entryId: entryOf('Rusk'), personId: person('Pia') }, 'Pia shows Rusk on Friday.'],
+    [
+      { kind: 'ringTime', entryId: entryOf('Rusk'), ringTime: '15:00' as WallTime },
+      'Rusk is judged at 15:00 on Friday.',
+    ],
+    [{ kind: 'entryPulled', entryId: entryOf('Rusk') }, 'Rusk is not shown on Friday.'],
+  ];
+  it.each(cases)('%j', (change, words) => expect(supposedWords(change, names, entry)).toBe(words));
+
+  it('holds what would be against what is', () => {
+    const side = (ready: number, of: number, overtimeMin: number) => ({ ready, of, overtimeMin });
+    const same = { before: side(29, 32, 10), after: side(29, 32, 10) };
+    const less = { before: side(29, 32, 0), after: side(28, 31, 75) };
+    expect(readyInsteadWords(same)).toBe('29 of 32 show days would be ready, as many as now.');
+    expect(readyInsteadWords(less)).toBe('28 of 31 show days would be ready, now 29 of 32.');
+    expect(overtimeInsteadWords(same)).toBe('Overtime: 10 min, as now.');
+    expect(overtimeInsteadWords(less)).toBe('Overtime: 1 h 15, now none.');
+    const odds = { entryId: entryOf('Rusk'), before: 0.99, after: 0.47 };
+    expect(oddsInsteadWords(odds, entry(), names)).toBe(
+      'Rusk on Friday: ready in 47 of 100 plays, now in 99 of 100 plays.',
+    );
+    expect(oddsInsteadWords({ ...odds, after: null }, entry(), names)).toBe(
+      'Rusk on Friday: ready not at all, now in 99 of 100 plays.',
+    );
+  });
+});
+
+describe('how sure a plan is', () => {
+  it('never says a hundred where it once was not', () => {
+    const odds = (ready: number, breaks: string | null) => ({ entryId: 'e', ready, breaks }) as never;
+    expect(oddsWords(odds(1, null))).toMatch(/ready in every play of this plan\.$/);
+    expect(oddsWords(odds(0.999, 'e:1:bath:1:1'))).toMatch(/99 of 100 plays of this plan\.$/);
+    expect(oddsWords(odds(0.9, 'e:1:bath:1:1'))).toMatch(/90 of 100 plays.* comes too late: bath\.$/);
+    expect(tightestWords(odds(0.9, null), 'Rusk')).toBe('Tightest: Rusk, ready in 90 of 100 plays.');
+  });
+
+  it('says what no plan could do better than', () => {
+    const plan = (unplaced: number) => ({ cost: 34_120.4, unplaced: Array(unplaced).fill({ kind: 'show' }) }) as never;
+    const bound = { ready: 30, of: 32, cost: 20_000 } as never;
+    expect(boundWords(bound, plan(2))).toBe(
+      '30 of 32 show days are ready, and no plan could have more as things stand. Weighed cost 34,120, never below 20,000.',
+    );
+    expect(boundWords(bound, plan(3))).toMatch(/^29 of 32 .*; no plan could have more than 30 as things stand\./);
+  });
+});
+
+describe('small words', () => {
+  it('zones in one line, many told by their number', () => {
+    expect(zonesWords(['hock', 'tail'])).toBe('hock, tail');
+    expect(zonesWords([])).toBe('');
+    expect(zonesWords(ZONE_IDS, 3)).toBe(`muzzle, beard and ${String(ZONE_IDS.length - 2)} more`);
+  });
+
+  it('what is gone reads as what it was', () => {
+    expect([names.dog('x'), names.person('x'), names.station(null), names.ring('x')]).toEqual([
+      'a dog',
+      'somebody',
+      'a station',
+      'the ring',
+    ]);
+  });
+
+  it('which side comes first', () => {
+    expect(sideFirstWords('show')).toBe('Show side first, once around.');
+    expect(sideFirstWords('off')).toMatch(/^Off side first/);
+  });
+});
