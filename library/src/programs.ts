@@ -4,7 +4,6 @@
  * every figure is a default that a kennel may change.
  */
 import type {
-  Aim,
   CalendarRule,
   CareProgram,
   CoatClass,
@@ -14,61 +13,21 @@ import type {
   ProgramStep,
   StepId,
 } from '@loyal-mane/core';
-import type { MinutesKey } from './minutes.js';
+import {
+  brushing,
+  dressing,
+  due,
+  firstTrims,
+  inspection,
+  keepUpBath,
+  lessons,
+  rewrap,
+  trimming,
+} from './keepUpRules.js';
+import { WARM, WET, aimDay, dayEnd, dayStart, prep, within } from './programSteps.js';
+import type { Extra } from './programSteps.js';
 import { STRIPPING_EVERY_DAYS } from './stripping.js';
 
-interface Extra {
-  readonly share?: number;
-  readonly times?: ProgramStep['times'];
-  readonly from?: Mark;
-  readonly to?: Mark;
-  readonly aim?: Aim;
-  readonly anchor?: boolean;
-  readonly lag?: readonly [min: number, max: number | null];
-  readonly since?: readonly (readonly [step: StepId, min: number, max: number | null])[];
-  readonly when?: readonly Condition[];
-  readonly restMin?: number;
-  readonly skipWhenPast?: boolean;
-}
-
-const dayStart = (day: number): Mark => ({ of: 'prepDay', day, at: 'start' });
-const dayEnd = (day: number): Mark => ({ of: 'prepDay', day, at: 'end' });
-const follow: Aim = { of: 'follow' };
-export const aimDay = (day: number, time = '08:00'): Aim => ({ of: 'prepDay', day, time });
-
-/** Makes steps that share a window; each may narrow it. */
-export function within(from: Mark, to: Mark, careful = false, skipWhenPast = false) {
-  return (step: StepId, row: MinutesKey, extra: Extra = {}): ProgramStep => ({
-    step,
-    row,
-    share: extra.share ?? 1,
-    factor: 1,
-    plusMin: 0,
-    perDayMin: null,
-    times: extra.times ?? 'once',
-    skill: null,
-    tools: null,
-    from: extra.from ?? from,
-    to: extra.to ?? to,
-    aim: extra.aim ?? follow,
-    anchor: extra.anchor ?? false,
-    lagMin: extra.lag?.[0] ?? 0,
-    lagMaxMin: extra.lag?.[1] ?? null,
-    since: (extra.since ?? []).map(([since, min, max]) => ({ step: since, min, max })),
-    when: extra.when ?? [],
-    restMin: extra.restMin ?? 0,
-    skipWhenPast: extra.skipWhenPast ?? skipWhenPast,
-    careful,
-  });
-}
-
-/** Show preparation: three days before to the day before; later where the show site has the tub. */
-export const prep = within(dayStart(-3), { of: 'prepOrSite', day: -1 });
-
-/** Tub to dryer within ten minutes, or the coat dries as it falls. */
-export const WET: readonly [number, number] = [0, 10];
-/** Force dryer to heat within fifteen. */
-const WARM: readonly [number, number] = [0, 15];
 /** No full ear trim on the show day or the evening before, by anybody (common practice): one nick is seen in the ring. */
 const EARS_BY: Mark = { of: 'ringDay', day: -1, at: 'evening' };
 /** A soaked jacket is covered before it begins to dry. */
@@ -144,124 +103,6 @@ const matWork = within(dayStart(-40), { of: 'prepOrSite', day: -1 })('knots', 'k
   when: ['hasMats'],
   aim: { of: 'earliest' },
 });
-
-/** Once in the day it falls due. */
-const due = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: 0, at: 'end' });
-/** Trims between shows may take some days: a dog stands for so many minutes on each. */
-const TRIM_DAYS = 4;
-const dueInDays = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: TRIM_DAYS - 1, at: 'end' });
-
-function daily(id: string, step: StepId, row: MinutesKey, when: readonly Condition[] = []): KeepUpRule {
-  return {
-    id,
-    everyDays: 1,
-    everyDaysInChange: 1,
-    when,
-    since: 'none',
-    restDaysBefore: 0,
-    steps: [due(step, row, { aim: { of: 'earliest' } })],
-  };
-}
-
-function brushing(everyDays: number, everyDaysInChange = everyDays): KeepUpRule {
-  return {
-    id: 'brush',
-    everyDays,
-    everyDaysInChange,
-    when: [],
-    since: 'lastBrush',
-    // The show's own brush-out may come three days before; coats that are brushed daily cannot wait for it.
-    restDaysBefore: everyDays === 1 ? 2 : 3,
-    steps: [due('keepUpBrush', 'keepUpBrush', { aim: { of: 'earliest' } })],
-  };
-}
-
-const inspection = daily('inspection', 'inspection', 'inspection');
-const dressing = daily('dressing', 'dressing', 'dressing', ['fringed']);
-
-/** Weekly bath of long and fringed coats. The show bath replaces it in its week. */
-function keepUpBath(everyDays: number, forceDry: boolean, when: readonly Condition[] = []): KeepUpRule {
-  return {
-    id: 'bath',
-    everyDays,
-    everyDaysInChange: everyDays,
-    when,
-    since: 'lastBath',
-    restDaysBefore: everyDays,
-    steps: [
-      due('brushOut1', 'brushOut', { aim: { of: 'earliest' } }),
-      due('bath', 'bath', { lag: [0, 120] }),
-      due('condition', 'condition', { lag: [0, 0] }),
-      due('towel', 'towel', { lag: [0, 0] }),
-      ...(forceDry ? [due('forceDry', 'forceDry', { lag: WET })] : []),
-      due('heatDry', 'heatDry', { lag: forceDry ? WARM : WET }),
-      due('dryCheck', 'dryCheck', { lag: [0, 15] }),
-      due('combThrough', 'combThrough', { lag: [0, 30] }),
-    ],
-  };
-}
-
-function trimming(
-  id: string,
-  step: StepId,
-  row: MinutesKey,
-  everyDays: number,
-  restDaysBefore: number,
-  when: readonly Condition[] = [],
-): KeepUpRule {
-  return {
-    id,
-    everyDays,
-    everyDaysInChange: everyDays,
-    when,
-    since: 'lastTrim',
-    restDaysBefore,
-    spreadDays: TRIM_DAYS,
-    steps: [dueInDays(step, row, { aim: { of: 'earliest' } })],
-  };
-}
-
-/** Hair in wraps or bands is taken down, brushed and put up again every three days (common practice: one to three). */
-const rewrap: KeepUpRule = {
-  id: 'wraps',
-  everyDays: 3,
-  everyDaysInChange: 2,
-  when: ['wrapped'],
-  since: 'none',
-  restDaysBefore: 1,
-  steps: [due('wraps', 'wraps', { aim: { of: 'earliest' } })],
-};
-
-/** First lessons: table, sounds, water and tools in minutes, long before the first trim (common practice). */
-const lessons: KeepUpRule = {
-  id: 'lesson',
-  everyDays: 3,
-  everyDaysInChange: 3,
-  when: ['underNineMonths'],
-  since: 'none',
-  restDaysBefore: 2,
-  steps: [due('lesson', 'lesson', { aim: { of: 'earliest' } })],
-};
-
-/**
- * First trims of a puppy, in sessions of minutes: feet and nails on every coat, and on a coat that is scissored its first
- * lines with them, with clean face and feet where the breed has them (common practice).
- */
-function firstTrims(coat: CoatClass): KeepUpRule {
-  const first: Extra = { aim: { of: 'earliest' } };
-  const nails = dueInDays('nails', 'nails', first);
-  const clip = dueInDays('clip', 'clip', first);
-  return {
-    id: 'firstTrims',
-    everyDays: coat === 'scissored' ? 21 : 14,
-    everyDaysInChange: coat === 'scissored' ? 21 : 14,
-    when: ['underNineMonths'],
-    since: 'none',
-    restDaysBefore: 7,
-    spreadDays: TRIM_DAYS,
-    steps: coat === 'scissored' ? [clip, dueInDays('shapeTrim', 'roughTrim', first), nails] : [clip, nails],
-  };
-}
 
 const PRACTICE: CalendarRule = {
   step: 'practice',

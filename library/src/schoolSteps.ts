@@ -2,7 +2,7 @@
  * Steps that only one side of a school asks for.
  */
 import type { ProgramStep } from '@loyal-mane/core';
-import { WET, aimDay, prep, within } from './programs.js';
+import { WET, aimDay, prep, within } from './programSteps.js';
 
 /** A bath between show days, for coats that are washed each day. */
 export const BATH_BETWEEN: readonly ProgramStep[] = betweenBath();

@@ -7,8 +7,18 @@ import { makeRng } from '../units/rng.js';
 import type { StationKind } from '../kennel/vocabulary.js';
 import { ChainFit } from '../fit/chainFit.js';
 import type { FitEffort } from '../fit/chainFit.js';
-import type { Activity, Chain, Place, Placement, Problem, ProblemPerson, ProblemStation } from './problem.js';
+import type { Activity, Chain, Place, Placement, Problem } from './problem.js';
 import { fitWithRivals } from './search.js';
+import {
+  closedByUs,
+  extraPerson,
+  extraStations,
+  noStandingLimit,
+  openStation,
+  stayLonger,
+  without,
+  withoutBreaks,
+} from './supposedProblems.js';
 import { Yard } from './yard.js';
 
 /** One change that would give the chain a place. Indexes into the problem; slots are absolute. */
@@ -435,90 +445,4 @@ function rivalAtRing(problem: Problem, placement: Placement, shown: Activity): n
     return at.start < shown.let && at.start + b.dur > shown.est - 3;
   });
   return found?.chain ?? -1;
-}
-
-function withPerson(problem: Problem, p: number, person: ProblemPerson): Problem {
-  return problem.with({ people: problem.people.map((x, k) => (k === p ? person : x)) });
-}
-
-function stayLonger(problem: Problem, p: number, slots: number): Problem {
-  const person = problem.people[p] as ProblemPerson;
-  const site = person.site.slice();
-  const over = person.over.slice();
-  for (const dayEnd of problem.dayStarts.slice(1)) {
-    let last = dayEnd - 1;
-    while (last > dayEnd - 288 && last >= 0 && person.site[last] === -1) last--;
-    if (last <= dayEnd - 288 || last < 0) continue;
-    for (let t = last + 1; t <= Math.min(last + slots, dayEnd - 1); t++) {
-      site[t] = person.site[last] ?? -1;
-      over[t] = 1;
-    }
-  }
-  return withPerson(problem, p, { ...person, site, over });
-}
-
-/** Longest gap in a shift that counts as a break, in slots. */
-const LONGEST_BREAK = 12;
-
-/** The problem with a person's breaks worked through: short gaps within a shift, at one site. */
-function withoutBreaks(problem: Problem, p: number): Problem {
-  const person = problem.people[p] as ProblemPerson;
-  const site = person.site.slice();
-  for (let t = 1; t < problem.horizon; t++) {
-    const here = site[t - 1] ?? -1;
-    if (site[t] !== -1 || here === -1) continue;
-    let end = t;
-    while (end < problem.horizon && site[end] === -1) end++;
-    if (end - t <= LONGEST_BREAK && site[end] === here) site.fill(here, t, end);
-    t = end;
-  }
-  return withPerson(problem, p, { ...person, site });
-}
-
-/** 1 where somebody of the crew closed a station: what a show's rules bar stays barred. */
-function closedByUs(problem: Problem, s: number): Uint8Array {
-  const { closed, barred } = problem.stations[s] as ProblemStation;
-  return closed.map((c, t) => (barred[t] === 1 ? 0 : c));
-}
-
-function openStation(problem: Problem, s: number): Problem {
-  const stations = problem.stations.map((x, k) => (k === s ? { ...x, closed: x.barred } : x));
-  return problem.with({ stations });
-}
-
-/** One more station of a kind at every site that has one, on no circuit. */
-export function extraStations(problem: Problem, kind: StationKind): Problem {
-  const mine = problem.stations.filter((s) => s.kind === kind);
-  const sites = [...new Set(mine.map((s) => s.site))];
-  const added = sites.map((site): ProblemStation => ({
-    name: kind,
-    kind,
-    site,
-    circuit: -1,
-    ramp: true,
-    lengthCm: Infinity,
-    closed: new Uint8Array(problem.horizon + 1),
-    barred: new Uint8Array(problem.horizon + 1),
-  }));
-  return problem.with({ stations: [...problem.stations, ...added] });
-}
-
-/** A second pair of hands with the skills and shifts of one person. */
-export function extraPerson(problem: Problem, p: number): Problem {
-  const twin = problem.people.length;
-  const activities = problem.activities.map((a) =>
-    a.allowed?.includes(p) === true ? a.with({ allowed: [...a.allowed, twin] }) : a,
-  );
-  return problem.with({ people: [...problem.people, { ...(problem.people[p] as ProblemPerson) }], activities });
-}
-
-function noStandingLimit(problem: Problem): Problem {
-  return problem.with({ dogs: problem.dogs.map((d) => ({ ...d, standCap: 10_000 })) });
-}
-
-function without(problem: Problem, placement: Placement, chain: number): Placement {
-  const gone = new Set([chain, ...problem.chains.filter((c) => c.needs === chain).map((c) => c.index)]);
-  return placement.map((p, i) =>
-    gone.has(problem.activities[i]?.chain ?? -1) && problem.activities[i]?.fixed === null ? null : p,
-  );
 }

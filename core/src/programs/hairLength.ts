@@ -6,6 +6,7 @@ import type { CoatClass } from '../coat/coatClass.js';
 import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { LocalDay } from '../time/localDay.js';
+import { median } from '../units/median.js';
 
 /** Millimeters at which a coat's minutes are the table's. */
 export interface UsualLength {
@@ -47,15 +48,11 @@ function newest(dog: Pick<KennelDog, 'lengths'>, day: LocalDay): Map<ZoneId, num
  */
 export function lengthFactor(dog: Pick<KennelDog, 'lengths'>, coat: CoatClass, day: LocalDay): number {
   const usual = DEFAULT_USUAL_LENGTH[coat];
-  const ratios = [...newest(dog, day)]
-    .flatMap(([zone, mm]) => {
+  const ratio = median(
+    [...newest(dog, day)].flatMap(([zone, mm]) => {
       if (FEATHER.includes(zone)) return [mm / usual.featherMm];
       return BODY.includes(zone) ? [mm / usual.bodyMm] : [];
-    })
-    .sort((x, y) => x - y);
-  if (ratios.length === 0) return 1;
-  const middle = ratios.length >> 1;
-  const ratio =
-    ratios.length % 2 === 1 ? (ratios[middle] ?? 1) : ((ratios[middle - 1] ?? 1) + (ratios[middle] ?? 1)) / 2;
-  return Math.max(LEAST, Math.min(MOST, ratio ** EXPONENT));
+    }),
+  );
+  return ratio === null ? 1 : Math.max(LEAST, Math.min(MOST, ratio ** EXPONENT));
 }

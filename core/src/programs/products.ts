@@ -108,18 +108,15 @@ export function bathProducts(
   day: LocalDay,
   zones: ProductZones,
 ): ProductAdvice[] {
+  const thin = isIn(dog, 'outOfCoat', day);
   return [
     ...(isIn(dog, 'medicine', day) ? [] : stainAdvice(dog, zones)),
     washAdvice(dog, purpose, day),
     some('mildWash', zones.face, { code: 'mild' }),
-    ...textureAdvice(coat, purpose, zones, isOutOfCoat(dog, day)),
+    ...textureAdvice(coat, purpose, zones, thin),
     ...whitenAdvice(dog, purpose, day, zones),
-    ...conditionAdvice(dog, coat, purpose, zones, isOutOfCoat(dog, day)),
+    ...conditionAdvice(dog, coat, purpose, zones, thin),
   ];
-}
-
-function isOutOfCoat(dog: ProductDog, day: LocalDay): boolean {
-  return isIn(dog, 'outOfCoat', day);
 }
 
 function stainAdvice(dog: ProductDog, zones: ProductZones): ProductAdvice[] {

@@ -42,6 +42,12 @@ export function dryerHours(rules: RuleSet): { readonly from: WallTime; readonly 
   };
 }
 
+/** Hours of dryers that end before they begin; null where they are right, or not asked for. */
+export function turnedHours(rules: RuleSet): ReturnType<typeof dryerHours> {
+  const hours = rules.dryersOnGround === 'restricted' ? dryerHours(rules) : null;
+  return hours !== null && hours.until <= hours.from ? hours : null;
+}
+
 /** Share of a natural trim that is left where only feet may be trimmed (engineering default). */
 const FEET_ONLY = 0.35;
 /** Share that is left where only tidying is allowed (engineering default). */

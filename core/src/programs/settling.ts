@@ -4,6 +4,7 @@
  */
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { Settled } from '../kennel/vocabulary.js';
+import { median } from '../units/median.js';
 import type { ProgramEdit } from './programEdit.js';
 
 /** Logs looked at, newest first, and logs that must agree before a bath moves (engineering defaults). */
@@ -29,10 +30,7 @@ export function settlesWhen(dog: Pick<KennelDog, 'settles'>): Settled | null {
 /** Minutes that a finish holds: the median of the last logs; null where there are none. */
 export function holdMinutes(dog: Pick<KennelDog, 'holds'>): number | null {
   const last = [...(dog.holds ?? [])].sort((x, y) => y.day.localeCompare(x.day)).slice(0, DEFAULT_SETTLE_LOGS);
-  const sorted = last.map((h) => h.minutes).sort((x, y) => x - y);
-  const mid = sorted.length >> 1;
-  if (sorted.length === 0) return null;
-  return sorted.length % 2 === 1 ? (sorted[mid] ?? null) : ((sorted[mid - 1] ?? 0) + (sorted[mid] ?? 0)) / 2;
+  return median(last.map((h) => h.minutes));
 }
 
 /** Changes to the order of work from what was logged: the show bath's aim, and how late the finish may end. */

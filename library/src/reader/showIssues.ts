@@ -2,7 +2,7 @@
  * What can be wrong with shows and entries, and with asking for work that nobody here can do.
  */
 import type { CareLibrary, KennelDog, KennelFile, Skill } from '@loyal-mane/core';
-import { coatClassOf, dryerHours, rulesOf } from '@loyal-mane/core';
+import { coatClassOf, rulesOf, turnedHours } from '@loyal-mane/core';
 import type { KennelIssue } from './kennelIssue.js';
 
 /** Issues of shows and entries. */
@@ -15,8 +15,8 @@ function dayIssues(kennel: KennelFile): KennelIssue[] {
     const path = `shows[${String(i)}]`;
     const found: KennelIssue[] = [];
     if (s.lastDay < s.firstDay) found.push({ code: 'endsBeforeStart', path, start: s.firstDay, end: s.lastDay });
-    const hours = dryerHours(rulesOf(s));
-    if (s.rules?.dryersOnGround === 'restricted' && hours !== null && hours.until <= hours.from)
+    const hours = turnedHours(rulesOf(s));
+    if (hours !== null)
       found.push({
         code: 'endsBeforeStart',
         path: `${path}.rules.dryersUntil`,

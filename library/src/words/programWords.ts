@@ -66,7 +66,7 @@ export function dropWords(step: StepId, why: DropReason): string {
     case 'state':
       return `${name}: ${STATE_WORDS[why.state].charAt(0).toLowerCase()}${STATE_WORDS[why.state].slice(1)}`;
     case 'allLocked':
-      return `${name}: every zone that it would cut is locked or left to grow.`;
+      return `${name}: every zone that it would cut is left alone for now, locked or left to grow.`;
     case 'sharedTrim':
       return `${name}: the trim for the show on ${why.day} holds for this one as well.`;
     case 'noConsent':

@@ -1,0 +1,126 @@
+/*
+ * Keep-up work between shows: what comes round in how many days, oftener in coat change, and rests around a show. Common
+ * practice; every interval is a default that a kennel may change.
+ */
+import type { CoatClass, Condition, KeepUpRule, StepId } from '@loyal-mane/core';
+import type { MinutesKey } from './minutes.js';
+import { WARM, WET, within } from './programSteps.js';
+import type { Extra } from './programSteps.js';
+
+/** Once in the day it falls due. */
+export const due = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: 0, at: 'end' });
+/** Trims between shows may take some days: a dog stands for so many minutes on each. */
+const TRIM_DAYS = 4;
+const dueInDays = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: TRIM_DAYS - 1, at: 'end' });
+
+function daily(id: string, step: StepId, row: MinutesKey, when: readonly Condition[] = []): KeepUpRule {
+  return {
+    id,
+    everyDays: 1,
+    everyDaysInChange: 1,
+    when,
+    since: 'none',
+    restDaysBefore: 0,
+    steps: [due(step, row, { aim: { of: 'earliest' } })],
+  };
+}
+
+export function brushing(everyDays: number, everyDaysInChange = everyDays): KeepUpRule {
+  return {
+    id: 'brush',
+    everyDays,
+    everyDaysInChange,
+    when: [],
+    since: 'lastBrush',
+    // The show's own brush-out may come three days before; coats that are brushed daily cannot wait for it.
+    restDaysBefore: everyDays === 1 ? 2 : 3,
+    steps: [due('keepUpBrush', 'keepUpBrush', { aim: { of: 'earliest' } })],
+  };
+}
+
+export const inspection = daily('inspection', 'inspection', 'inspection');
+export const dressing = daily('dressing', 'dressing', 'dressing', ['fringed']);
+
+/** Weekly bath of long and fringed coats. The show bath replaces it in its week. */
+export function keepUpBath(everyDays: number, forceDry: boolean, when: readonly Condition[] = []): KeepUpRule {
+  return {
+    id: 'bath',
+    everyDays,
+    everyDaysInChange: everyDays,
+    when,
+    since: 'lastBath',
+    restDaysBefore: everyDays,
+    steps: [
+      due('brushOut1', 'brushOut', { aim: { of: 'earliest' } }),
+      due('bath', 'bath', { lag: [0, 120] }),
+      due('condition', 'condition', { lag: [0, 0] }),
+      due('towel', 'towel', { lag: [0, 0] }),
+      ...(forceDry ? [due('forceDry', 'forceDry', { lag: WET })] : []),
+      due('heatDry', 'heatDry', { lag: forceDry ? WARM : WET }),
+      due('dryCheck', 'dryCheck', { lag: [0, 15] }),
+      due('combThrough', 'combThrough', { lag: [0, 30] }),
+    ],
+  };
+}
+
+export function trimming(
+  id: string,
+  step: StepId,
+  row: MinutesKey,
+  everyDays: number,
+  restDaysBefore: number,
+  when: readonly Condition[] = [],
+): KeepUpRule {
+  return {
+    id,
+    everyDays,
+    everyDaysInChange: everyDays,
+    when,
+    since: 'lastTrim',
+    restDaysBefore,
+    spreadDays: TRIM_DAYS,
+    steps: [dueInDays(step, row, { aim: { of: 'earliest' } })],
+  };
+}
+
+/** Hair in wraps or bands is taken down, brushed and put up again every three days (common practice: one to three). */
+export const rewrap: KeepUpRule = {
+  id: 'wraps',
+  everyDays: 3,
+  everyDaysInChange: 2,
+  when: ['wrapped'],
+  since: 'none',
+  restDaysBefore: 1,
+  steps: [due('wraps', 'wraps', { aim: { of: 'earliest' } })],
+};
+
+/** First lessons: table, sounds, water and tools in minutes, long before the first trim (common practice). */
+export const lessons: KeepUpRule = {
+  id: 'lesson',
+  everyDays: 3,
+  everyDaysInChange: 3,
+  when: ['underNineMonths'],
+  since: 'none',
+  restDaysBefore: 2,
+  steps: [due('lesson', 'lesson', { aim: { of: 'earliest' } })],
+};
+
+/**
+ * First trims of a puppy, in sessions of minutes: feet and nails on every coat, and on a coat that is scissored its first
+ * lines with them, with clean face and feet where the breed has them (common practice).
+ */
+export function firstTrims(coat: CoatClass): KeepUpRule {
+  const first: Extra = { aim: { of: 'earliest' } };
+  const nails = dueInDays('nails', 'nails', first);
+  const clip = dueInDays('clip', 'clip', first);
+  return {
+    id: 'firstTrims',
+    everyDays: coat === 'scissored' ? 21 : 14,
+    everyDaysInChange: coat === 'scissored' ? 21 : 14,
+    when: ['underNineMonths'],
+    since: 'none',
+    restDaysBefore: 7,
+    spreadDays: TRIM_DAYS,
+    steps: coat === 'scissored' ? [clip, dueInDays('shapeTrim', 'roughTrim', first), nails] : [clip, nails],
+  };
+}

@@ -1,0 +1,59 @@
+/*
+ * How steps of a program are written: a window that steps share, and what each has of its own.
+ */
+import type { Aim, Condition, Mark, ProgramStep, StepId } from '@loyal-mane/core';
+import type { MinutesKey } from './minutes.js';
+
+/** What a step has besides its name and minutes; the rest is as usual. */
+export interface Extra {
+  readonly share?: number;
+  readonly times?: ProgramStep['times'];
+  readonly from?: Mark;
+  readonly to?: Mark;
+  readonly aim?: Aim;
+  readonly anchor?: boolean;
+  readonly lag?: readonly [min: number, max: number | null];
+  readonly since?: readonly (readonly [step: StepId, min: number, max: number | null])[];
+  readonly when?: readonly Condition[];
+  readonly restMin?: number;
+  readonly skipWhenPast?: boolean;
+}
+
+export const dayStart = (day: number): Mark => ({ of: 'prepDay', day, at: 'start' });
+export const dayEnd = (day: number): Mark => ({ of: 'prepDay', day, at: 'end' });
+export const follow: Aim = { of: 'follow' };
+export const aimDay = (day: number, time = '08:00'): Aim => ({ of: 'prepDay', day, time });
+
+/** Makes steps that share a window; each may narrow it. */
+export function within(from: Mark, to: Mark, careful = false, skipWhenPast = false) {
+  return (step: StepId, row: MinutesKey, extra: Extra = {}): ProgramStep => ({
+    step,
+    row,
+    share: extra.share ?? 1,
+    factor: 1,
+    plusMin: 0,
+    perDayMin: null,
+    times: extra.times ?? 'once',
+    skill: null,
+    tools: null,
+    from: extra.from ?? from,
+    to: extra.to ?? to,
+    aim: extra.aim ?? follow,
+    anchor: extra.anchor ?? false,
+    lagMin: extra.lag?.[0] ?? 0,
+    lagMaxMin: extra.lag?.[1] ?? null,
+    since: (extra.since ?? []).map(([since, min, max]) => ({ step: since, min, max })),
+    when: extra.when ?? [],
+    restMin: extra.restMin ?? 0,
+    skipWhenPast: extra.skipWhenPast ?? skipWhenPast,
+    careful,
+  });
+}
+
+/** Show preparation: three days before to the day before; later where the show site has the tub. */
+export const prep = within(dayStart(-3), { of: 'prepOrSite', day: -1 });
+
+/** Tub to dryer within ten minutes, or the coat dries as it falls. */
+export const WET: readonly [number, number] = [0, 10];
+/** Force dryer to heat within fifteen. */
+export const WARM: readonly [number, number] = [0, 15];
