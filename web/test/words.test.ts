@@ -6,7 +6,7 @@ import type { MethodsBody } from '../src/api/commands';
 import { countWords } from '../src/parts/countWords';
 import { isTyping } from '../src/parts/isTyping';
 import { monthDay } from '../src/parts/monthDay';
-import { fieldsOf, wallTyped } from '../src/parts/rows/fieldSpec';
+import { fieldsOf } from '../src/parts/rows/fieldSpec';
 import type { FieldSpec } from '../src/parts/rows/fieldSpec';
 import { nightsOf } from '../src/rooms/countdown/nights';
 import { alsoWords, byWords, stateWords } from '../src/rooms/countdown/rowWords';
@@ -29,18 +29,6 @@ describe('counts and days', () => {
     ['2026-06-07', '7 Jun'],
     ['2026-12-31', '31 Dec'],
   ])('%s', (day, words) => expect(monthDay(day)).toBe(words));
-});
-
-describe('a time of day as it is typed', () => {
-  it.each([
-    ['930', '09:30'],
-    ['9.30', '09:30'],
-    [' 9h30 ', '09:30'],
-    ['0930', '09:30'],
-    ['09:30', '09:30'],
-    ['half past', 'half past'],
-    ['9', '9'],
-  ])('%s', (typed, time) => expect(wallTyped(typed)).toBe(time));
 });
 
 describe('a form’s values as a row', () => {

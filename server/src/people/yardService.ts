@@ -4,7 +4,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { dryerHours } from '@loyal-mane/core';
+import { turnedHours } from '@loyal-mane/core';
 import { v7 } from 'uuid';
 import { AccountService, oneTimePassword } from '../auth/accountService.js';
 import type { RowCommand, VersionedRow as Row } from '../changes/rowCommands.js';
@@ -89,8 +89,8 @@ export class YardService {
   /** What a show's own rules say, as somebody read them. */
   async setRules(showId: string, me: string, dto: ShowRulesCommandDto): Promise<RowVersionDto> {
     const { leastAgeMonths, ...rules } = dto.rules;
-    const hours = dryerHours({ ...rules, leastAgeMonths });
-    if (rules.dryersOnGround === 'restricted' && hours !== null && hours.until <= hours.from)
+    const hours = turnedHours({ ...rules, leastAgeMonths });
+    if (hours !== null)
       throw new Problem('badInput', 'Dryers have to start before they stop.', {
         errors: [{ path: 'rules.dryersUntil', detail: `they start at ${hours.from}` }],
       });

@@ -2,7 +2,7 @@
  * A dog's record as the interface reads and saves it: the same fields as in a kennel file.
  */
 import { App as AntApp } from 'antd';
-import type { CoatClass, DogParts, KennelBreed, LocalDay, PersonParts } from '@loyal-mane/core';
+import type { CoatClass, DogParts, KennelBreed, KennelDog, LocalDay, PersonParts } from '@loyal-mane/core';
 import { withKennelBreeds } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { command, logCoat, setDogRecord, useCommand } from '../api/commands';
@@ -16,6 +16,12 @@ export type Dog = Kennel['dogs'][number];
 /** The API hands records on as they are in a kennel file; the server has checked them by its schema. */
 export function recordOf(dog: Dog): DogParts {
   return dog.record;
+}
+
+/** A dog as the core knows it: its row, its record, what was found in its coat. */
+export function kennelDogOf(dog: Dog): KennelDog {
+  const { id, name, breed, sex, born, weightKg, marks } = dog;
+  return { ...recordOf(dog), id, name, breed, sex, born, weightKg, mats: marks.mats } as unknown as KennelDog;
 }
 
 export function personRecordOf(person: Kennel['people'][number]): PersonParts {

@@ -3,6 +3,7 @@
  * left, what its bath takes, what its recipe says.
  */
 import {
+  DEFAULT_PUPPY_DAYS,
   bathProducts,
   chooseSides,
   daysBetween,
@@ -29,8 +30,6 @@ import type { Names } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../api/queries';
 import { bornOf, coatOf, libraryOf, personRecordOf, recordOf } from './dogRecord';
 import type { Dog } from './dogRecord';
-
-const PUPPY_DAYS = 365;
 
 /** Lines of a task, what is this dog's own first. */
 export function howLines(a: PlannedActivity, kennel: Kennel, names: Names, methods?: Methods): readonly string[] {
@@ -98,7 +97,7 @@ function cutLines(a: PlannedActivity, dog: Dog, kennel: Kennel, day: LocalDay): 
   const library = libraryOf(kennel);
   const breed = library.breeds.get(dog.breed);
   if (breed === undefined) return [];
-  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), day) < PUPPY_DAYS, day);
+  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), day) < DEFAULT_PUPPY_DAYS, day);
   const zones = trimZonesOf(a.step, own, breed, library);
   if (zones === null || zones.leave.length === 0) return [];
   const leave = (why: 'growingOn' | 'locked' | 'state'): string =>

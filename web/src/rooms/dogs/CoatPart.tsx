@@ -5,7 +5,14 @@
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { DEFAULT_LEAST_TRIM_SHARE, daysBetween, mayCut, trimDogOf, undercoatLoadAt } from '@loyal-mane/core';
+import {
+  DEFAULT_LEAST_TRIM_SHARE,
+  DEFAULT_PUPPY_DAYS,
+  daysBetween,
+  mayCut,
+  trimDogOf,
+  undercoatLoadAt,
+} from '@loyal-mane/core';
 import type { CoatColor, LocalDay, ZoneId } from '@loyal-mane/core';
 import { BODY_SHAPES, HAIR_SHARES, TRIM_MAPS, ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { COLOR_WORDS, SCHOOL_WORDS } from '@loyal-mane/library/words';
@@ -30,7 +37,6 @@ const TINTS = [
 ] as const;
 type TintId = (typeof TINTS)[number]['id'];
 
-const PUPPY_DAYS = 365;
 const COLORS: Readonly<Record<CoatColor, ZoneTint>> = {
   white: { fill: 'var(--sheet)', mark: 'W', words: 'white' },
   pale: { fill: 'var(--brass-tint)', mark: 'P', words: 'pale' },
@@ -143,7 +149,7 @@ function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
 function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<typeof libraryOf>[0]) {
   const breed = libraryOf(kennel).breeds.get(dog.breed);
   if (breed === undefined) return null;
-  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < PUPPY_DAYS, today);
+  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < DEFAULT_PUPPY_DAYS, today);
   const sets = { locked: new Set(own.locked), leftAlone: new Set(own.leftAlone) };
   return mayCut(TRIM_MAPS[breed.trimMap], zone, { growsCoat: own.growsCoat, growOn: breed.growOn, ...sets });
 }

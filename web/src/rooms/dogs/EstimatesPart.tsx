@@ -12,12 +12,12 @@ import {
   localDayOf,
   overgrownFactor,
 } from '@loyal-mane/core';
-import type { KennelDog, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
+import type { LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
 import { METHODS, restsOnWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { serverNowMs } from '../../api/serverClock';
 import { StepGlyph } from '../../parts/Glyph';
-import { bornOf, libraryOf, recordOf } from '../../parts/dogRecord';
+import { bornOf, kennelDogOf, libraryOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 
@@ -27,15 +27,8 @@ const times = (factor: number): string => `times ${String(Math.round(factor * 10
 
 /** What all minutes of a dog are made of, in words: its size, and what makes its work longer or shorter. */
 export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
-  const record = {
-    ...recordOf(dog),
-    id: dog.id,
-    breed: dog.breed,
-    born: dog.born,
-    weightKg: dog.weightKg,
-  } as KennelDog;
   const puppy = daysBetween(bornOf(dog), day) < DEFAULT_PUPPY_DAYS;
-  const f = estimateFacts(record, libraryOf(kennel), day, puppy);
+  const f = estimateFacts(kennelDogOf(dog), libraryOf(kennel), day, puppy);
   const { density, coatChange, puppy: young } = DEFAULT_FACTORS;
   const length = f.length ?? 1;
   return [

@@ -6,11 +6,11 @@ import { useSuspenseQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useSearchParams } from 'react-router';
 import { COAT_CLASSES, STEP_IDS, ZONE_IDS, holds, localDayOf, noEntry } from '@loyal-mane/core';
-import type { CoatClass, Condition, KennelDog, LocalDay, StepId } from '@loyal-mane/core';
+import type { CoatClass, Condition, LocalDay, StepId } from '@loyal-mane/core';
 import { methodsQuery } from '../../api/queries';
 import type { Kennel } from '../../api/queries';
 import { serverNowMs } from '../../api/serverClock';
-import { bornOf, recordOf } from '../../parts/dogRecord';
+import { kennelDogOf } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { EffectBar } from './EffectBar';
@@ -36,9 +36,7 @@ const PARTS = [
 /** What holds for a dog before its next show. */
 function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
   const dog = kennel.dogs.find((d) => d.id === dogId);
-  if (dog === undefined) return false;
-  const record = { ...recordOf(dog), id: dog.id, born: bornOf(dog), mats: dog.marks.mats } as KennelDog;
-  return holds(condition, record, { ...noEntry(day, false), nextShow: true });
+  return dog !== undefined && holds(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
 }
 
 export default function MethodsRoom() {

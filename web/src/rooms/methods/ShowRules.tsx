@@ -3,7 +3,7 @@
  */
 import { App as AntApp, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
-import { RULES_OF_SHOWS, RULE_VALUES, dryerHours } from '@loyal-mane/core';
+import { RULES_OF_SHOWS, RULE_VALUES, dryerHours, turnedHours } from '@loyal-mane/core';
 import type { RuleSet, RuleValue } from '@loyal-mane/core';
 import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
 import type { RuleSetId } from '@loyal-mane/library';
@@ -37,10 +37,9 @@ type Rules = Show['rules'];
 
 const TIME = /^([01]\d|2[0-3]):[0-5]\d$|^24:00$/;
 
-function faultOf(part: 'dryersFrom' | 'dryersUntil', time: string, other: string): string {
+function faultOf(rules: Rules, time: string): string {
   if (!TIME.test(time)) return 'Write a time like 07:00.';
-  const turned = part === 'dryersFrom' ? time >= other : time <= other;
-  return turned ? 'They have to start before they stop.' : '';
+  return turnedHours(rules as RuleSet) === null ? '' : 'They have to start before they stop.';
 }
 
 function DryerHours({
@@ -60,8 +59,8 @@ function DryerHours({
   if (!mayChange) return <div>{`${hours.from} to ${hours.until}`}</div>;
   const take = (part: 'dryersFrom' | 'dryersUntil', typed: string): void => {
     const time = wallTyped(typed);
-    const [mine, other] = part === 'dryersFrom' ? [hours.from, hours.until] : [hours.until, hours.from];
-    const fault = time === '' || time === mine ? '' : faultOf(part, time, other);
+    const mine = part === 'dryersFrom' ? hours.from : hours.until;
+    const fault = time === '' || time === mine ? '' : faultOf({ ...show.rules, [part]: time }, time);
     setWrong(fault);
     if (fault === '' && time !== mine) onSet(show, { [part]: time === '' ? undefined : time });
   };

@@ -156,16 +156,22 @@ function soakLines(step: StepId, products: Products): string[] {
   return (SOAKS[step] ?? []).map((id) => `${PRODUCT_NAMES[id].toLowerCase()}: ${productWords(products[id])}`);
 }
 
+/** Coats of which the same is said, together. */
+function alike(lines: readonly (readonly [words: string, coat: CoatClass])[]): [string, string[]][] {
+  const coats = new Map<string, string[]>();
+  for (const [words, coat] of lines) coats.set(words, [...(coats.get(words) ?? []), COAT_WORDS[coat].toLowerCase()]);
+  return [...coats];
+}
+
 /** Tools by coat; coats with the same tools on one line. */
 function toolLines(step: StepId): string[] {
-  const byTools = new Map<string, string[]>();
-  for (const coat of COAT_CLASSES) {
+  const found = COAT_CLASSES.flatMap((coat): [string, CoatClass][] => {
     const words = CARE_LIBRARY.tools(step, coat)
       .map((n) => (n.blade === undefined ? TOOL_WORDS[n.tool] : `${TOOL_WORDS[n.tool]}, blade ${String(n.blade)}`))
       .join(', ');
-    if (words !== '') byTools.set(words, [...(byTools.get(words) ?? []), COAT_WORDS[coat].toLowerCase()]);
-  }
-  const lines = [...byTools];
+    return words === '' ? [] : [[words, coat]];
+  });
+  const lines = alike(found);
   return lines.length === 1
     ? lines.map(([tools]) => tools)
     : lines.map(([tools, coats]) => `${tools}: ${coats.join(', ')}`);
@@ -190,16 +196,14 @@ function minuteLines(step: StepId): string[] {
 
 /** Where the minutes of a trim go, by coat; coats with the same parts on one line. */
 function partLines(step: StepId): string[] {
-  const lines = COAT_CLASSES.flatMap((coat): [string, string][] => {
+  const lines = COAT_CLASSES.flatMap((coat): [string, CoatClass][] => {
     const found = rowOf(step, coat);
     const parts = TRIM_PARTS[(found?.row ?? '') as keyof typeof TRIM_PARTS]?.[columnOf(coat)];
     if (found === undefined || parts === undefined) return [];
     // A share below 1 is a row whose whiskers are a step of their own.
     const mine = Object.entries(parts).filter(([name]) => name !== 'whiskers' || found.share === 1);
     const words = mine.map(([name, minutes]) => `${name} ${String(minutes)}`);
-    return [[COAT_WORDS[coat].toLowerCase(), words.join(', ')]];
+    return [[words.join(', '), coat]];
   });
-  const byParts = new Map<string, string[]>();
-  for (const [coat, words] of lines) byParts.set(words, [...(byParts.get(words) ?? []), coat]);
-  return [...byParts].map(([words, coats]) => `${coats.join(', ')}: ${words}`);
+  return alike(lines).map(([words, coats]) => `${coats.join(', ')}: ${words}`);
 }
