@@ -19,6 +19,7 @@ import {
   clockWords,
   dayWords,
   durationWords,
+  leftOutLines,
   namesOf,
   oddsInsteadWords,
   oddsWords,
@@ -301,6 +302,20 @@ describe('small words', () => {
       'somebody',
       'a station',
       'the ring',
+    ]);
+  });
+
+  it('what is left out, one line a reason', () => {
+    const injury = { code: 'state', state: 'injury' } as const;
+    const lines = leftOutLines([
+      { step: 'bath', why: injury },
+      { step: 'shapeCheck', why: { code: 'past' } },
+      { step: 'towel', why: injury },
+      { step: 'bath', why: injury },
+    ]);
+    expect(lines).toEqual([
+      'Bath; towel: injured: no scissors, no hard air, no tub until a vet has looked.',
+      'Shape check: its days had passed.',
     ]);
   });
 

@@ -18,6 +18,7 @@ export {
   STAGE_WORDS,
   STATE_WORDS,
   dropWords,
+  leftOutLines,
   noteWords,
   strippingWords,
 } from './programWords.js';

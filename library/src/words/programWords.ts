@@ -74,6 +74,20 @@ export function dropWords(step: StepId, why: DropReason): string {
   }
 }
 
+/** Steps that are left out, those of one reason on one line: "Trim bath; towel; rough trim: injured ..." */
+export function leftOutLines(left: readonly { readonly step: StepId; readonly why: DropReason }[]): string[] {
+  const byReason = new Map<string, Set<string>>();
+  for (const { step, why } of left) {
+    const { name } = METHODS[step];
+    const reason = dropWords(step, why).slice(name.length);
+    byReason.set(reason, (byReason.get(reason) ?? new Set()).add(name));
+  }
+  return [...byReason].map(([reason, names]) => {
+    const [first = '', ...more] = names;
+    return `${[first, ...more.map((n) => n.charAt(0).toLowerCase() + n.slice(1))].join('; ')}${reason}`;
+  });
+}
+
 /** Which area is stripped on a day: "Today: back, loin, croup, withers." */
 export function strippingWords(day: LocalDay, everyDays = STRIPPING_EVERY_DAYS): string {
   return `This time: ${strippingArea(day, everyDays)

@@ -5,7 +5,7 @@ import { Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { dropWords, noteWords, oddsWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { leftOutLines, noteWords, oddsWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { Minded } from '../../parts/Minded';
 import { PlannedSteps } from '../../parts/PlannedSteps';
@@ -65,7 +65,7 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
         title="Mind"
         lines={(plan?.notes ?? []).filter((n) => n.dogId === dog.id).map((n) => noteWords(n.note))}
       />
-      <Minded title="Left out" lines={left.map((l) => dropWords(l.step, l.why))} />
+      <Minded title="Left out" lines={leftOutLines(left)} />
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
     </Drawer>
   );

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, dropWords, noteWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, dayWords, leftOutLines, noteWords } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { Minded } from '../../parts/Minded';
 import { PlannedSteps } from '../../parts/PlannedSteps';
@@ -37,7 +37,7 @@ export function WorkPart({ dog }: { dog: Dog }) {
       </div>
       <div>
         <Minded title="Mind" lines={notes.map((n) => noteWords(n.note))} />
-        <Minded title="Left out" lines={left.map((l) => dropWords(l.step, l.why))} />
+        <Minded title="Left out" lines={leftOutLines(left)} />
         <WhatWeDid dog={dog} most={shown} onMore={() => setShown(shown + PAGE)} />
       </div>
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
