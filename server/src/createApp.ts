@@ -1,5 +1,5 @@
 /*
- * The HTTP application around the module: limits, headers, sessions, validation, the web application's files.
+ * The HTTP application around the modules: limits, headers, sessions, validation, the web application's files.
  */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -11,16 +11,17 @@ import cookieParser from 'cookie-parser';
 import express from 'express';
 import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
-import { pinoHttp } from 'pino-http';
+import type { Logger } from 'pino';
 import { AppModule } from './appModule.js';
-import type { Outside } from './appModule.js';
 import { AccountService } from './auth/accountService.js';
+import { accessOfPath } from './auth/routePolicy.js';
 import { sessionMiddleware } from './auth/sessionMiddleware.js';
+import type { Config } from './config.js';
+import { jsonBody, pathOf } from './http/jsonBody.js';
+import { requestLog } from './http/requestLog.js';
+import type { Outside } from './outsideModule.js';
 import { Problem } from './problem/problem.js';
 import { sendProblem } from './problem/problemFilter.js';
-
-const BODY_LIMIT = '6mb';
-const KENNEL_LIMIT = '64mb';
 
 function validationErrors(errors: readonly ValidationError[], parent = ''): { path: string; detail: string }[] {
   return errors.flatMap((e) => {
@@ -32,37 +33,24 @@ function validationErrors(errors: readonly ValidationError[], parent = ''): { pa
 
 /** Makes the application; it does not listen yet. */
 export async function createApp(outside: Outside): Promise<NestExpressApplication> {
+  const { config, logger } = outside;
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(outside), {
     logger: false,
     bodyParser: false,
     // Live streams stay open for days; a stop must not wait for them.
     forceCloseConnections: true,
   });
-  app.set('trust proxy', 'loopback');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        // Ant Design writes its theme into style elements; scripts come from our own files only.
-        directives: {
-          'default-src': ["'self'"],
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'upgrade-insecure-requests': null,
-        },
-      },
-      // Plain HTTP on loopback or behind a proxy that adds its own.
-      strictTransportSecurity: false,
-    }),
-  );
-  app.use('/api', pinoHttp({ logger: outside.logger, autoLogging: { ignore: (r) => r.url === '/health' } }));
-  app.use(cookieParser());
-  app.use('/api', sessionMiddleware(app.get(AccountService), outside.config.kennel, outside.logger));
-  // A season of records is larger than anything else that is sent.
-  app.use('/api/kennel/open', express.json({ limit: KENNEL_LIMIT }));
-  app.use('/api', express.json({ limit: BODY_LIMIT }));
-  app.use('/api', (error: unknown, request: Request, response: Response, next: NextFunction) => {
-    if (error === undefined) next();
-    else sendProblem(readable(error), request, response, outside.logger);
+  app.set('trust proxy', config.trustProxy);
+  app.use(securityHeaders(config));
+  app.use('/api', requestLog(logger), (_: Request, response: Response, next: NextFunction) => {
+    response.set('Cache-Control', 'no-store');
+    next();
   });
+  app.use(cookieParser());
+  // Who may call is decided before the body is read: nobody makes the server parse what it would refuse anyway.
+  app.use('/api', sessionMiddleware(app.get(AccountService), config.kennel, logger));
+  app.use('/api', jsonBody((request) => accessOfPath(request.method, pathOf(request)) === 'public'));
+  app.use('/api', problemAnswers(logger));
   app.useGlobalPipes(
     new ValidationPipe({
       whitelist: true,
@@ -73,24 +61,46 @@ export async function createApp(outside: Outside): Promise<NestExpressApplicatio
         }),
     }),
   );
-  serveWeb(app, outside.config.webDist);
+  serveWeb(app, config.webDist, logger);
   app.enableShutdownHooks();
   await app.init();
   return app;
 }
 
-function readable(error: unknown): unknown {
-  return error instanceof SyntaxError ? new Problem('badInput', `The request is not JSON: ${error.message}`) : error;
+/** Helmet's headers; HTTPS is insisted on only where people reach the server by it. */
+function securityHeaders(config: Config) {
+  return helmet({
+    contentSecurityPolicy: {
+      // Ant Design writes its theme into style elements; scripts come from our own files only.
+      directives: {
+        'default-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'upgrade-insecure-requests': null,
+      },
+    },
+    strictTransportSecurity: config.isPublicSecure === true,
+  });
+}
+
+function problemAnswers(logger: Logger) {
+  return (error: unknown, request: Request, response: Response, next: NextFunction): void => {
+    if (error === undefined) next();
+    else sendProblem(error, request, response, logger);
+  };
 }
 
 /** Built files with long caching, and the page itself for every address that is no file and no API. */
-function serveWeb(app: NestExpressApplication, dist: string): void {
+function serveWeb(app: NestExpressApplication, dist: string, logger: Logger): void {
   const page = join(dist, 'index.html');
   if (!existsSync(page)) return;
-  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', redirect: false }));
+  app.use('/assets', (request: Request, response: Response) => {
+    sendProblem(new Problem('notFound', 'There is no such file.'), request, response, logger);
+  });
   app.use(express.static(dist, { index: false, maxAge: '1h' }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || /^\/(api|calendar)(\/|$)/.test(request.path)) next();
     else response.set('Cache-Control', 'no-cache').sendFile(page);
   });
+  app.use(problemAnswers(logger));
 }

@@ -11,7 +11,7 @@ import { readKennel } from '@loyal-mane/library/reader';
 import { issueWords } from '@loyal-mane/library/words';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
-import { oneTimePassword } from './auth/accountService.js';
+import { oneTimePassword } from './auth/passwords.js';
 import type { Clock } from './clock.js';
 import { ShiftedClock, SystemClock } from './clock.js';
 import { readConfig } from './config.js';

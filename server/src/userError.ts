@@ -1,6 +1,8 @@
 /*
  * What is wrong with what somebody asked for on the command line: told line by line, without a trace.
  */
+import { ConfigError } from './config.js';
+
 export class UserError extends Error {
   constructor(readonly lines: readonly string[]) {
     super(lines.join('\n'));
@@ -12,7 +14,7 @@ export async function runCommand(command: () => Promise<void>): Promise<void> {
   try {
     await command();
   } catch (error) {
-    if (!(error instanceof UserError)) throw error;
+    if (!(error instanceof UserError) && !(error instanceof ConfigError)) throw error;
     for (const line of error.lines) console.error(line);
     process.exitCode = 2;
   }

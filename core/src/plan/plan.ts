@@ -62,7 +62,9 @@ export interface WhyNot {
     /** In all the time of the step nobody with its skill is where the dog is, or there is no place of its kind there. */
     | 'nobodyThere'
     | 'noStationThere'
-    | 'noPlace';
+    | 'noPlace'
+    /** Not looked into while the plan was made; `chainWhy` answers it by itself. */
+    | 'notAsked';
   readonly remedies: readonly Remedy[];
 }
 

@@ -2,42 +2,39 @@
  * The main job in one call: kennel in, plan out. Assembles the problem, searches, lets the independent validator look,
  * and explains every item and every gap.
  */
-import type { DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.js';
+import type { DogId, TaskKey } from '../units/ids.js';
 import { hashText } from '../units/hash.js';
-import { msToInstant, instantToMs } from '../time/zone.js';
+import { msToInstant } from '../time/zone.js';
 import type { KennelFile } from '../kennel/kennelFile.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import type { Assembled } from './assemble.js';
 import { assembleProblem } from './assemble.js';
-import type { ChainDraft } from './chains.js';
 import type { SlotReason } from './explain.js';
 import { explainPlace } from './explain.js';
 import { boundOfPlan, oddsOfPlan } from './measure.js';
 import { aimInYard, movesOf } from './moves.js';
-import type { Plan, PlannedActivity, Reason, Remedy, TaskName, UnplacedChain, WhyNot } from './plan.js';
-import { handsAfter, handsKept, handsOfPlan } from './hands.js';
+import type { Plan, PlannedActivity, Reason, TaskName } from './plan.js';
+import { handsAfter } from './hands.js';
+import { assembledFor, personId, placementOf } from './placedPlan.js';
 import type { PlanInput } from './planInput.js';
 import { makePlanInput } from './planInput.js';
-import type { Activity, Place, Placement } from './problem.js';
+import type { Activity, Place } from './problem.js';
 import type { SearchProgress, SearchResult } from './search.js';
 import { DEFAULT_ROUNDS, searchPlan } from './search.js';
 import { latestStarts } from './spare.js';
 import { validatePlan } from './validatePlan.js';
-import type { SlotRemedy, SlotWhyNot } from './whyNot.js';
-import { whyNot } from './whyNot.js';
+import type { AskOptions } from './unplacedChains.js';
+import { unplacedChains } from './unplacedChains.js';
 import { Yard } from './yard.js';
 
 export const DEFAULT_SEED = 1;
 /** Searches with ever better known hands; what still has no place then is left at the middle pace. */
 const MOST_PASSES = 3;
 
-type WhyNotCode = WhyNot['code'];
-
-export interface PlanOptions {
+export interface PlanOptions extends AskOptions {
   readonly nowMs: number;
   readonly seed?: number;
   readonly rounds?: number;
-  readonly shouldStop?: () => boolean;
   readonly onProgress?: (progress: SearchProgress) => void;
   /** The published plan: what still holds in it stays where it is. */
   readonly previous?: Plan | null;
@@ -65,7 +62,7 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     libraryVersion: library.version,
     cost: Math.round(found.cost),
     activities: plannedActivities(assembled, yard),
-    unplaced: found.unplaced.map((c) => unplacedChain(assembled, found.placement, c)),
+    unplaced: unplacedChains(assembled, found, options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
     notes: assembled.notes,
@@ -108,37 +105,6 @@ function searchByHands(
     assembled = assembleProblem({ ...input, hands });
     previous = assembled.problem.activities.map((a) => a.fixed ?? placed.get(a.key) ?? null);
   }
-}
-
-/** The problem of a kennel whose tasks have the hands, and the minutes, of a plan; null = of no plan yet. */
-export function assembledFor(input: PlanInput, plan: Plan | null): Assembled {
-  if (plan === null) return assembleProblem(input);
-  const hands = handsOfPlan(input, plan);
-  const assembled = assembleProblem({ ...input, hands });
-  const kept = handsKept(assembled, plan);
-  return kept.size === hands.size ? assembled : assembleProblem({ ...input, hands: kept });
-}
-
-/** Places of a plan in terms of a problem, by activity index; null for what the plan does not hold. */
-export function placementOf(assembled: Assembled, plan: Plan): Placement {
-  const { problem, input } = assembled;
-  const byKey = new Map(plan.activities.map((a) => [a.key as string, a]));
-  const unit = (id: StationId | null, a: Activity): number =>
-    id === null
-      ? -1
-      : (input.units.find((u) => u.id === id && problem.stations[u.index]?.kind === a.station)?.index ?? -1);
-  return problem.activities.map((a): Place | null => {
-    if (a.fixed !== null) return a.fixed;
-    const old = byKey.get(a.key);
-    if (old === undefined || old.state !== 'planned') return null;
-    const who = old.people.map((id) => input.personIndex.get(id) ?? -1);
-    return {
-      start: input.grid.slotOf(instantToMs(old.start), 'floor'),
-      person: who[0] ?? -1,
-      second: who[1] ?? -1,
-      station: unit(old.stationId, a),
-    };
-  });
 }
 
 function plannedActivities(assembled: Assembled, yard: Yard): PlannedActivity[] {
@@ -201,12 +167,6 @@ function round1(minutes: number): number {
   return Math.round(minutes * 10) / 10;
 }
 
-function personId(assembled: Assembled, p: number): PersonId {
-  const person = assembled.input.kennel.people[p];
-  if (person === undefined) throw new Error(`personId: no person ${String(p)}`);
-  return person.id;
-}
-
 /** Puts ids in place of the indexes of a reason. */
 export function reasonOf(assembled: Assembled, yard: Yard, a: Activity, reason: SlotReason): Reason {
   if (reason.code === 'sameHands') {
@@ -232,73 +192,6 @@ export function taskName(assembled: Assembled, yard: Yard, index: number): TaskN
     personId: place.person < 0 ? null : personId(assembled, place.person),
     until: msToInstant(assembled.input.grid.msOf(place.start + a.dur)),
   };
-}
-
-function unplacedChain(assembled: Assembled, placement: Placement, chain: number): UnplacedChain {
-  const { problem, drafts, input } = assembled;
-  const draft = drafts[chain];
-  const why = whyNot(problem, placement, chain);
-  const list = problem.chains[chain]?.activities ?? [];
-  let end = 0;
-  const waiting = list.flatMap((i) => {
-    const a = problem.activities[i];
-    if (a === undefined || a.fixed !== null) return [];
-    const aim = a.follows ? Math.max(a.est, Math.min(end, a.let - a.dur)) : a.aim;
-    end = aim + a.dur;
-    return [{ key: a.key, step: a.step, aim: msToInstant(input.grid.msOf(aim)), blocked: i === why.blocked }];
-  });
-  return {
-    key: draft?.key ?? '',
-    kind: draft?.kind ?? 'keepUp',
-    dogId: draft?.dogId as DogId,
-    entryId: draft?.entryId ?? null,
-    step: problem.activities[why.blocked]?.step ?? null,
-    reason: {
-      code: barredOr(why.code, draft, problem.activities[why.blocked]),
-      remedies: why.remedies.map((r) => remedyOf(assembled, draft?.entryId ?? null, r)),
-    },
-    waiting,
-  };
-}
-
-/** "Nobody can" is said more exactly where people have the skill but not the practice, or not the tool. */
-function barredOr(code: SlotWhyNot['code'], draft: ChainDraft | undefined, a: Activity | undefined): WhyNotCode {
-  if (code !== 'noSkill') return code;
-  return draft?.steps.find((s) => s.key === a?.key)?.barred ?? code;
-}
-
-function remedyOf(assembled: Assembled, entryId: EntryId | null, r: SlotRemedy): Remedy {
-  const { input, drafts } = assembled;
-  const at = (slot: number) => msToInstant(input.grid.msOf(slot));
-  const stationId = (s: number) => input.units[s]?.id as StationId;
-  switch (r.code) {
-    case 'otherHandler':
-      return {
-        code: r.code,
-        entryId: entryId as EntryId,
-        handlerId: personId(assembled, r.handler),
-        otherId: personId(assembled, r.other),
-        rivalDogId: drafts[r.rival]?.dogId ?? null,
-        rivalEntryId: drafts[r.rival]?.entryId ?? null,
-      };
-    case 'stay':
-      return { code: r.code, personId: personId(assembled, r.person), until: at(r.until), minutes: r.slots * 5 };
-    case 'unpin': {
-      const a = assembled.problem.activities[r.activity] as Activity;
-      return { code: r.code, key: a.key, step: a.step, start: at(a.est) };
-    }
-    case 'moveBreak':
-      return { code: r.code, personId: personId(assembled, r.person), from: at(r.from) };
-    case 'openStation':
-      return { code: r.code, stationId: stationId(r.station), from: at(r.from) };
-    case 'freePerson':
-      return { code: r.code, personId: personId(assembled, r.person) };
-    case 'without':
-      return { code: r.code, dogId: drafts[r.chain]?.dogId as DogId };
-    case 'moreStanding':
-    case 'extraStation':
-      return r;
-  }
 }
 
 /** Earliest and latest start of one planned task with everything else as it is, and what waits for it. */

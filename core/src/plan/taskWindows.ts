@@ -12,7 +12,7 @@ import type { Assembled } from './assemble.js';
 import { modelOfProblem } from './fitProblem.js';
 import type { Plan } from './plan.js';
 import { makePlanInput } from './planInput.js';
-import { assembledFor, placementOf } from './planKennel.js';
+import { assembledFor, placementOf } from './placedPlan.js';
 
 const WARM_TASKS = 200;
 

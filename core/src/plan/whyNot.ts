@@ -47,11 +47,15 @@ const TRIES_PER_CHANGE = 2;
 /** Exact in times and hands, so that a remedy is only said to be needed where it is; stations follow. */
 const EFFORT: FitEffort = { noise: 0, hands: true, stations: false, branches: 60, dives: false, extra: null };
 
-/** Finds out why a chain is out, with the plan as it stands. */
-export function whyNot(problem: Problem, placement: Placement, chain: number): SlotWhyNot {
+function activitiesOf(problem: Problem, chain: number): { readonly chain: Chain; readonly list: readonly Activity[] } {
   const c = problem.chains[chain];
   if (c === undefined) throw new Error(`whyNot: no chain ${String(chain)}`);
-  const list = c.activities.map((i) => problem.activities[i]).filter((a): a is Activity => a !== undefined);
+  return { chain: c, list: c.activities.map((i) => problem.activities[i]).filter((a) => a !== undefined) };
+}
+
+/** Reasons that show without trying anything: at most one pass over the chain; null when there is none of them. */
+export function plainWhyNot(problem: Problem, placement: Placement, chain: number): SlotWhyNot | null {
+  const { chain: c, list } = activitiesOf(problem, chain);
   const needed = problem.chains[c.needs];
   if (needed !== undefined && needed.activities.some((i) => (placement[i] ?? null) === null)) {
     return { code: 'needsOther', blocked: -1, remedies: [] };
@@ -59,7 +63,14 @@ export function whyNot(problem: Problem, placement: Placement, chain: number): S
   const past = list.find((a) => a.fixed === null && a.pinned === null && Math.max(a.est, problem.now) + a.dur > a.let);
   if (past !== undefined) return { code: 'windowPast', blocked: past.index, remedies: [] };
   const unskilled = list.find((a) => a.fixed === null && !somebodyCan(problem, a));
-  if (unskilled !== undefined) return { code: 'noSkill', blocked: unskilled.index, remedies: [] };
+  return unskilled === undefined ? null : { code: 'noSkill', blocked: unskilled.index, remedies: [] };
+}
+
+/** Finds out why a chain is out, with the plan as it stands. Each change that might help is tried: up to a second each. */
+export function whyNot(problem: Problem, placement: Placement, chain: number): SlotWhyNot {
+  const plain = plainWhyNot(problem, placement, chain);
+  if (plain !== null) return plain;
+  const { chain: c, list } = activitiesOf(problem, chain);
   // A step that has no place even in an empty yard says more than one that is only crowded out.
   const rest = withoutIdle(problem, placement, chain);
   const alone = fitAgain(rest, [], chain);

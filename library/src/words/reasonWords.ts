@@ -121,6 +121,7 @@ export function shortWhyNot(u: UnplacedChain, names: Names): string {
   if (u.reason.code === 'noSkill') return 'Nobody can do one step';
   if (u.reason.code === 'notPracticed') return 'Nobody may do one step yet';
   if (u.reason.code === 'noTool') return 'A tool is missing';
+  if (u.reason.code === 'notAsked') return 'No free time found';
   return 'One step has no place';
 }
 
@@ -135,6 +136,7 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   if (u.reason.code === 'noSkill') return `${step}: nobody here has the skill.`;
   if (u.reason.code === 'notPracticed') return `${step}: nobody here has practiced it about two months before.`;
   if (u.reason.code === 'noTool') return `${step}: nobody’s kit holds what it needs.`;
+  if (u.reason.code === 'notAsked') return `The plan has no time for ${names.dog(u.dogId)} here.`;
   if (first?.code === 'otherHandler') return handlerWords(first, u, names);
   const help = u.reason.remedies.length === 0 ? ' No single change helps.' : '';
   const cause = first === undefined ? '' : causeWords(first, names);

@@ -1,24 +1,23 @@
 /*
- * Passwords, sign-in and sessions. Passwords are kept as argon2id hashes, session tokens only as SHA-256; attempts are
- * counted in the database, so that a second server counts them too.
+ * Passwords, sign-in and sessions. Passwords are kept as argon2id hashes, session tokens only as SHA-256; every try is
+ * counted before it is tested (see `SignInLimits`).
  */
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
+import type { Logger } from 'pino';
 import { v7 } from 'uuid';
 import type { PersonId, Role } from '@loyal-mane/core';
 import { Clock } from '../clock.js';
 import { Problem } from '../problem/problem.js';
-import { KNEX } from '../tokens.js';
+import { KNEX, LOGGER } from '../tokens.js';
+import { setPassword } from './passwords.js';
 import { newSecret, sha256 } from './secrets.js';
 import type { SignedIn } from './session.js';
+import { SignInLimits } from './signInLimits.js';
 
 const SESSION_MS = 14 * 24 * 3_600_000;
-const ATTEMPTS = 8;
-/** One address may serve a whole crew behind one wall, so it may fail more often than one name. */
-const ATTEMPTS_OF_ADDRESS = 40;
-const ATTEMPTS_MS = 10 * 60_000;
 const LINK_MS = 3 * 24 * 3_600_000;
 const DEVICE_CHARS = 120;
 export const LEAST_PASSWORD = 10;
@@ -50,26 +49,14 @@ export interface OpenedSession {
   readonly signedIn: SignedIn;
 }
 
-/** A password that is easy to read out: four groups of four small letters and digits, about 80 bits. */
-export function oneTimePassword(): string {
-  const alphabet = 'abcdefghjkmnpqrstuvwxyz23456789';
-  const letters = Array.from(randomBytes(16), (b) => alphabet[b % alphabet.length] ?? 'a').join('');
-  return letters.replace(/(.{4})(?=.)/g, '$1-');
-}
-
 @Injectable()
 export class AccountService {
   constructor(
     @Inject(KNEX) private readonly knex: Knex,
     private readonly clock: Clock,
+    private readonly limits: SignInLimits,
+    @Inject(LOGGER) private readonly logger: Logger,
   ) {}
-
-  /** Sets a person's password; `mustChange` for one-time passwords. Ends the person's sessions. */
-  async setPassword(trx: Knex, personId: string, password: string, mustChange: boolean): Promise<void> {
-    const row = { person_id: personId, password_hash: await hash(password), must_change: mustChange };
-    await trx('accounts').insert(row).onConflict('person_id').merge();
-    await trx('sign_in_sessions').where({ person_id: personId }).delete();
-  }
 
   /** Checks name and password and opens a session. */
   async signIn(signIn: string, password: string, caller: Caller): Promise<OpenedSession> {
@@ -87,8 +74,11 @@ export class AccountService {
     secret: string,
     caller: Caller,
   ): Promise<OpenedSession> {
-    const now = this.clock.nowMs();
-    await this.throttle(signIn, caller.address, now);
+    const reserved = await this.limits.reserveSignIn(
+      signIn,
+      caller.address,
+      column === 'pin_hash' ? 'pin' : 'password',
+    );
     const row = await this.knex('people')
       .join('accounts', 'accounts.person_id', 'people.id')
       .where({ sign_in: signIn })
@@ -105,29 +95,17 @@ export class AccountService {
     // A name that nobody has costs as much time as a wrong password.
     const good = kept === null ? (await hash(secret), false) : await verify(kept, secret);
     if (row === undefined || !good) {
-      await this.knex('sign_in_attempts').insert({ sign_in: signIn, address: caller.address, at: new Date(now) });
+      this.logger.info({ by: column === 'pin_hash' ? 'pin' : 'password' }, 'sign-in refused');
       throw column === 'pin_hash'
         ? new Problem('wrongPin', 'Check the name and the PIN and try again.')
         : new Problem('wrongPassword', 'Check the name and the password and try again.');
     }
-    await this.knex('sign_in_attempts').where({ sign_in: signIn }).delete();
-    return this.open(row, now, caller.device);
+    await this.limits.release(reserved);
+    return this.open(row, caller);
   }
 
-  private async throttle(signIn: string, address: string, now: number): Promise<void> {
-    const since = new Date(now - ATTEMPTS_MS);
-    await this.knex('sign_in_attempts').where('at', '<', since).delete();
-    const failed = async (where: object): Promise<number> => {
-      const row = await this.knex('sign_in_attempts').where(where).count<{ n: number }[]>({ n: '*' });
-      return row[0]?.n ?? 0;
-    };
-    if ((await failed({ sign_in: signIn })) >= ATTEMPTS)
-      throw new Problem('tooManyAttempts', 'Too many wrong passwords for this name. Wait ten minutes.');
-    if ((await failed({ address })) >= ATTEMPTS_OF_ADDRESS)
-      throw new Problem('tooManyAttempts', 'Too many wrong passwords from here. Wait ten minutes.');
-  }
-
-  private async open(row: AccountRow, now: number, device: string): Promise<OpenedSession> {
+  private async open(row: AccountRow, caller: Caller): Promise<OpenedSession> {
+    const now = this.clock.nowMs();
     const token = newSecret();
     const csrf = newSecret();
     const tokenHash = sha256(token);
@@ -137,10 +115,12 @@ export class AccountService {
       id: v7(),
       person_id: row.person_id,
       csrf,
-      device: device.slice(0, DEVICE_CHARS),
+      device: caller.device.slice(0, DEVICE_CHARS),
       made_at: new Date(now),
       expires_at: new Date(now + SESSION_MS),
     });
+    await this.limits.remember(row.person_id, caller.address);
+    this.logger.info({ personId: row.person_id }, 'signed in');
     const signedIn = {
       personId: row.person_id,
       name: row.name,
@@ -168,6 +148,7 @@ export class AccountService {
   /** Uses a link up: the person has the password from now on, and is signed in. */
   async useLink(token: string, password: string, caller: Caller): Promise<OpenedSession> {
     const now = this.clock.nowMs();
+    const reserved = await this.limits.reserveLink(caller.address);
     const account = await this.knex.transaction(async (trx) => {
       const link = await trx('welcome_links')
         .where({ token_hash: sha256(token) })
@@ -176,13 +157,14 @@ export class AccountService {
         .first<{ person_id: string } | undefined>('person_id');
       if (link === undefined) throw new Problem('linkOver', 'It was used already, or is too old. Ask for a new one.');
       await trx('welcome_links').where({ person_id: link.person_id }).delete();
-      await this.setPassword(trx, link.person_id, password, false);
+      await setPassword(trx, link.person_id, password, false);
       return trx('people')
         .join('accounts', 'accounts.person_id', 'people.id')
         .where({ person_id: link.person_id })
         .first<AccountRow>('person_id', 'name', 'role', 'owner_id', 'password_hash', 'must_change');
     });
-    return this.open(account, now, caller.device);
+    await this.limits.release(reserved);
+    return this.open(account, caller);
   }
 
   /** The person's open sessions, newest first. */
@@ -229,11 +211,11 @@ export class AccountService {
   }
 
   private async mustKnow(me: SignedIn, password: string): Promise<void> {
-    const row = await this.knex('accounts')
-      .where({ person_id: me.personId })
-      .first<{ password_hash: string } | undefined>('password_hash');
+    const reserved = await this.limits.reservePassword(me.personId);
+    const row = await this.knex('accounts').where({ person_id: me.personId }).first('password_hash');
     if (row === undefined || !(await verify(row.password_hash, password)))
       throw new Problem('wrongPresentPassword', 'Nothing was changed.');
+    await this.limits.release(reserved);
   }
 
   /** Who a session token belongs to, or null. */
@@ -264,12 +246,12 @@ export class AccountService {
     await this.knex('sign_in_sessions').where({ token_hash: tokenHash }).delete();
   }
 
-  /** A new password of one's own; the old one must be given. Every other session ends. */
+  /** A new password of one's own; the old one must be given. Every other session ends, and the PIN with them. */
   async changePassword(me: SignedIn, old: string, fresh: string, caller: Caller): Promise<OpenedSession> {
     await this.mustKnow(me, old);
-    await this.knex.transaction((trx) => this.setPassword(trx, me.personId, fresh, false));
+    await this.knex.transaction((trx) => setPassword(trx, me.personId, fresh, false));
     const { personId, name, role, ownerId } = me;
     const account = { person_id: personId, name, role, owner_id: ownerId, password_hash: '', must_change: 0 };
-    return this.open(account, this.clock.nowMs(), caller.device);
+    return this.open(account, caller);
   }
 }

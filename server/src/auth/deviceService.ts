@@ -5,17 +5,14 @@
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { Clock } from '../clock.js';
+import type { TrustedDevicesRow } from '../db/tables.gen.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { DeviceLineDto, ThisDeviceDto } from './dto.js';
 import { newSecret, sha256 } from './secrets.js';
 import type { SignedIn } from './session.js';
 
-interface DeviceRow {
-  readonly id: string;
-  readonly name: string;
-  readonly made_at: Date;
-}
+type DeviceRow = Pick<TrustedDevicesRow, 'id' | 'name' | 'made_at'>;
 
 @Injectable()
 export class DeviceService {
@@ -29,7 +26,7 @@ export class DeviceService {
     const secret = newSecret();
     const known = await this.knex('trusted_devices')
       .where({ id: commandId })
-      .first<{ made_by: string; name: string } | undefined>('made_by', 'name');
+      .first('made_by', 'name');
     if (known !== undefined && (known.made_by !== me.personId || known.name !== name))
       throw new Problem('badInput', 'Nothing was changed: this command was used for something else.');
     await this.knex('trusted_devices')
@@ -46,7 +43,7 @@ export class DeviceService {
   }
 
   async list(): Promise<DeviceLineDto[]> {
-    const rows = await this.knex('trusted_devices').orderBy('made_at').select<DeviceRow[]>('id', 'name', 'made_at');
+    const rows = await this.knex('trusted_devices').orderBy('made_at').select('id', 'name', 'made_at');
     return rows.map((r) => ({ id: r.id, name: r.name, madeAt: r.made_at.toISOString() }));
   }
 
@@ -63,7 +60,7 @@ export class DeviceService {
       .join('accounts', 'accounts.person_id', 'people.id')
       .whereNotNull('pin_hash')
       .orderBy('name')
-      .select<{ sign_in: string; name: string }[]>('sign_in', 'name');
+      .select('sign_in', 'name');
     return { trusted: true, name: device.name, people: people.map((p) => ({ signIn: p.sign_in, name: p.name })) };
   }
 
@@ -77,7 +74,7 @@ export class DeviceService {
     return (
       (await this.knex('trusted_devices')
         .where({ token_hash: sha256(secret) })
-        .first<DeviceRow | undefined>('id', 'name', 'made_at')) ?? null
+        .first('id', 'name', 'made_at')) ?? null
     );
   }
 }

@@ -1,8 +1,9 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsString, IsUUID, Length, Matches, MinLength } from 'class-validator';
+import { IsString, Length, Matches, MinLength } from 'class-validator';
 import { ROLES } from '@loyal-mane/core';
 import type { Role } from '@loyal-mane/core';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto } from '../contract/commandDto.js';
+import { IsReadable } from '../contract/fields.js';
 import { LEAST_PASSWORD } from './accountService.js';
 
 export class SignInDto {
@@ -46,7 +47,7 @@ export class SessionDto {
   @ApiProperty({ description: 'a one-time password that must be changed first' })
   mustChange!: boolean;
 
-  @ApiProperty({ description: 'number of the newest change; what is read after this answer is as new at least' })
+  @ApiProperty({ type: 'integer', description: 'number of the newest change; what is read after this answer is as new at least' })
   head!: number;
 
   @ApiProperty({ description: 'name of the kennel' })
@@ -108,6 +109,7 @@ export class SessionsDto {
 export class TrustDto extends CommandDto {
   @ApiProperty({ description: 'what the crew calls the device' })
   @IsString()
+  @IsReadable()
   @Length(1, 80)
   name!: string;
 }
@@ -133,10 +135,4 @@ export class ThisDeviceDto {
   @ApiPropertyOptional() name?: string;
   @ApiProperty({ type: [PinPersonDto], description: 'people with a PIN; empty where it is not trusted' })
   people!: PinPersonDto[];
-}
-
-export class EndSessionDto {
-  @ApiProperty()
-  @IsUUID()
-  id!: string;
 }

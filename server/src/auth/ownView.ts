@@ -4,6 +4,8 @@
  */
 import { NIL } from 'uuid';
 import type { KennelFile, Plan } from '@loyal-mane/core';
+import type { StoredPlanDto } from '../plan/dto.js';
+import type { PublishedPlan } from '../plan/planInForce.js';
 
 const UUID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
 
@@ -19,7 +21,9 @@ export function ownKennel(kennel: KennelFile, ownerId: string | null): KennelFil
     ...kennel,
     dogs,
     entries,
-    people: kennel.people.map(({ id, name, signIn, role }) => ({ id, name, signIn, role, skills: [] })),
+    people: kennel.people
+      .filter((p) => p.role !== 'owner' || (ownerId !== null && p.ownerId === ownerId))
+      .map(({ id, name, signIn, role }) => ({ id, name, signIn, role, skills: [] })),
     shows: kennel.shows.filter((s) => shows.has(s.id)),
     rings: kennel.rings.filter((r) => shows.has(r.showId)),
     shifts: [],
@@ -31,19 +35,31 @@ export function ownKennel(kennel: KennelFile, ownerId: string | null): KennelFil
   };
 }
 
-/** A plan as far as it concerns some dogs. Reasons that name another dog name no dog any more. */
+/** A plan as far as it concerns some dogs. Reasons that name another dog or its entry name none any more. */
 export function ownPlan(plan: Plan, own: OwnDogs): Plan {
-  const all = [...plan.activities, ...plan.unplaced, ...plan.leftOut, ...plan.calendar].map((x) => x.dogId);
-  const others = new Set<string>(all.filter((id) => !own.has(id)));
+  const rivals = [...plan.activities, ...plan.unplaced, ...plan.leftOut, ...plan.calendar].filter(
+    (x) => !own.has(x.dogId),
+  );
+  const others = new Set<string | null>(rivals.flatMap((x) => [x.dogId, x.entryId]));
+  const { odds: _, ...rest } = plan;
   const mine = {
-    ...plan,
+    ...rest,
     activities: plan.activities.filter((a) => own.has(a.dogId)),
     unplaced: plan.unplaced.filter((u) => own.has(u.dogId)),
     leftOut: plan.leftOut.filter((x) => own.has(x.dogId)),
     calendar: plan.calendar.filter((c) => own.has(c.dogId)),
     notes: plan.notes.filter((n) => own.has(n.dogId)),
-    odds: [],
   };
-  // Ids stand in keys of tasks too.
+  // Ids stand in keys of tasks too, so the text is gone through.
   return JSON.parse(JSON.stringify(mine).replace(UUID, (id) => (others.has(id) ? NIL : id))) as Plan;
+}
+
+/** The published plan as far as it concerns an owner's dogs, with a summary of those alone. */
+export function ownStoredPlan(published: PublishedPlan, own: OwnDogs): StoredPlanDto {
+  const plan = ownPlan(published.plan, own);
+  const out = plan.unplaced.filter((u) => u.kind === 'show').length;
+  const ready = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId]))).size;
+  const { id, madeAt } = published.stored;
+  const summary = { ready, of: ready + out, tasks: plan.activities.length, moved: 0, added: 0, removed: 0, moves: [] };
+  return { id, madeAt: madeAt.toISOString(), summary, plan: plan as unknown as StoredPlanDto['plan'] };
 }

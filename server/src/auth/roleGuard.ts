@@ -1,5 +1,6 @@
 /*
- * Asks the route table whether the signed-in person's role may call this route.
+ * Asks the route table whether the signed-in person's role may call this route. The middleware has asked already, before it
+ * read the body; this second lock holds by the route that was really found.
  */
 import type { CanActivate, ExecutionContext } from '@nestjs/common';
 import { Injectable } from '@nestjs/common';

@@ -66,6 +66,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/shows/:id/rules': LEAD,
   'POST /api/shifts/:id/overtime': LEAD,
   'POST /api/stations/:id/reopen': LEAD,
+  'GET /api/chains/:key/why': ALL,
   'GET /api/methods': ALL,
   'POST /api/methods': LEAD,
   'POST /api/methods/preview': LEAD,
@@ -80,7 +81,29 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/trail/:number/undo': LEAD,
 };
 
-/** Access of a route, or null when the table does not know it. */
+/** Routes of one method with the pattern of their addresses. */
+interface Pattern {
+  readonly method: string;
+  readonly path: RegExp;
+  readonly access: Access;
+}
+
+/** What stands exactly in the table comes before what fits a parameter. */
+const PATTERNS: readonly Pattern[] = Object.entries(ROUTE_POLICY)
+  .map(([line, access]) => {
+    const [method = '', path = ''] = line.split(' ');
+    const source = path.replaceAll('.', String.raw`\.`).replace(/:[a-z]+/gi, '[^/]+');
+    return { method, path: new RegExp(`^${source}/?$`, 'i'), access };
+  })
+  .sort((x, y) => Number(x.path.source.includes('[^/]')) - Number(y.path.source.includes('[^/]')));
+
+/** Access of the route that a request's address leads to, or null when there is none. HEAD is asked as GET. */
+export function accessOfPath(method: string, path: string): Access | null {
+  const asked = method === 'HEAD' ? 'GET' : method;
+  return PATTERNS.find((p) => p.method === asked && p.path.test(path))?.access ?? null;
+}
+
+/** Access of a route by its pattern, or null when the table does not know it. */
 export function accessOf(method: string, path: string): Access | null {
   return ROUTE_POLICY[`${method} ${path}`] ?? null;
 }

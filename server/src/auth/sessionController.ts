@@ -1,10 +1,12 @@
-import { Body, Controller, Delete, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Req, Res } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import type { Request, Response } from 'express';
+import { Body, Controller, Delete, Get, Inject, Param, ParseUUIDPipe, Post, Req, Res } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { CookieOptions, Request, Response } from 'express';
 import type { Knex } from 'knex';
 import { Clock } from '../clock.js';
-import { EventStore } from '../events/eventStore.js';
 import type { Config } from '../config.js';
+import { Operation } from '../contract/operation.js';
+import { EventStore } from '../events/eventStore.js';
+import { callerAddress } from '../http/callerAddress.js';
 import { CONFIG, KNEX } from '../tokens.js';
 import type { Caller, OpenedSession } from './accountService.js';
 import { AccountService } from './accountService.js';
@@ -25,11 +27,10 @@ import { Me } from './session.js';
 import type { SignedIn } from './session.js';
 import { cookieName } from './sessionMiddleware.js';
 
-const COOKIE = { httpOnly: true, sameSite: 'strict', path: '/' } as const;
 const DEVICE_MS = 2 * 365 * 24 * 3_600_000;
 
 function callerOf(request: Request): Caller {
-  return { address: request.ip ?? '', device: request.headers['user-agent'] ?? '' };
+  return { address: callerAddress(request), device: request.headers['user-agent'] ?? '' };
 }
 
 @ApiTags('session')
@@ -45,113 +46,114 @@ export class SessionController {
   ) {}
 
   @Post('session')
-  @HttpCode(200)
-  @ApiOkResponse({ type: SessionDto })
+  @Operation('Signs a person in by name and password.', SessionDto, ['wrongPassword', 'tooManyAttempts'])
   async signIn(
     @Body() body: SignInDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
-    return this.answer(await this.accounts.signIn(nameOf(body.signIn), body.password, callerOf(request)), response);
+    return this.answer(await this.accounts.signIn(nameOf(body.signIn), body.password, callerOf(request)), request, response);
   }
 
   @Post('session/link')
-  @HttpCode(200)
-  @ApiOkResponse({ type: SessionDto })
+  @Operation('Uses a welcome link up: the person has a password and is signed in.', SessionDto, ['linkOver', 'tooManyAttempts'])
   async useLink(
     @Body() body: LinkDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
-    return this.answer(await this.accounts.useLink(body.link, body.password, callerOf(request)), response);
+    return this.answer(await this.accounts.useLink(body.link, body.password, callerOf(request)), request, response);
   }
 
   @Post('session/pin')
-  @HttpCode(200)
-  @ApiOkResponse({ type: SessionDto })
+  @Operation('Signs a person in by PIN on a trusted device.', SessionDto, ['wrongPin', 'notAllowed', 'tooManyAttempts'])
   async signInByPin(
     @Body() body: PinSignInDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
     await this.devices.mustBeTrusted(this.deviceSecret(request));
-    return this.answer(await this.accounts.signInByPin(nameOf(body.signIn), body.pin, callerOf(request)), response);
+    return this.answer(await this.accounts.signInByPin(nameOf(body.signIn), body.pin, callerOf(request)), request, response);
   }
 
   @Get('session')
-  @ApiOkResponse({ type: SessionDto })
+  @Operation('Tells who is signed in.', SessionDto)
   async read(@Me() me: SignedIn): Promise<SessionDto> {
     return this.describe(me);
   }
 
   @Delete('session')
-  @HttpCode(204)
-  async signOut(@Me() me: SignedIn, @Res({ passthrough: true }) response: Response): Promise<void> {
+  @Operation('Signs out.', null)
+  async signOut(
+    @Me() me: SignedIn,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
     await this.accounts.signOut(me.tokenHash);
-    response.clearCookie(cookieName(this.config.kennel));
+    response.clearCookie(cookieName(this.config.kennel), this.cookieOptions(request));
   }
 
   @Post('session/password')
-  @HttpCode(200)
-  @ApiOkResponse({ type: SessionDto })
+  @Operation('Changes one’s own password; other sessions and the PIN end.', SessionDto, ['wrongPresentPassword', 'tooManyAttempts'])
   async changePassword(
     @Me() me: SignedIn,
     @Body() body: ChangePasswordDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
-    return this.answer(await this.accounts.changePassword(me, body.old, body.fresh, callerOf(request)), response);
+    return this.answer(await this.accounts.changePassword(me, body.old, body.fresh, callerOf(request)), request, response);
   }
 
   @Post('session/own-pin')
-  @HttpCode(204)
+  @Operation('Sets one’s own PIN.', null, ['wrongPresentPassword', 'tooManyAttempts'])
   async setPin(@Me() me: SignedIn, @Body() body: OwnPinDto): Promise<void> {
     await this.accounts.setPin(me, body.password, body.pin);
   }
 
   @Get('sessions')
-  @ApiOkResponse({ type: SessionsDto })
+  @Operation('Lists one’s own open sessions.', SessionsDto)
   async sessions(@Me() me: SignedIn): Promise<SessionsDto> {
     return { sessions: await this.accounts.sessionsOf(me) };
   }
 
   @Post('sessions/end-others')
-  @HttpCode(204)
+  @Operation('Ends all of one’s own sessions but this one.', null)
   async endOthers(@Me() me: SignedIn): Promise<void> {
     await this.accounts.endOthers(me);
   }
 
   @Post('sessions/:id/end')
-  @HttpCode(204)
+  @Operation('Ends one of one’s own sessions.', null, ['notFound'])
   async end(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     await this.accounts.endSession(me, id);
   }
 
   @Get('this-device')
-  @ApiOkResponse({ type: ThisDeviceDto })
+  @Operation('Tells whether this device is trusted, and who has a PIN here.', ThisDeviceDto)
   async thisDevice(@Req() request: Request): Promise<ThisDeviceDto> {
     return this.devices.about(this.deviceSecret(request));
   }
 
   @Get('devices')
-  @ApiOkResponse({ type: DevicesDto })
+  @Operation('Lists trusted devices.', DevicesDto)
   async trusted(): Promise<DevicesDto> {
     return { devices: await this.devices.list() };
   }
 
   @Post('devices')
-  @HttpCode(204)
+  @Operation('Trusts the device that asks.', null)
   async trust(
     @Me() me: SignedIn,
     @Body() body: TrustDto,
+    @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
     const secret = await this.devices.trust(me, body.commandId, body.name);
-    response.cookie(this.deviceCookie(), secret, { ...COOKIE, maxAge: DEVICE_MS });
+    response.cookie(this.deviceCookie(), secret, { ...this.cookieOptions(request), maxAge: DEVICE_MS });
   }
 
   @Post('devices/:id/forget')
-  @HttpCode(204)
+  @Operation('Trusts a device no longer.', null, ['notFound'])
   async forget(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
     await this.devices.forget(id);
   }
@@ -164,13 +166,19 @@ export class SessionController {
     return (request.cookies as Record<string, string | undefined>)[this.deviceCookie()];
   }
 
-  private async answer(opened: OpenedSession, response: Response): Promise<SessionDto> {
-    response.cookie(cookieName(this.config.kennel), opened.token, COOKIE);
+  /** Over TLS only, wherever people reach the server by it. */
+  private cookieOptions(request: Request): CookieOptions {
+    const secure = this.config.isPublicSecure ?? request.secure;
+    return { httpOnly: true, sameSite: 'strict', path: '/', secure };
+  }
+
+  private async answer(opened: OpenedSession, request: Request, response: Response): Promise<SessionDto> {
+    response.cookie(cookieName(this.config.kennel), opened.token, this.cookieOptions(request));
     return this.describe(opened.signedIn);
   }
 
   private async describe(me: SignedIn): Promise<SessionDto> {
-    const settings = await this.knex('settings').first<{ name: string } | undefined>('name');
+    const settings = await this.knex('settings').first('name');
     return {
       personId: me.personId,
       name: me.name,

@@ -6,18 +6,17 @@ import type { Knex } from 'knex';
 import mysql from 'mysql2/promise';
 import type { Config } from '../config.js';
 import { databaseName } from '../config.js';
+import './tables.gen.js';
 import { databaseErrorKind } from './databaseError.js';
 
-/** Twice the hands of a large crew: on a busy machine a crew that taps at once must not wait for each other's connections. */
-const POOL_MAX = 20;
 const ACQUIRE_TIMEOUT_MS = 4000;
 
 /** A pool on the kennel's own database. Nothing is opened before the first query. */
-export function openDatabase(config: Pick<Config, 'databaseUrl' | 'kennel'>): Knex {
+export function openDatabase(config: Pick<Config, 'databaseUrl' | 'kennel' | 'databasePool'>): Knex {
   const url = new URL(config.databaseUrl);
   return knexModule.default({
     client: 'mysql2',
-    pool: { min: 0, max: POOL_MAX },
+    pool: { min: 0, max: config.databasePool },
     acquireConnectionTimeout: ACQUIRE_TIMEOUT_MS,
     connection: {
       host: url.hostname,

@@ -9,7 +9,18 @@ import type { RowChange } from '@loyal-mane/core';
 import { databaseErrorKind, mayRetry } from '../db/databaseError.js';
 import { fromJson } from '../db/rows.js';
 import { Clock } from '../clock.js';
+import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
+
+/** Who asks for a write; without an id and a fingerprint it cannot be repeated (the server's own writes). */
+export interface Asked {
+  readonly id: string | null;
+  readonly actorId: string | null;
+  readonly fingerprint: string | null;
+}
+
+/** A write of the server itself, on behalf of somebody. */
+export const ownWrite = (actorId: string | null): Asked => ({ id: null, actorId, fingerprint: null });
 
 /** What a command changed, with what undoes it, and what its caller is told. */
 export interface Written<R> {
@@ -26,6 +37,7 @@ export interface Written<R> {
   readonly result: R;
 }
 
+/** An event as streams tell it. */
 export interface EventRow {
   readonly number: number;
   readonly at: string;
@@ -52,6 +64,8 @@ const isAboutTask = (kind: string): boolean => kind.startsWith(TASKS);
 /** Results of other commands can be large, and streams do not tell them. */
 const RESULT_OF_TASKS = (knex: Knex): Knex.Raw => knex.raw('if(kind like ?, result, null) as result', [`${TASKS}%`]);
 
+const isOther = (error: unknown): boolean => error instanceof Problem && error.code === 'otherCommand';
+
 const MOST_TRIES = 8;
 const MOST_OTHERS = 60;
 /**
@@ -75,15 +89,14 @@ export class EventStore {
     return () => this.wakers.delete(wake);
   }
 
-  /** Runs one command in a transaction of its own. `commandId` null: not repeatable (the server's own writes). */
-  async run<R>(
-    commandId: string | null,
-    actorId: string | null,
-    write: (trx: Knex.Transaction) => Promise<Written<R>>,
-  ): Promise<R> {
+  /**
+   * Runs one command in a transaction of its own. Given again it answers what it answered first.
+   * @throws Problem `otherCommand` when its id was used by somebody else, on another route or with another body
+   */
+  async run<R>(asked: Asked, write: (trx: Knex.Transaction) => Promise<Written<R>>): Promise<R> {
     for (let tries = 1; ; tries++) {
       try {
-        const result = await this.knex.transaction((trx) => this.runIn(trx, commandId, actorId, write), ISOLATION);
+        const result = await this.knex.transaction((trx) => this.runIn(trx, asked, write), ISOLATION);
         for (const wake of this.wakers) wake();
         return result;
       } catch (error) {
@@ -92,7 +105,7 @@ export class EventStore {
         const again =
           mayRetry(kind) ||
           kind === 'duplicate' ||
-          (kind !== 'away' && commandId !== null && (await this.answered(this.knex, commandId)) !== null);
+          (kind !== 'away' && !isOther(error) && (await this.answered(this.knex, asked)) !== null);
         if (!again || tries >= MOST_TRIES) throw error;
       }
     }
@@ -100,22 +113,22 @@ export class EventStore {
 
   private async runIn<R>(
     trx: Knex.Transaction,
-    commandId: string | null,
-    actorId: string | null,
+    asked: Asked,
     write: (trx: Knex.Transaction) => Promise<Written<R>>,
   ): Promise<R> {
-    if (commandId !== null) {
-      const answered = await this.answered(trx, commandId);
-      if (answered !== null) return (fromJson(answered.result) as { result: R }).result;
-    }
+    const answered = await this.answered(trx, asked);
+    if (answered !== null) return (fromJson(answered.result) as { result: R }).result;
     const written = await write(trx);
     await trx('stream_head').where({ id: 1 }).increment('number', 1);
-    const head = await trx<{ id: number; number: number }>('stream_head').where({ id: 1 }).first('number');
+    const head = await trx('stream_head').where({ id: 1 }).first('number');
+    if (head === undefined) throw new Error('EventStore: the row of the stream’s head is missing');
+    const { number } = head;
     await trx('events').insert({
-      number: head?.number,
+      number,
       at: new Date(this.clock.nowMs()),
-      command_id: commandId,
-      actor_id: actorId,
+      command_id: asked.id,
+      fingerprint: asked.fingerprint,
+      actor_id: asked.actorId,
       kind: written.kind,
       subject: written.subject,
       change: JSON.stringify(written.change),
@@ -125,22 +138,26 @@ export class EventStore {
     if (others.length > 0)
       await trx.batchInsert(
         'event_subjects',
-        others.map((subject) => ({ number: head?.number, subject })),
+        others.map((subject) => ({ number, subject })),
         500,
       );
     return written.result;
   }
 
-  private async answered(db: Knex, commandId: string): Promise<{ result: unknown } | null> {
-    return (
-      (await db<{ result: unknown; command_id: string }>('events').where({ command_id: commandId }).first('result')) ??
-      null
-    );
+  /** Result of the same command where it was given before. Events of earlier versions have no fingerprint. */
+  private async answered(db: Knex, asked: Asked): Promise<{ result: string } | null> {
+    if (asked.id === null) return null;
+    const row = await db('events').where({ command_id: asked.id }).first('result', 'fingerprint', 'actor_id');
+    if (row === undefined) return null;
+    const isSame = row.fingerprint === null ? row.actor_id === asked.actorId : row.fingerprint === asked.fingerprint;
+    if (!isSame)
+      throw new Problem('otherCommand', 'Nothing was changed. Load the page again and repeat what you did.');
+    return row;
   }
 
   /** Number of the newest event. */
   async head(): Promise<number> {
-    const row = await this.knex<{ id: number; number: number }>('stream_head').where({ id: 1 }).first('number');
+    const row = await this.knex('stream_head').where({ id: 1 }).first('number');
     return row?.number ?? 0;
   }
 
@@ -149,7 +166,7 @@ export class EventStore {
     const rows = await this.knex('events')
       .where('number', '>', number)
       .where('number', '<=', upTo)
-      .select<{ kind: string }[]>('kind');
+      .select('kind');
     return rows.map((r) => r.kind);
   }
 
@@ -179,7 +196,7 @@ export class EventStore {
       .whereIn('number', numbers)
       .orderBy(['number', 'subject'])
       .limit(MOST_OTHERS * numbers.length)
-      .select<{ number: number; subject: string }[]>('number', 'subject');
+      .select('number', 'subject');
     for (const r of rows) {
       const list = found.get(r.number) ?? [];
       if (list.length < MOST_OTHERS) found.set(r.number, [...list, r.subject]);
@@ -195,7 +212,7 @@ export class EventStore {
     const rows = await trx('events')
       .where({ subject })
       .orderBy('number')
-      .select<{ kind: string; change: unknown }[]>('kind', 'change');
+      .select('kind', 'change');
     return rows.map((r) => ({ kind: r.kind, change: fromJson(r.change) as Written<unknown>['change'] }));
   }
 }

@@ -1,6 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { IsIn, IsUUID } from 'class-validator';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto } from '../contract/commandDto.js';
 
 export class NewFeedDto extends CommandDto {
   @ApiProperty({ enum: ['person', 'dog'] })

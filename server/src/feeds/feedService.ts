@@ -4,31 +4,22 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { Plan } from '@loyal-mane/core';
 import { planCalendar } from '@loyal-mane/library/calendar';
 import { newSecret, sha256 } from '../auth/secrets.js';
 import type { SignedIn } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
-import { PlanRepository } from '../plan/planRepository.js';
+import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { FeedLineDto, NewFeedDto } from './dto.js';
-
-interface FeedRow {
-  readonly id: string;
-  readonly of: 'person' | 'dog';
-  readonly subject_id: string;
-  readonly made_by: string;
-  readonly made_at: Date;
-}
 
 @Injectable()
 export class FeedService {
   constructor(
     @Inject(KNEX) private readonly knex: Knex,
     private readonly kennels: KennelRepository,
-    private readonly plans: PlanRepository,
+    private readonly plans: PlanInForce,
     private readonly clock: Clock,
   ) {}
 
@@ -41,11 +32,11 @@ export class FeedService {
       throw new Problem('notAllowed', 'You can have a calendar of your own work; a lead makes the others.');
     const there = await this.knex(of === 'person' ? 'people' : 'dogs')
       .where({ id })
-      .first<{ id: string } | undefined>('id');
+      .first('id');
     if (there === undefined) throw new Problem('notFound', 'There is nobody with this id.');
     const secret = newSecret();
     const own = { of, subject_id: id, made_by: me.personId };
-    const known = await this.knex('calendar_feeds').where({ id: commandId }).first<FeedRow | undefined>();
+    const known = await this.knex('calendar_feeds').where({ id: commandId }).first();
     // A new secret for a calendar is only for whoever made that calendar.
     if (known !== undefined && (known.of !== of || known.subject_id !== id || known.made_by !== me.personId))
       throw new Problem('badInput', 'Nothing was made: this command was used for something else.');
@@ -60,8 +51,8 @@ export class FeedService {
   async list(me: SignedIn): Promise<FeedLineDto[]> {
     const query = this.knex('calendar_feeds').orderBy('made_at');
     if (me.role !== 'lead') void query.where({ of: 'person', subject_id: me.personId });
-    const rows = await query.select<FeedRow[]>('id', 'of', 'subject_id', 'made_by', 'made_at');
-    return rows.map((r) => ({ id: r.id, of: r.of, subjectId: r.subject_id, madeAt: r.made_at.toISOString() }));
+    const rows = await query.select('id', 'of', 'subject_id', 'made_by', 'made_at');
+    return rows.map((r) => ({ id: r.id, of: r.of as FeedLineDto['of'], subjectId: r.subject_id, madeAt: r.made_at.toISOString() }));
   }
 
   async revoke(me: SignedIn, id: string): Promise<void> {
@@ -72,12 +63,14 @@ export class FeedService {
 
   /** The calendar of a secret address, from the published plan. */
   async read(secret: string): Promise<string> {
+    // An address lives as long as the sign-in of whoever made it.
     const feed = await this.knex('calendar_feeds')
+      .join('accounts', 'accounts.person_id', 'calendar_feeds.made_by')
       .where({ token_hash: sha256(secret) })
-      .first<FeedRow | undefined>('of', 'subject_id');
+      .first('of', 'subject_id');
     if (feed === undefined) throw new Problem('notFound', 'There is no calendar at this address.');
-    const [kennel, published] = await Promise.all([this.kennels.readWithoutWork(), this.plans.published()]);
+    const [kennel, published] = await Promise.all([this.kennels.readWithoutWork(), this.plans.read()]);
     if (published === null) throw new Problem('notFound', 'No plan is published yet.');
-    return planCalendar(kennel, JSON.parse(published.body) as Plan, { of: feed.of, id: feed.subject_id });
+    return planCalendar(kennel, published.plan, { of: feed.of === 'dog' ? 'dog' : 'person', id: feed.subject_id });
   }
 }

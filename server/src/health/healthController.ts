@@ -1,6 +1,7 @@
 import { Controller, Get, Inject } from '@nestjs/common';
-import { ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
+import { ApiProperty, ApiTags } from '@nestjs/swagger';
 import type { Knex } from 'knex';
+import { Operation } from '../contract/operation.js';
 import { KNEX } from '../tokens.js';
 
 export class HealthDto {
@@ -14,14 +15,14 @@ export class HealthController {
 
   /** The process lives. */
   @Get()
-  @ApiOkResponse({ type: HealthDto })
+  @Operation('Tells that the process lives.', HealthDto)
   live(): HealthDto {
     return { status: 'ok' };
   }
 
   /** The process can work: its database answers. */
   @Get('ready')
-  @ApiOkResponse({ type: HealthDto })
+  @Operation('Tells that the process can work: its database answers.', HealthDto)
   async ready(): Promise<HealthDto> {
     await this.knex.raw('select 1');
     return { status: 'ok' };

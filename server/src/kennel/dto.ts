@@ -2,7 +2,7 @@
  * What the interface reads of a kennel. The shapes are those of the kennel file; each row that people edit has its version.
  */
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
+import { Transform, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayUnique,
@@ -17,7 +17,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto } from '../contract/commandDto.js';
+import { fileSchema } from '../contract/fileSchemas.js';
 import { ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
 import type {
   KennelShow,
@@ -55,7 +56,7 @@ export class StationDto {
   @ApiProperty({ enum: STATION_KINDS }) kind!: StationKind;
   @ApiProperty() name!: string;
   @ApiProperty({ type: [ClosureDto] }) closures!: ClosureDto[];
-  @ApiProperty() version!: number;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class PersonDto {
@@ -63,9 +64,9 @@ export class PersonDto {
   @ApiProperty() name!: string;
   @ApiProperty({ enum: ROLES }) role!: Role;
   @ApiProperty({ enum: SKILLS, isArray: true }) skills!: Skill[];
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'what is learned and the kit, as in a file' })
-  record!: Record<string, unknown>;
-  @ApiProperty() version!: number;
+  @ApiProperty(fileSchema('FilePersonParts', { description: 'what is learned and the kit, as in a file' }))
+  record!: object;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class PauseDto {
@@ -82,7 +83,7 @@ export class ShiftDto {
   @ApiProperty() end!: string;
   @ApiProperty() overtimeEnd!: string;
   @ApiProperty({ type: [PauseDto] }) pauses!: PauseDto[];
-  @ApiProperty() version!: number;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class AbsenceDto {
@@ -178,9 +179,9 @@ export class DogDto {
   @ApiProperty({ description: 'silhouette of the breed' }) badge!: string;
   @ApiProperty({ description: 'class of coat' }) coat!: string;
   @ApiProperty({ type: CoatMarksDto }) marks!: CoatMarksDto;
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'coat and ways, as in a kennel file' })
-  record!: Record<string, unknown>;
-  @ApiProperty() version!: number;
+  @ApiProperty(fileSchema('FileDogParts', { description: 'coat and ways, as in a kennel file' }))
+  record!: object;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 /** A time of day; 24:00 ends a day. */
@@ -236,7 +237,7 @@ export class ShowDto {
   @ApiProperty() firstDay!: string;
   @ApiProperty() lastDay!: string;
   @ApiProperty({ type: ShowRulesDto }) rules!: ShowRulesDto;
-  @ApiProperty() version!: number;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class RingDto {
@@ -256,14 +257,13 @@ export class EntryDto {
   @ApiProperty() importance!: number;
   @ApiPropertyOptional({ description: 'class it is entered in' }) showClass?: string;
   @ApiPropertyOptional({ description: 'a later round won: held ready until then' }) laterRound?: string;
-  @ApiProperty() version!: number;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class OwnBreedDto {
   @ApiProperty() name!: string;
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'the breed, as in a kennel file' })
-  facts!: Record<string, unknown>;
-  @ApiProperty() version!: number;
+  @ApiProperty(fileSchema('FileBreed')) facts!: object;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class KennelDto {
@@ -285,8 +285,9 @@ export class KennelDto {
 }
 
 export class OpenKennelDto extends CommandDto {
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'a whole kennel file' })
+  @ApiProperty(fileSchema('KennelFile'))
   @IsObject()
+  @Transform(({ obj }) => (obj as { readonly kennel: unknown }).kennel)
   kennel!: Record<string, unknown>;
 
   @ApiProperty({ description: 'the lead of the file that whoever opens it is' })
@@ -295,6 +296,6 @@ export class OpenKennelDto extends CommandDto {
 }
 
 export class OpenedDto {
-  @ApiProperty() dogs!: number;
-  @ApiProperty() people!: number;
+  @ApiProperty({ type: 'integer' }) dogs!: number;
+  @ApiProperty({ type: 'integer' }) people!: number;
 }

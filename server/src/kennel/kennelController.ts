@@ -1,16 +1,20 @@
 import { Controller, Get, Header } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiTags } from '@nestjs/swagger';
 import { rulesOf, withKennelBreeds } from '@loyal-mane/core';
 import type { KennelDog, KennelFile } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { ownKennel } from '../auth/ownView.js';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
+import { DOG_TOLD_APART } from '../contract/fileSchemas.js';
+import { Operation } from '../contract/operation.js';
 import { compact } from '../db/rows.js';
 import { KennelDto } from './dto.js';
 import type { MatDto } from './dto.js';
 import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from './kennelRepository.js';
+
+const WHOLE = { schema: { $ref: '#/components/schemas/KennelFile' } };
 
 @ApiTags('kennel')
 @Controller('api')
@@ -21,7 +25,7 @@ export class KennelController {
   ) {}
 
   @Get('kennel')
-  @ApiOkResponse({ type: KennelDto })
+  @Operation('Reads the kennel as its rooms show it; an owner reads what concerns their own dogs.', KennelDto)
   @Header('Content-Type', JSON_TYPE)
   async read(@Me() me: SignedIn): Promise<string> {
     if (me.role === 'owner') return JSON.stringify(await this.view(me));
@@ -89,30 +93,21 @@ export class KennelController {
   }
 
   @Get('kennel/rows')
-  @ApiOkResponse({
-    schema: { type: 'object', additionalProperties: true },
-    description: 'a kennel file without its work records: what forms change',
-  })
+  @Operation('Reads the kennel’s rows without its work records: what forms change.', WHOLE)
   @Header('Content-Type', JSON_TYPE)
   rows(): Promise<string> {
     return this.answers.of('kennel', 'rows', () => this.kennels.readWithoutWork());
   }
 
   @Get('export')
-  @ApiOkResponse({ schema: { type: 'object', additionalProperties: true }, description: 'a whole kennel file' })
+  @Operation('Takes the whole kennel out as a file.', WHOLE)
   @Header('Content-Disposition', 'attachment; filename="kennel.json"')
   async export(): Promise<KennelFile> {
     return this.kennels.read();
   }
 }
 
-/** Fields of a dog that the API tells by themselves, or that other commands keep. */
-const TOLD_APART: readonly string[] = [
-  ...['id', 'name', 'breed', 'sex', 'born', 'weightKg', 'ownerId'],
-  ...['schools', 'soiled', 'mats', 'unready'],
-];
-
 /** What forms read and change of a dog. */
-function recordOf(dog: KennelDog): Record<string, unknown> {
-  return Object.fromEntries(Object.entries(dog).filter(([field]) => !TOLD_APART.includes(field)));
+function recordOf(dog: KennelDog): object {
+  return Object.fromEntries(Object.entries(dog).filter(([field]) => !(DOG_TOLD_APART as readonly string[]).includes(field)));
 }

@@ -81,7 +81,7 @@ export class KennelRepository {
   /** Ids of an owner's dogs; none without an owner. */
   async dogsOf(ownerId: string | null): Promise<Set<string>> {
     if (ownerId === null) return new Set();
-    const rows = await this.knex('dogs').where({ owner_id: ownerId }).select<{ id: string }[]>('id');
+    const rows = await this.knex('dogs').where({ owner_id: ownerId }).select('id');
     return new Set(rows.map((r) => r.id));
   }
 
@@ -241,6 +241,9 @@ export class KennelRepository {
       if (list === 'people') {
         await trx('sign_in_sessions').whereIn('person_id', gone).delete();
         await trx('welcome_links').whereIn('person_id', gone).delete();
+        await trx('sign_in_addresses').whereIn('person_id', gone).delete();
+        await trx('calendar_feeds').whereIn('made_by', gone).delete();
+        await trx('calendar_feeds').where({ of: 'person' }).whereIn('subject_id', gone).delete();
         await trx('accounts').whereIn('person_id', gone).delete();
       }
       await trx(ROW_CODECS[list].table).whereIn('id', gone).delete();

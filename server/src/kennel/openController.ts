@@ -1,7 +1,8 @@
-import { Body, Controller, HttpCode, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Me } from '../auth/session.js';
-import type { SignedIn } from '../auth/session.js';
+import { Body, Controller, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Given } from '../auth/session.js';
+import type { Command } from '../auth/session.js';
+import { Operation } from '../contract/operation.js';
 import { OpenKennelDto, OpenedDto } from './dto.js';
 import { OpenService } from './openService.js';
 
@@ -11,9 +12,8 @@ export class OpenController {
   constructor(private readonly service: OpenService) {}
 
   @Post('open')
-  @HttpCode(200)
-  @ApiOkResponse({ type: OpenedDto })
-  open(@Me() me: SignedIn, @Body() body: OpenKennelDto): Promise<OpenedDto> {
-    return this.service.open(me.personId, body.commandId, body.kennel, body.becomes);
+  @Operation('Puts a whole kennel file into a kennel that is still empty.', OpenedDto, ['notNow', 'otherCommand'])
+  open(@Given() given: Command, @Body() body: OpenKennelDto): Promise<OpenedDto> {
+    return this.service.open(given, body.kennel, body.becomes);
   }
 }

@@ -8,6 +8,7 @@ import type { KennelFile } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { issueWords } from '@loyal-mane/library/words';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { EventStore } from '../events/eventStore.js';
 import { Problem } from '../problem/problem.js';
@@ -17,7 +18,8 @@ import { KennelRepository } from './kennelRepository.js';
 const EMPTIED = [
   ...['task_pins', 'task_work', 'entries', 'rings', 'shows', 'transport_people', 'transport_dogs', 'transports'],
   ...['absences', 'shifts', 'stations', 'circuits', 'dogs', 'methods', 'breeds', 'plan_jobs'],
-  ...['welcome_links', 'sign_in_sessions', 'accounts', 'people', 'owners', 'sites', 'settings'],
+  ...['welcome_links', 'sign_in_sessions', 'sign_in_addresses', 'calendar_feeds', 'accounts', 'people'],
+  ...['owners', 'sites', 'settings'],
 ] as const;
 /** Ways in that the lead keeps. */
 const KEPT = ['accounts', 'sign_in_sessions'] as const;
@@ -39,14 +41,14 @@ export class OpenService {
   ) {}
 
   /** Opens a file. `becomes`: the lead of the file that whoever opens it is. */
-  async open(me: string, commandId: string, file: unknown, becomes: string): Promise<Opened> {
+  async open(given: Command, file: unknown, becomes: string): Promise<Opened> {
     const kennel = this.readable(file);
     const lead = kennel.people.find((p) => p.id === becomes);
     if (lead?.role !== 'lead')
       throw new Problem('badInput', 'Nothing was changed. Say which lead of the file you are.');
-    return this.events.run(commandId, becomes, async (trx) => {
+    return this.events.run({ ...given, actorId: becomes }, async (trx) => {
       await this.mustBeEmpty(trx);
-      await this.replace(trx, kennel, me, becomes);
+      await this.replace(trx, kennel, given.actorId, becomes);
       const result = { dogs: kennel.dogs.length, people: kennel.people.length };
       return {
         kind: 'kennel.opened',

@@ -4,7 +4,7 @@
 import { comparePlans } from '@loyal-mane/core';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import type { Knex } from 'knex';
-import { AccountService } from '../auth/accountService.js';
+import { setPassword } from '../auth/passwords.js';
 import type { Clock } from '../clock.js';
 import { PlanRepository } from '../plan/planRepository.js';
 import { readyDogs } from '../workers/protocol.js';
@@ -21,14 +21,13 @@ export async function putIn(
   plan: Plan,
   passwordOf: (role: string) => { password: string; mustChange: boolean } | null,
 ): Promise<Map<string, string>> {
-  const accounts = new AccountService(knex, clock);
   const given = new Map<string, string>();
   await knex.transaction(async (trx) => {
     await new KennelRepository(knex).write(trx, kennel, new Date(clock.nowMs()));
     for (const person of kennel.people) {
       const chosen = passwordOf(person.role);
       if (chosen === null) continue;
-      await accounts.setPassword(trx, person.id, chosen.password, chosen.mustChange);
+      await setPassword(trx, person.id, chosen.password, chosen.mustChange);
       given.set(person.signIn, chosen.password);
     }
     const change = comparePlans(null, plan);

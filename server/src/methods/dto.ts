@@ -1,59 +1,59 @@
 /*
  * The kennel's methods over the API: which side of each school holds here, with the history of changes.
  */
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import type { ApiPropertyOptions } from '@nestjs/swagger';
-import { IsArray, IsInt, IsObject, IsOptional, IsUUID, Min } from 'class-validator';
-import type { KennelIntervalChange, KennelProductChange, KennelStepChange, SchoolChoices } from '@loyal-mane/core';
-import { CommandDto } from '../plan/dto.js';
+import { ApiProperty, ApiPropertyOptional, IntersectionType } from '@nestjs/swagger';
+import { Transform } from 'class-transformer';
+import { IsArray, IsInt, IsObject, IsOptional, Min } from 'class-validator';
+import { COAT_CLASSES, SCHOOL_IDS } from '@loyal-mane/core';
+import type {
+  CoatClass,
+  KennelIntervalChange,
+  KennelProductChange,
+  KennelStepChange,
+  SchoolChoices,
+  SchoolId,
+} from '@loyal-mane/core';
+import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
+import { fileSchema, fileSchemas } from '../contract/fileSchemas.js';
 
-const CHOICES: ApiPropertyOptions = {
-  type: 'object',
-  additionalProperties: { type: 'string', enum: ['a', 'b'] },
+const CHOICES = fileSchema('FileSchools', {
   description: 'side by question; a question that is absent stays as is usual on the coat',
-};
+});
+const STEPS = fileSchemas('FileStepChange', { description: 'changed steps of care programs' });
+const INTERVALS = fileSchemas('FileIntervalChange', { description: 'changed intervals of keep-up work' });
+const PRODUCT_CHANGES = fileSchemas('FileProductChange', { description: 'products as the kennel’s own bottles say' });
 
-const STEPS: ApiPropertyOptions = {
-  type: 'array',
-  items: { type: 'object', additionalProperties: true },
-  description: 'changed steps of care programs, as in a kennel file',
-};
-const INTERVALS: ApiPropertyOptions = {
-  type: 'array',
-  items: { type: 'object', additionalProperties: true },
-  description: 'changed intervals of keep-up work, as in a kennel file',
-};
-
-const PRODUCT_CHANGES: ApiPropertyOptions = {
-  type: 'array',
-  items: { type: 'object', additionalProperties: true },
-  description: 'products as the kennel’s own bottles say, as in a kennel file',
-};
+/** As it was sent: the transformer would empty it, and the file's own schema checks it. */
+const keepAsIs = Transform(({ obj, key }) => (obj as Record<string, unknown>)[key]);
 
 /** Everything a kennel decides about its methods. */
 export class MethodsBodyDto {
   @ApiProperty(CHOICES)
   @IsObject()
+  @keepAsIs
   schools!: Record<string, unknown>;
 
   @ApiPropertyOptional(STEPS)
   @IsOptional()
   @IsArray()
+  @keepAsIs
   steps?: Record<string, unknown>[];
 
   @ApiPropertyOptional(INTERVALS)
   @IsOptional()
   @IsArray()
+  @keepAsIs
   intervals?: Record<string, unknown>[];
 
   @ApiPropertyOptional(PRODUCT_CHANGES)
   @IsOptional()
   @IsArray()
+  @keepAsIs
   products?: Record<string, unknown>[];
 }
 
 export class MethodsVersionDto {
-  @ApiProperty() number!: number;
+  @ApiProperty({ type: 'integer' }) number!: number;
   @ApiProperty() madeAt!: string;
   @ApiProperty({ type: String, nullable: true }) madeBy!: string | null;
   @ApiProperty(CHOICES) schools!: SchoolChoices;
@@ -64,8 +64,8 @@ export class MethodsVersionDto {
 
 export class DogChoicesDto {
   @ApiProperty() dogId!: string;
-  @ApiProperty() version!: number;
-  @ApiProperty({ description: 'class of coat' }) coat!: string;
+  @ApiProperty({ type: 'integer' }) version!: number;
+  @ApiProperty({ enum: COAT_CLASSES, description: 'class of coat' }) coat!: CoatClass;
   @ApiProperty(CHOICES) schools!: SchoolChoices;
 }
 
@@ -82,34 +82,27 @@ export class MethodsDto {
 export class PreviewMethodsDto {
   @ApiProperty(CHOICES)
   @IsObject()
+  @keepAsIs
   schools!: Record<string, unknown>;
 }
 
-export class ChangeMethodsDto extends MethodsBodyDto {
-  @ApiProperty({ description: 'made by the sender; the same command again answers as before' })
-  @IsUUID()
-  commandId!: string;
-
-  @ApiProperty({ description: 'version that the sender saw' })
+export class ChangeMethodsDto extends IntersectionType(CommandDto, MethodsBodyDto) {
+  @ApiProperty({ type: 'integer', description: 'version that the sender saw' })
   @IsInt()
   @Min(0)
   number!: number;
 }
 
-export class ChangeDogSchoolsDto extends CommandDto {
-  @ApiProperty({ description: 'version of the dog that the sender saw' })
-  @IsInt()
-  @Min(1)
-  version!: number;
-
+export class ChangeDogSchoolsDto extends VersionedCommandDto {
   @ApiProperty(CHOICES)
   @IsObject()
+  @keepAsIs
   schools!: Record<string, unknown>;
 }
 
 export class RefusedDto {
   @ApiProperty() dogId!: string;
-  @ApiProperty() school!: string;
+  @ApiProperty({ enum: SCHOOL_IDS }) school!: SchoolId;
   @ApiProperty() why!: string;
 }
 

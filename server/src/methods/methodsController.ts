@@ -1,7 +1,8 @@
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Me } from '../auth/session.js';
-import type { SignedIn } from '../auth/session.js';
+import { Body, Controller, Get, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { Given } from '../auth/session.js';
+import type { Command } from '../auth/session.js';
+import { Operation } from '../contract/operation.js';
 import {
   ChangeDogSchoolsDto,
   ChangeMethodsDto,
@@ -18,39 +19,35 @@ export class MethodsController {
   constructor(private readonly service: MethodsService) {}
 
   @Get('methods')
-  @ApiOkResponse({ type: MethodsDto })
+  @Operation('Reads how the kennel works, with the history of its changes.', MethodsDto)
   read(): Promise<MethodsDto> {
     return this.service.read();
   }
 
   @Post('methods')
-  @HttpCode(200)
-  @ApiOkResponse({ type: MethodsDto })
-  change(@Me() me: SignedIn, @Body() body: ChangeMethodsDto): Promise<MethodsDto> {
-    return this.service.change(me.personId, body);
+  @Operation('Changes how the kennel works.', MethodsDto, ['stale', 'otherCommand'])
+  change(@Given() given: Command, @Body() body: ChangeMethodsDto): Promise<MethodsDto> {
+    return this.service.change(given, body);
   }
 
   @Post('methods/preview')
-  @HttpCode(200)
-  @ApiOkResponse({ type: MethodsEffectDto })
+  @Operation('Tells what a change of methods would do to the plan; nothing is saved.', MethodsEffectDto)
   preview(@Body() body: MethodsBodyDto): Promise<MethodsEffectDto> {
     return this.service.preview(body, null);
   }
 
   @Post('dogs/:id/schools')
-  @HttpCode(200)
-  @ApiOkResponse({ type: MethodsDto })
+  @Operation('Changes the sides of questions for one dog.', MethodsDto, ['notFound', 'stale', 'otherCommand'])
   changeDog(
-    @Me() me: SignedIn,
+    @Given() given: Command,
     @Param('id', ParseUUIDPipe) id: string,
     @Body() body: ChangeDogSchoolsDto,
   ): Promise<MethodsDto> {
-    return this.service.changeDog(me.personId, id, body);
+    return this.service.changeDog(given, id, body);
   }
 
   @Post('dogs/:id/schools/preview')
-  @HttpCode(200)
-  @ApiOkResponse({ type: MethodsEffectDto })
+  @Operation('Tells what a dog’s own sides would do to the plan; nothing is saved.', MethodsEffectDto, ['notFound'])
   previewDog(@Param('id', ParseUUIDPipe) id: string, @Body() body: PreviewMethodsDto): Promise<MethodsEffectDto> {
     return this.service.preview(body, id);
   }

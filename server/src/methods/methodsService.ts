@@ -16,26 +16,18 @@ import type { KennelFile, KennelMethods, SchoolChoices, SchoolId, Side } from '@
 import { CARE_LIBRARY, PRODUCTS } from '@loyal-mane/library';
 import { readMethodParts } from '@loyal-mane/library/reader';
 import { faultWords, issueWords, productFaultWords } from '@loyal-mane/library/words';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
+import type { MethodsRow } from '../db/tables.gen.js';
 import { EventStore } from '../events/eventStore.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
-import { PlanRepository } from '../plan/planRepository.js';
+import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import type { ProblemBody } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import { PlannerPool } from '../workers/plannerPool.js';
 import type { ChangeDogSchoolsDto, ChangeMethodsDto, MethodsBodyDto, MethodsDto, MethodsEffectDto } from './dto.js';
-
-interface MethodsRow {
-  readonly number: number;
-  readonly made_at: Date;
-  readonly made_by: string | null;
-  readonly schools: unknown;
-  readonly steps: unknown;
-  readonly intervals: unknown;
-  readonly products: unknown;
-}
 
 const MOST_HISTORY = 50;
 
@@ -83,7 +75,7 @@ function readPrograms(
   return read.record;
 }
 
-function methodsOf(row: MethodsRow | undefined): Pick<KennelMethods, 'schools'> & Required<ProgramChanges> {
+function methodsOf(row: Omit<MethodsRow, 'number' | 'made_at' | 'made_by'> | undefined): Pick<KennelMethods, 'schools'> & Required<ProgramChanges> {
   return {
     schools: row === undefined ? {} : (fromJson(row.schools) as SchoolChoices),
     steps: row?.steps == null ? [] : (fromJson(row.steps) as ProgramChanges['steps'] & object),
@@ -100,14 +92,14 @@ export class MethodsService {
     private readonly clock: Clock,
     private readonly events: EventStore,
     private readonly kennels: KennelRepository,
-    private readonly plans: PlanRepository,
+    private readonly plans: PlanInForce,
     private readonly pool: PlannerPool,
   ) {}
 
   async read(): Promise<MethodsDto> {
     const { kennel, versions } = await this.kennels.readVersioned();
     const library = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
-    const rows = await this.knex<MethodsRow>('methods').orderBy('number', 'desc').limit(MOST_HISTORY);
+    const rows = await this.knex('methods').orderBy('number', 'desc').limit(MOST_HISTORY);
     return {
       number: kennel.methods?.number ?? 0,
       schools: kennel.methods?.schools ?? {},
@@ -132,7 +124,7 @@ export class MethodsService {
   /** What the plan would become with other choices for the kennel, or for one dog. Nothing is saved. */
   async preview(body: MethodsBodyDto, dogId: string | null): Promise<MethodsEffectDto> {
     const choices = readChoices(body.schools);
-    const [kennel, published] = await Promise.all([this.kennels.read(), this.plans.published()]);
+    const [kennel, published] = await Promise.all([this.kennels.read(), this.plans.read()]);
     const changed =
       dogId === null
         ? withKennelChoices(kennel, { schools: choices, ...readPrograms(body, kennel) })
@@ -141,7 +133,7 @@ export class MethodsService {
       kennel,
       changed,
       nowMs: this.clock.nowMs(),
-      published: published?.body ?? null,
+      published: published?.stored.body ?? null,
     });
     return {
       ...effect,
@@ -152,11 +144,11 @@ export class MethodsService {
     };
   }
 
-  async change(me: string, dto: ChangeMethodsDto): Promise<MethodsDto> {
+  async change(given: Command, dto: ChangeMethodsDto): Promise<MethodsDto> {
     const choices = readChoices(dto.schools);
     const programs = readPrograms(dto, await this.kennels.readWithoutWork());
-    await this.events.run(dto.commandId, me, async (trx) => {
-      const last = await trx<MethodsRow>('methods').orderBy('number', 'desc').forUpdate().first();
+    await this.events.run(given, async (trx) => {
+      const last = await trx('methods').orderBy('number', 'desc').forUpdate().first();
       const number = last?.number ?? 0;
       if (number !== dto.number) {
         const current = { number, ...methodsOf(last) };
@@ -165,7 +157,7 @@ export class MethodsService {
       await trx('methods').insert({
         number: number + 1,
         made_at: new Date(this.clock.nowMs()),
-        made_by: me,
+        made_by: given.actorId,
         schools: JSON.stringify(choices),
         steps: JSON.stringify(programs.steps ?? []),
         intervals: JSON.stringify(programs.intervals ?? []),
@@ -181,13 +173,13 @@ export class MethodsService {
     return this.read();
   }
 
-  async changeDog(me: string, dogId: string, dto: ChangeDogSchoolsDto): Promise<MethodsDto> {
+  async changeDog(given: Command, dogId: string, dto: ChangeDogSchoolsDto): Promise<MethodsDto> {
     const choices = readChoices(dto.schools);
-    await this.events.run(dto.commandId, me, async (trx) => {
+    await this.events.run(given, async (trx) => {
       const row = await trx('dogs')
         .where({ id: dogId })
         .forUpdate()
-        .first<{ coat: unknown; version: number } | undefined>('coat', 'version');
+        .first('coat', 'version');
       if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
       const coat = fromJson(row.coat) as { schools?: SchoolChoices };
       if (row.version !== dto.version) {

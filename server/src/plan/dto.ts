@@ -1,14 +1,9 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsDateString, IsIn, IsOptional, IsUUID, Matches } from 'class-validator';
+import { IsDateString, IsIn, IsOptional, IsString, IsUUID, Length, Matches } from 'class-validator';
 import { STEP_IDS } from '@loyal-mane/core';
 import type { StepId } from '@loyal-mane/core';
-
-/** Every command carries an id made by its sender: given twice, it happens once. */
-export class CommandDto {
-  @ApiProperty({ description: 'UUID version 7, made by the sender' })
-  @IsUUID()
-  commandId!: string;
-}
+import { CommandDto } from '../contract/commandDto.js';
+import { PlanDto, WhyNotDto } from './planDto.js';
 
 export class SetTaskDto extends CommandDto {
   @ApiProperty({ description: 'when it begins, ISO 8601 in UTC; on the five minutes' })
@@ -35,67 +30,12 @@ export class StartPlanDto extends CommandDto {
   mode!: 'keep' | 'fresh';
 }
 
-export class MinutesDto {
-  @ApiProperty() middle!: number;
-  @ApiProperty() p20!: number;
-  @ApiProperty() p80!: number;
-}
-
-export class PlannedActivityDto {
-  @ApiProperty() key!: string;
-  @ApiProperty({ enum: ['show', 'keepUp'] }) kind!: 'show' | 'keepUp';
-  @ApiProperty() dogId!: string;
-  @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
-  @ApiProperty({ enum: STEP_IDS }) step!: StepId;
-  @ApiProperty({ enum: ['done', 'running', 'planned'] }) state!: 'done' | 'running' | 'planned';
-  @ApiProperty() start!: string;
-  @ApiProperty() end!: string;
-  @ApiProperty() attendedUntil!: string;
-  @ApiProperty({ type: [String] }) people!: string[];
-  @ApiProperty({ type: String, nullable: true }) stationId!: string | null;
-  @ApiProperty({ type: MinutesDto }) minutes!: MinutesDto;
-  @ApiProperty() aim!: string;
-  @ApiProperty() bound!: boolean;
-  @ApiProperty({ type: String, nullable: true }) latest!: string | null;
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'code and fields of the reason' })
-  reason!: object;
-}
-
-export class UnplacedDto {
-  @ApiProperty() key!: string;
-  @ApiProperty({ enum: ['show', 'keepUp'] }) kind!: 'show' | 'keepUp';
-  @ApiProperty() dogId!: string;
-  @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
-  @ApiProperty({ enum: STEP_IDS, nullable: true }) step!: StepId | null;
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'why, and what would help' })
-  reason!: object;
-  @ApiProperty({ type: 'array', items: { type: 'object', additionalProperties: true } })
-  waiting!: object[];
-}
-
-export class EntryOddsDto {
-  @ApiProperty() entryId!: string;
-  @ApiProperty({ description: 'share of the plays in which it is ready, 0 to 1' }) ready!: number;
-  @ApiProperty({ type: String, nullable: true, description: 'task that most often comes too late' })
-  breaks!: string | null;
-}
-
-export class PlanBoundDto {
-  @ApiProperty({ description: 'show entries that have a place when they are alone' }) ready!: number;
-  @ApiProperty() of!: number;
-  @ApiProperty() cost!: number;
-}
-
-export class PlanDto {
-  @ApiProperty() now!: string;
-  @ApiProperty() firstDay!: string;
-  @ApiProperty() seed!: number;
-  @ApiProperty() rounds!: number;
-  @ApiProperty() inputHash!: string;
-  @ApiProperty({ type: [PlannedActivityDto] }) activities!: PlannedActivityDto[];
-  @ApiProperty({ type: [UnplacedDto] }) unplaced!: UnplacedDto[];
-  @ApiProperty({ type: 'array', items: { type: 'object', additionalProperties: true } }) leftOut!: object[];
-  @ApiProperty({ type: 'array', items: { type: 'object', additionalProperties: true } }) calendar!: object[];
+/** Key of a task, or of a chain of tasks, as a path has it. */
+export class TaskKeyDto {
+  @ApiProperty({ description: 'key of the task', minLength: 3, maxLength: 160 })
+  @IsString()
+  @Length(3, 160)
+  key!: string;
 }
 
 export class MoveDto {
@@ -107,13 +47,13 @@ export class MoveDto {
 }
 
 export class SummaryDto {
-  @ApiProperty() ready!: number;
-  @ApiProperty() of!: number;
-  @ApiProperty() tasks!: number;
-  @ApiProperty() moved!: number;
-  @ApiProperty() added!: number;
-  @ApiProperty() removed!: number;
-  @ApiProperty({ type: [MoveDto] }) moves!: MoveDto[];
+  @ApiProperty({ type: 'integer', description: 'dogs that will be ready' }) ready!: number;
+  @ApiProperty({ type: 'integer', description: 'dogs that are shown' }) of!: number;
+  @ApiProperty({ type: 'integer' }) tasks!: number;
+  @ApiProperty({ type: 'integer' }) moved!: number;
+  @ApiProperty({ type: 'integer' }) added!: number;
+  @ApiProperty({ type: 'integer' }) removed!: number;
+  @ApiProperty({ type: [MoveDto], description: 'tasks that moved, soonest first, at most forty' }) moves!: MoveDto[];
 }
 
 export class StoredPlanDto {
@@ -124,10 +64,11 @@ export class StoredPlanDto {
 }
 
 export class ProgressDto {
-  @ApiProperty() round!: number;
-  @ApiProperty() rounds!: number;
-  @ApiProperty() placed!: number;
-  @ApiProperty() of!: number;
+  @ApiProperty({ enum: ['search', 'explain'], description: 'what the planner is doing' }) phase!: 'search' | 'explain';
+  @ApiProperty({ type: 'integer', description: 'round of the search, or entries explained' }) round!: number;
+  @ApiProperty({ type: 'integer' }) rounds!: number;
+  @ApiProperty({ type: 'integer', description: 'entries with a place' }) placed!: number;
+  @ApiProperty({ type: 'integer' }) of!: number;
 }
 
 export class PlanJobDto {
@@ -151,7 +92,13 @@ export class PublishedDto {
 }
 
 export class TaskRoomDto {
-  @ApiProperty({ type: String, nullable: true }) earliest!: string | null;
-  @ApiProperty({ type: String, nullable: true }) latest!: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'earliest start; null when it cannot be moved' })
+  earliest!: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'latest start' }) latest!: string | null;
   @ApiProperty({ type: [String], description: 'keys of the tasks that wait for it' }) waits!: string[];
+}
+
+export class ChainWhyDto {
+  @ApiProperty({ enum: STEP_IDS, nullable: true, description: 'first step that finds no place' }) step!: StepId | null;
+  @ApiProperty({ type: WhyNotDto }) reason!: WhyNotDto;
 }

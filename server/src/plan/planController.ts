@@ -1,50 +1,29 @@
-import { Body, Controller, Get, Header, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import type { Plan, TaskKey } from '@loyal-mane/core';
-import { ownPlan } from '../auth/ownView.js';
-import { Me } from '../auth/session.js';
-import type { SignedIn } from '../auth/session.js';
-import { Problem } from '../problem/problem.js';
-import { TaskKeyDto } from '../work/dto.js';
+import { Body, Controller, Get, Header, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import type { TaskKey } from '@loyal-mane/core';
+import { ownStoredPlan } from '../auth/ownView.js';
+import { Given, Me } from '../auth/session.js';
+import type { Command, SignedIn } from '../auth/session.js';
+import { CommandDto } from '../contract/commandDto.js';
+import { Operation } from '../contract/operation.js';
 import { JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
-import { PinService } from './pinService.js';
+import { Problem } from '../problem/problem.js';
 import {
-  CommandDto,
+  ChainWhyDto,
   PlanJobDto,
   PlanViewDto,
   PublishedDto,
   SetTaskDto,
   StartPlanDto,
-  StoredPlanDto,
+  TaskKeyDto,
   TaskRoomDto,
 } from './dto.js';
+import { PinService } from './pinService.js';
+import { PlanInForce, storedJson } from './planInForce.js';
+import { PlanQuestions } from './planQuestions.js';
 import { PlanRepository, jobDto } from './planRepository.js';
-import type { StoredPlan } from './planRepository.js';
 import { PlanService } from './planService.js';
-import { PublishedAnswer, storedJson } from './publishedAnswer.js';
-
-function storedDto(stored: StoredPlan | null): StoredPlanDto | null {
-  if (stored === null) return null;
-  const plan = JSON.parse(stored.body) as StoredPlanDto['plan'];
-  return {
-    id: stored.id,
-    madeAt: stored.madeAt.toISOString(),
-    summary: stored.summary as StoredPlanDto['summary'],
-    plan,
-  };
-}
-
-/** The published plan as far as it concerns an owner's dogs. */
-function ownStored(stored: StoredPlan | null, own: ReadonlySet<string>): StoredPlanDto | null {
-  const dto = storedDto(stored);
-  if (dto === null) return null;
-  const plan = ownPlan(dto.plan as unknown as Plan, own);
-  const out = plan.unplaced.filter((u) => u.kind === 'show').length;
-  const inPlan = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId]))).size;
-  const summary = { ...dto.summary, ready: inPlan, of: inPlan + out, moves: [], tasks: plan.activities.length };
-  return { ...dto, plan: plan as unknown as StoredPlanDto['plan'], summary };
-}
 
 @ApiTags('plan')
 @Controller('api')
@@ -52,57 +31,62 @@ export class PlanController {
   constructor(
     private readonly service: PlanService,
     private readonly plans: PlanRepository,
+    private readonly inForce: PlanInForce,
+    private readonly questions: PlanQuestions,
     private readonly pins: PinService,
     private readonly kennels: KennelRepository,
-    private readonly published: PublishedAnswer,
   ) {}
 
   @Get('plan')
-  @ApiOkResponse({ type: PlanViewDto })
+  @Operation('Reads the published plan; a lead also reads the draft and the planning that is under way.', PlanViewDto)
   @Header('Content-Type', JSON_TYPE)
   async read(@Me() me: SignedIn): Promise<string> {
+    const published = await this.inForce.read();
     if (me.role === 'owner') {
-      const own = ownStored(await this.plans.published(), await this.kennels.dogsOf(me.ownerId));
+      const own = published === null ? null : ownStoredPlan(published, await this.kennels.dogsOf(me.ownerId));
       return JSON.stringify({ published: own, draft: null, job: null } satisfies PlanViewDto);
     }
     const lead = me.role === 'lead';
-    const [published, draft, job] = await Promise.all([
-      this.published.json(),
-      lead ? this.plans.draft() : null,
-      lead ? this.plans.openJob() : null,
-    ]);
+    const [draft, job] = await Promise.all([lead ? this.plans.draft() : null, lead ? this.plans.openJob() : null]);
     const open = JSON.stringify(job === null ? null : jobDto(job));
-    return `{"published":${published},"draft":${draft === null ? 'null' : storedJson(draft)},"job":${open}}`;
+    return `{"published":${published?.json ?? 'null'},"draft":${draft === null ? 'null' : storedJson(draft)},"job":${open}}`;
   }
 
   @Get('tasks/:key/room')
-  @ApiOkResponse({ type: TaskRoomDto })
-  async room(@Param('key') key: string): Promise<TaskRoomDto> {
-    const room = await this.service.room(key as TaskKey);
-    return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
+  @Operation('Tells how early and how late a task could start, everything else as it is.', TaskRoomDto, ['busy'])
+  room(@Param() { key }: TaskKeyDto): Promise<TaskRoomDto> {
+    return this.questions.room(key as TaskKey);
+  }
+
+  @Get('chains/:key/why')
+  @Operation('Tells why an entry or a round of keep-up work has no place, and what would help.', ChainWhyDto, [
+    'notFound',
+    'busy',
+  ])
+  why(@Param() { key }: TaskKeyDto): Promise<ChainWhyDto> {
+    return this.questions.why(key);
   }
 
   @Post('tasks/:key/set')
-  @HttpCode(204)
-  async set(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: SetTaskDto): Promise<void> {
-    await this.pins.set(key.key as TaskKey, me.personId, body);
+  @Operation('Sets a task at a time: planning goes around it.', null, ['notFound', 'notNow', 'otherCommand'])
+  async set(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: SetTaskDto): Promise<void> {
+    await this.pins.set(key as TaskKey, given, body);
   }
 
   @Post('tasks/:key/let-go')
-  @HttpCode(204)
-  async letGo(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: CommandDto): Promise<void> {
-    await this.pins.letGo(key.key as TaskKey, me.personId, body.commandId);
+  @Operation('Lets a task go that was set.', null, ['notNow', 'otherCommand'])
+  async letGo(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() _body: CommandDto): Promise<void> {
+    await this.pins.letGo(key as TaskKey, given);
   }
 
   @Post('plan-jobs')
-  @HttpCode(200)
-  @ApiOkResponse({ type: PlanJobDto })
-  async start(@Me() me: SignedIn, @Body() body: StartPlanDto): Promise<PlanJobDto> {
-    return this.job(await this.service.request(body.commandId, me.personId, body.mode));
+  @Operation('Asks for a plan; the newest request wins.', PlanJobDto, ['otherCommand'])
+  async start(@Given() given: Command, @Body() body: StartPlanDto): Promise<PlanJobDto> {
+    return this.job(await this.service.request(given, body.mode));
   }
 
   @Get('plan-jobs/:id')
-  @ApiOkResponse({ type: PlanJobDto })
+  @Operation('Reads how far a planning is.', PlanJobDto, ['notFound'])
   async job(@Param('id', ParseUUIDPipe) id: string): Promise<PlanJobDto> {
     const job = await this.plans.job(id);
     if (job === null) throw new Problem('notFound', 'There is no such planning.');
@@ -110,22 +94,32 @@ export class PlanController {
   }
 
   @Post('plan-jobs/:id/cancel')
-  @HttpCode(204)
-  async cancel(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<void> {
-    await this.service.cancel(body.commandId, me.personId, id);
+  @Operation('Stops a planning; nothing is kept of it.', null, ['notNow', 'otherCommand'])
+  async cancel(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<void> {
+    await this.service.cancel(given, id);
   }
 
   @Post('plans/:id/publish')
-  @HttpCode(200)
-  @ApiOkResponse({ type: PublishedDto })
-  publish(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<PublishedDto> {
-    return this.service.settle(body.commandId, me.personId, id, 'published');
+  @Operation('Publishes a draft: people work by it from now on.', PublishedDto, ['stale', 'otherCommand'])
+  publish(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<PublishedDto> {
+    return this.service.endDraft(given, id, 'published');
   }
 
   @Post('plans/:id/discard')
-  @HttpCode(200)
-  @ApiOkResponse({ type: PublishedDto })
-  discard(@Me() me: SignedIn, @Param('id', ParseUUIDPipe) id: string, @Body() body: CommandDto): Promise<PublishedDto> {
-    return this.service.settle(body.commandId, me.personId, id, 'discarded');
+  @Operation('Throws a draft away.', PublishedDto, ['stale', 'otherCommand'])
+  discard(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<PublishedDto> {
+    return this.service.endDraft(given, id, 'discarded');
   }
 }

@@ -1,11 +1,13 @@
 /*
- * Plans never change once they are stored; a pointer in the settings says which one is published. Jobs are rows with a
- * lease, so that any server may run them and none is lost with a server.
+ * Plans never change once they are stored; a pointer in the settings says which one is published. Jobs are rows with a lease
+ * by the database's own clock and a token of whoever holds it: whoever lost the lease, by a stall or a cut line, can neither
+ * renew it nor end the job.
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { v7 } from 'uuid';
 import { fromJson } from '../db/rows.js';
+import type { PlanJobsRow, PlansRow } from '../db/tables.gen.js';
 import { KNEX } from '../tokens.js';
 import type { PlanAnswer, PlanSummary } from '../workers/protocol.js';
 import type { PlanJobDto, ProgressDto } from './dto.js';
@@ -18,48 +20,42 @@ export interface StoredPlan {
   readonly body: string;
 }
 
-export interface JobRow {
+/** A job with the token of whoever runs it. */
+export interface TakenJob {
   readonly id: string;
-  readonly state: PlanJobDto['state'];
   readonly mode: 'keep' | 'fresh';
-  readonly asked_by: string;
-  readonly cancel: number;
-  readonly progress: unknown;
-  readonly plan_id: string | null;
-  readonly trouble: string | null;
+  readonly askedBy: string;
+  readonly owner: string;
 }
 
-interface PlanRow {
-  id: string;
-  made_at: Date;
-  summary: unknown;
-  body: string;
-}
+export type JobRow = Pick<PlanJobsRow, 'id' | 'state' | 'cancel' | 'progress' | 'plan_id' | 'trouble'>;
 
-const LEASE_MS = 10_000;
+/** How a lease stands after it was to be renewed. */
+export type LeaseState = 'held' | 'cancelled' | 'lost';
+
+/** Long enough for a server that plans on a busy machine, short enough that nobody waits for a dead one. */
+export const LEASE_S = 10;
 const OPEN = ['queued', 'running'];
 
 @Injectable()
 export class PlanRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  async published(): Promise<StoredPlan | null> {
-    const row = await this.knex('plans')
-      .join('settings', 'settings.published_plan_id', 'plans.id')
-      .first<PlanRow | undefined>('plans.id', 'made_at', 'summary', 'body');
-    return row === undefined ? null : stored(row);
+  /** Id of the plan in force, or null. */
+  async publishedId(db: Knex = this.knex): Promise<string | null> {
+    return (await db('settings').first('published_plan_id'))?.published_plan_id ?? null;
   }
 
-  async publishedId(): Promise<string | null> {
-    const row = await this.knex('settings').first<{ id: string | null } | undefined>('published_plan_id as id');
-    return row?.id ?? null;
+  async stored(db: Knex, id: string): Promise<StoredPlan | null> {
+    const row = await db('plans').where({ id }).first('id', 'made_at', 'summary', 'body');
+    return row === undefined ? null : stored(row);
   }
 
   async draft(): Promise<StoredPlan | null> {
     const row = await this.knex('plans')
       .where({ state: 'draft' })
       .orderBy('made_at', 'desc')
-      .first<PlanRow | undefined>();
+      .first('id', 'made_at', 'summary', 'body');
     return row === undefined ? null : stored(row);
   }
 
@@ -87,8 +83,8 @@ export class PlanRepository {
     return id;
   }
 
-  /** Moves a draft on; false when it is no draft any more. */
-  async settleDraft(trx: Knex, id: string, state: 'published' | 'discarded', at: Date): Promise<boolean> {
+  /** Publishes or discards a draft; false when it is no draft any more. */
+  async endDraft(trx: Knex, id: string, state: 'published' | 'discarded', at: Date): Promise<boolean> {
     const changed = await trx('plans')
       .where({ id, state: 'draft' })
       .update({ state, published_at: state === 'published' ? at : null });
@@ -101,7 +97,7 @@ export class PlanRepository {
   }
 
   /** Queues a job; the newest request wins, older ones are asked to stop. */
-  async addJob(trx: Knex, mode: JobRow['mode'], askedBy: string, at: Date): Promise<string> {
+  async addJob(trx: Knex, mode: TakenJob['mode'], askedBy: string, at: Date): Promise<string> {
     await trx('plan_jobs').whereIn('state', OPEN).update({ cancel: true });
     const id = v7();
     await trx('plan_jobs').insert({ id, state: 'queued', mode, asked_by: askedBy, asked_at: at });
@@ -109,7 +105,7 @@ export class PlanRepository {
   }
 
   async job(id: string): Promise<JobRow | null> {
-    return (await this.knex('plan_jobs').where({ id }).first<JobRow | undefined>()) ?? null;
+    return (await this.knex('plan_jobs').where({ id }).first(...JOB_COLUMNS)) ?? null;
   }
 
   async openJob(): Promise<JobRow | null> {
@@ -117,50 +113,81 @@ export class PlanRepository {
       .whereIn('state', OPEN)
       .where({ cancel: false })
       .orderBy('asked_at', 'desc')
-      .first<JobRow | undefined>();
+      .first(...JOB_COLUMNS);
     return row ?? null;
   }
 
-  /** Takes a job that is queued, or running under a lease that ran out; null when there is none. */
-  async takeJob(now: Date): Promise<JobRow | null> {
+  /** Takes a job that is queued, or that runs under a lease that ran out; null when there is none. */
+  async takeJob(): Promise<TakenJob | null> {
     const row = await this.knex('plan_jobs')
       .whereIn('state', OPEN)
-      .where((w) => void w.whereNull('lease_until').orWhere('lease_until', '<', now))
+      .where(isFree)
       .orderBy('asked_at', 'desc')
-      .first<JobRow | undefined>();
+      .first('id', 'mode', 'asked_by');
     if (row === undefined) return null;
+    const owner = v7();
     const taken = await this.knex('plan_jobs')
-      .where({ id: row.id, state: row.state })
-      .where((w) => void w.whereNull('lease_until').orWhere('lease_until', '<', now))
-      .update({ state: 'running', lease_until: new Date(now.getTime() + LEASE_MS) });
-    return taken === 1 ? { ...row, state: 'running' } : null;
+      .where({ id: row.id })
+      .whereIn('state', OPEN)
+      .where(isFree)
+      .update({ state: 'running', owner, lease_until: this.leaseEnd() });
+    if (taken !== 1) return null;
+    return { id: row.id, mode: row.mode === 'fresh' ? 'fresh' : 'keep', askedBy: row.asked_by, owner };
   }
 
-  /** Renews the lease and writes the progress down; true when the job was asked to stop. */
-  async renew(id: string, progress: ProgressDto | null, now: Date): Promise<boolean> {
+  /** Renews the lease and writes the progress down. */
+  async renew({ id, owner }: TakenJob, progress: ProgressDto | null): Promise<LeaseState> {
     const change = progress === null ? {} : { progress: JSON.stringify(progress) };
-    await this.knex('plan_jobs')
-      .where({ id })
-      .update({ ...change, lease_until: new Date(now.getTime() + LEASE_MS) });
-    return (await this.job(id))?.cancel === 1;
+    const held = await this.knex('plan_jobs')
+      .where({ id, owner, state: 'running' })
+      .where('lease_until', '>=', this.now())
+      .update({ ...change, lease_until: this.leaseEnd() });
+    if (held === 0) return 'lost';
+    const row = await this.knex('plan_jobs').where({ id }).first('cancel');
+    return row?.cancel === 1 ? 'cancelled' : 'held';
   }
 
+  /** Ends a job that is still held; false when it was lost, so that nothing may be stored for it. */
   async endJob(
     trx: Knex,
-    id: string,
-    end: { state: PlanJobDto['state']; plan_id?: string; trouble?: string },
-  ): Promise<void> {
-    await trx('plan_jobs')
-      .where({ id })
-      .update({ ...end, lease_until: null });
+    { id, owner }: TakenJob,
+    end: { state: 'done' | 'cancelled' | 'failed'; plan_id?: string; trouble?: string },
+  ): Promise<boolean> {
+    const ended = await trx('plan_jobs')
+      .where({ id, owner, state: 'running' })
+      .where('lease_until', '>=', this.now())
+      .update({ ...end, owner: null, lease_until: null });
+    return ended === 1;
+  }
+
+  /** Gives a job back as it was asked for: whoever looks next takes it and begins anew. */
+  async handBack({ id, owner }: TakenJob): Promise<void> {
+    await this.knex('plan_jobs')
+      .where({ id, owner, state: 'running' })
+      .update({ state: 'queued', owner: null, lease_until: null, progress: null });
   }
 
   async cancelJob(trx: Knex, id: string): Promise<boolean> {
     return (await trx('plan_jobs').where({ id }).whereIn('state', OPEN).update({ cancel: true })) === 1;
   }
+
+  private now(): Knex.Raw {
+    return this.knex.raw('utc_timestamp(3)');
+  }
+
+  private leaseEnd(): Knex.Raw {
+    return this.knex.raw('utc_timestamp(3) + interval ? second', [LEASE_S]);
+  }
 }
 
-function stored(row: PlanRow): StoredPlan {
+const JOB_COLUMNS = ['id', 'state', 'cancel', 'progress', 'plan_id', 'trouble'] as const;
+
+/** Jobs that nobody holds, by the database's clock. */
+function isFree(query: Knex.QueryBuilder): void {
+  void query.whereNull('lease_until').orWhereRaw('lease_until < utc_timestamp(3)');
+}
+
+function stored(row: Pick<PlansRow, 'id' | 'made_at' | 'summary' | 'body'>): StoredPlan {
   return { id: row.id, madeAt: row.made_at, summary: fromJson(row.summary) as PlanSummary, body: row.body };
 }
 
@@ -168,7 +195,7 @@ function stored(row: PlanRow): StoredPlan {
 export function jobDto(row: JobRow): PlanJobDto {
   return {
     id: row.id,
-    state: row.state,
+    state: row.state as PlanJobDto['state'],
     ...(row.progress === null ? {} : { progress: fromJson(row.progress) as ProgressDto }),
     ...(row.plan_id === null ? {} : { planId: row.plan_id }),
     ...(row.trouble === null ? {} : { trouble: row.trouble }),

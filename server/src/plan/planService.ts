@@ -1,34 +1,42 @@
 /*
- * Planning as a job: queue it, run it in a thread, keep its draft; publish or discard. Whoever asks last wins.
+ * Planning as a job: queue it, run it in a thread, keep its draft; publish or discard. Whoever asks last wins. A job that is
+ * cancelled, lost or handed back leaves nothing behind; its thread is ended at once.
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { OnApplicationBootstrap, OnModuleDestroy } from '@nestjs/common';
 import type { Logger } from 'pino';
-import type { SearchProgress, TaskKey, TaskRoom } from '@loyal-mane/core';
 import { DEFAULT_SEED } from '@loyal-mane/core';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { databaseErrorKind } from '../db/databaseError.js';
-import { EventStore } from '../events/eventStore.js';
+import { EventStore, ownWrite } from '../events/eventStore.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { Problem } from '../problem/problem.js';
 import { LOGGER } from '../tokens.js';
 import { PlannerPool } from '../workers/plannerPool.js';
 import type { PlanAnswer } from '../workers/protocol.js';
 import type { ProgressDto } from './dto.js';
-import type { JobRow } from './planRepository.js';
+import { PlanInForce } from './planInForce.js';
+import type { TakenJob } from './planRepository.js';
 import { PlanRepository } from './planRepository.js';
 
 const LOOK_EVERY_MS = 2000;
 const RENEW_EVERY_MS = 300;
 
+/** Why a run of a job was ended before it was done. */
+type Ended = 'cancelled' | 'lost' | 'stopping';
+
 @Injectable()
 export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
   private working: Promise<void> | null = null;
-  private stop: Int32Array | null = null;
+  private isStopping = false;
+  /** Ends the run that is under way. */
+  private endRun: ((why: Ended) => void) | null = null;
 
   constructor(
     private readonly plans: PlanRepository,
+    private readonly inForce: PlanInForce,
     private readonly kennels: KennelRepository,
     private readonly events: EventStore,
     private readonly pool: PlannerPool,
@@ -43,58 +51,47 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   }
 
   async onModuleDestroy(): Promise<void> {
+    this.isStopping = true;
     if (this.timer !== null) clearInterval(this.timer);
-    // Hand the running job back: its lease runs out and another server, or this one later, takes it.
-    if (this.stop !== null) Atomics.store(this.stop, 0, 1);
+    this.endRun?.('stopping');
     await this.working;
   }
 
-  async request(commandId: string, actorId: string, mode: JobRow['mode']): Promise<string> {
+  async request(given: Command, mode: TakenJob['mode']): Promise<string> {
     const at = new Date(this.clock.nowMs());
-    const id = await this.events.run(commandId, actorId, async (trx) => {
-      const jobId = await this.plans.addJob(trx, mode, actorId, at);
+    const id = await this.events.run(given, async (trx) => {
+      const jobId = await this.plans.addJob(trx, mode, given.actorId, at);
       return { kind: 'plan.asked', subject: jobId, change: { before: null, after: { mode } }, result: jobId };
     });
     void this.work();
     return id;
   }
 
-  async cancel(commandId: string, actorId: string, id: string): Promise<void> {
-    await this.events.run(commandId, actorId, async (trx) => {
+  async cancel(given: Command, id: string): Promise<void> {
+    await this.events.run(given, async (trx) => {
       if (!(await this.plans.cancelJob(trx, id))) throw new Problem('notNow', 'This planning is over already.');
       return { kind: 'plan.cancelAsked', subject: id, change: { before: null, after: null }, result: null };
     });
   }
 
-  async settle(
-    commandId: string,
-    actorId: string,
-    id: string,
-    state: 'published' | 'discarded',
-  ): Promise<{ planId: string }> {
+  /** Publishes or discards a draft. */
+  async endDraft(given: Command, id: string, state: 'published' | 'discarded'): Promise<{ planId: string }> {
     const at = new Date(this.clock.nowMs());
-    return this.events.run(commandId, actorId, async (trx) => {
-      const before = await this.plans.published();
-      if (!(await this.plans.settleDraft(trx, id, state, at))) {
+    return this.events.run(given, async (trx) => {
+      const before = await this.plans.publishedId(trx);
+      if (!(await this.plans.endDraft(trx, id, state, at))) {
         throw new Problem('stale', 'This draft was published, discarded or replaced meanwhile.', {
-          current: { publishedId: before?.id ?? null },
+          current: { publishedId: before },
         });
       }
-      const change = { before: before?.id ?? null, after: state === 'published' ? id : (before?.id ?? null) };
+      const change = { before, after: state === 'published' ? id : before };
       return { kind: `plan.${state}`, subject: id, change, result: { planId: id } };
     });
   }
 
-  /** Earliest and latest of a task of the published plan. */
-  async room(key: TaskKey): Promise<TaskRoom | null> {
-    const [kennel, published] = await Promise.all([this.kennels.read(), this.plans.published()]);
-    if (published === null) return null;
-    return this.pool.room(kennel, this.clock.nowMs(), published.body, key);
-  }
-
-  /** Runs jobs until none is left; one at a time on this server. */
+  /** Runs jobs until none is left; one at a time on this server, and none while it is stopping. */
   private async work(): Promise<void> {
-    if (this.working !== null) return;
+    if (this.working !== null || this.isStopping) return;
     this.working = this.workOff().finally(() => {
       this.working = null;
     });
@@ -109,45 +106,66 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     }
   }
 
-  private take(): Promise<JobRow | null> {
-    return this.plans.takeJob(new Date(this.clock.nowMs()));
+  private async take(): Promise<TakenJob | null> {
+    if (this.isStopping) return null;
+    const job = await this.plans.takeJob();
+    // The stop may have come while the database was asked.
+    if (job === null || !this.isNowStopping()) return job;
+    await this.plans.handBack(job);
+    return null;
   }
 
-  private async runJob(job: JobRow): Promise<void> {
-    const shared = new SharedArrayBuffer(4);
-    const stop = new Int32Array(shared);
-    this.stop = stop;
+  private isNowStopping(): boolean {
+    return this.isStopping;
+  }
+
+  private async runJob(job: TakenJob): Promise<void> {
+    const log = this.logger.child({ jobId: job.id });
+    log.info({ mode: job.mode }, 'planning started');
+    const abort = new AbortController();
+    let ended: Ended | null = null;
+    this.endRun = (why) => {
+      ended ??= why;
+      abort.abort();
+    };
+    const endRun = this.endRun;
     let latest: ProgressDto | null = null;
     const renew = setInterval(() => {
-      this.plans.renew(job.id, latest, new Date(this.clock.nowMs())).then(
-        (cancel) => {
-          if (cancel) Atomics.store(stop, 0, 1);
+      this.plans.renew(job, latest).then(
+        (lease) => {
+          if (lease !== 'held') endRun(lease);
         },
-        () => undefined,
+        (error: unknown) => log.warn({ err: error }, 'the lease of a planning could not be renewed'),
       );
     }, RENEW_EVERY_MS);
     try {
-      const answer = await this.makePlan(job, shared, (p) => {
-        latest = { round: p.round, rounds: p.rounds, placed: p.placed, of: p.of };
-      });
-      await this.finishJob(job, answer);
+      const lease = await this.plans.renew(job, null);
+      if (lease !== 'held') endRun(lease);
+      const answer = await this.makePlan(job, abort.signal, (p) => (latest = p));
+      ended ??= await this.storeDraft(job, answer);
     } catch (error) {
-      if (databaseErrorKind(error) === 'away') throw error;
-      this.logger.error({ err: error }, 'planning failed');
-      await this.end(job, { state: 'failed', trouble: 'The planner met an error; the published plan is unchanged.' });
+      if (!abort.signal.aborted) await this.fail(job, error);
     } finally {
       clearInterval(renew);
-      this.stop = null;
+      this.endRun = null;
     }
+    await this.closeRun(job, ended);
+    log.info({ end: ended ?? 'done' }, 'planning ended');
+  }
+
+  /** What is left to do when a run is over: a lost job belongs to somebody else. */
+  private async closeRun(job: TakenJob, ended: Ended | null): Promise<void> {
+    if (ended === 'stopping') await this.plans.handBack(job);
+    if (ended === 'cancelled') await this.end(job, { state: 'cancelled' });
   }
 
   private async makePlan(
-    job: JobRow,
-    stop: SharedArrayBuffer,
-    onProgress: (p: SearchProgress) => void,
+    job: TakenJob,
+    signal: AbortSignal,
+    onProgress: (p: ProgressDto) => void,
   ): Promise<PlanAnswer> {
-    const [kennel, published] = await Promise.all([this.kennels.read(), this.plans.published()]);
-    const body = published?.body ?? null;
+    const [kennel, published] = await Promise.all([this.kennels.read(), this.inForce.read()]);
+    const body = published?.stored.body ?? null;
     const wanted = {
       kennel,
       nowMs: this.clock.nowMs(),
@@ -155,26 +173,44 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
       previous: job.mode === 'keep' ? body : null,
       published: body,
     };
-    return this.pool.plan(wanted, stop, onProgress);
+    return this.pool.plan(wanted, signal, onProgress);
   }
 
-  private async finishJob(job: JobRow, answer: PlanAnswer): Promise<void> {
-    if ((await this.plans.job(job.id))?.cancel === 1) {
-      await this.end(job, { state: 'cancelled' });
-      return;
-    }
+  /** Keeps a plan as the draft while the job is still held and wanted; else tells why not, and nothing is kept. */
+  private async storeDraft(job: TakenJob, answer: PlanAnswer): Promise<Ended | null> {
+    const lease = await this.plans.renew(job, null);
+    if (lease !== 'held') return lease;
     const at = new Date(this.clock.nowMs());
-    await this.events.run(null, job.asked_by, async (trx) => {
-      const planId = await this.plans.store(trx, answer, 'draft', job.asked_by, at);
-      await this.plans.endJob(trx, job.id, { state: 'done', plan_id: planId });
-      return { kind: 'plan.drafted', subject: planId, change: { before: null, after: planId }, result: null };
-    });
+    try {
+      await this.events.run(ownWrite(job.askedBy), async (trx) => {
+        const planId = await this.plans.store(trx, answer, 'draft', job.askedBy, at);
+        if (!(await this.plans.endJob(trx, job, { state: 'done', plan_id: planId }))) throw new LostLease();
+        return { kind: 'plan.drafted', subject: planId, change: { before: null, after: planId }, result: null };
+      });
+      return null;
+    } catch (error) {
+      if (error instanceof LostLease) return 'lost';
+      throw error;
+    }
   }
 
-  private async end(job: JobRow, end: { state: 'cancelled' | 'failed'; trouble?: string }): Promise<void> {
-    await this.events.run(null, job.asked_by, async (trx) => {
-      await this.plans.endJob(trx, job.id, end);
-      return { kind: `plan.${end.state}`, subject: job.id, change: { before: null, after: null }, result: null };
-    });
+  private async fail(job: TakenJob, error: unknown): Promise<void> {
+    if (databaseErrorKind(error) === 'away') throw error;
+    this.logger.error({ err: error, jobId: job.id }, 'planning failed');
+    await this.end(job, { state: 'failed', trouble: 'The planner met an error; the published plan is unchanged.' });
+  }
+
+  private async end(job: TakenJob, end: { state: 'cancelled' | 'failed'; trouble?: string }): Promise<void> {
+    await this.events
+      .run(ownWrite(job.askedBy), async (trx) => {
+        if (!(await this.plans.endJob(trx, job, end))) throw new LostLease();
+        return { kind: `plan.${end.state}`, subject: job.id, change: { before: null, after: null }, result: null };
+      })
+      .catch((error: unknown) => {
+        if (!(error instanceof LostLease)) throw error;
+      });
   }
 }
+
+/** The job belongs to another server by now: what this one made of it is thrown away. */
+class LostLease extends Error {}

@@ -9,6 +9,7 @@ export const PROBLEMS = {
   wrongPresentPassword: { status: 401, title: 'The present password is not right' },
   linkOver: { status: 401, title: 'This link is over' },
   tooManyAttempts: { status: 429, title: 'Too many attempts' },
+  tooManyStreams: { status: 429, title: 'Too many pages are open' },
   mustChangePassword: { status: 403, title: 'Choose a password of your own first' },
   notAllowed: { status: 403, title: 'Your role does not allow this' },
   badToken: { status: 403, title: 'This page is out of date; load it again' },
@@ -17,10 +18,17 @@ export const PROBLEMS = {
   tooLarge: { status: 413, title: 'That is too much at once' },
   stale: { status: 409, title: 'Somebody changed this meanwhile' },
   alreadyOver: { status: 409, title: 'This task is over already' },
+  askFirst: { status: 409, title: 'Something speaks against it; it can be done anyway' },
+  otherCommand: { status: 409, title: 'This command id was used for something else' },
+  notAsPlanned: { status: 409, title: 'The task is not what the sender takes it for' },
   notNow: { status: 409, title: 'This cannot be done in this state' },
   databaseAway: { status: 503, title: 'The database is away' },
+  busy: { status: 503, title: 'The planner has too many questions at once' },
   broken: { status: 500, title: 'Something went wrong here' },
 } as const;
+/** Media type of problem bodies (RFC 9457). */
+export const PROBLEM_TYPE = 'application/problem+json';
+
 export type ProblemCode = keyof typeof PROBLEMS;
 
 export interface ProblemBody {

@@ -8,24 +8,34 @@ import type { Logger } from 'pino';
 import { databaseErrorKind } from '../db/databaseError.js';
 import { LOGGER } from '../tokens.js';
 import type { ProblemCode } from './problem.js';
-import { Problem, problemBody } from './problem.js';
+import { PROBLEM_TYPE, Problem, problemBody } from './problem.js';
 
-const BY_STATUS: Readonly<Record<number, ProblemCode>> = { 400: 'badInput', 404: 'notFound', 413: 'tooLarge' };
+/** Refusals of the framework and of its file server, by status; other 4xx are bad input. */
+const BY_STATUS: Readonly<Record<number, ProblemCode>> = {
+  403: 'notFound',
+  404: 'notFound',
+  405: 'notFound',
+  413: 'tooLarge',
+};
+
+function codeOf(status: number): ProblemCode | null {
+  return BY_STATUS[status] ?? (status >= 400 && status < 500 ? 'badInput' : null);
+}
 
 /** Whatever was thrown, as a problem. */
 export function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   const kind = databaseErrorKind(error);
   if (kind === 'away' || kind === 'deadlock' || kind === 'lockTimeout') {
-    return new Problem('databaseAway', 'The database does not answer. Nothing was lost; it is tried again by itself.');
+    return new Problem('databaseAway', 'The database does not answer right now. Nothing was saved. Try again in a moment.');
   }
   if (kind === 'duplicate') return new Problem('stale', 'This is there already.');
   if (kind === 'missingReference') return new Problem('badInput', 'It refers to something that does not exist.');
   const status = error instanceof HttpException ? error.getStatus() : (error as { status?: number }).status;
-  const code = BY_STATUS[status ?? 0];
-  if (code === undefined)
+  const code = codeOf(status ?? 0);
+  if (code === null)
     return new Problem('broken', 'The server could not do this. What was there before is unchanged.');
-  if (code === 'tooLarge') return new Problem(code, 'The request is larger than six megabytes. Nothing was changed.');
+  if (code === 'tooLarge') return new Problem(code, 'The request is too large. Nothing was changed.');
   return new Problem(code, error instanceof Error ? error.message : 'The request could not be read.');
 }
 
@@ -46,6 +56,6 @@ export function sendProblem(error: unknown, request: Request, response: Response
   if (problem.code === 'broken') logger.error({ err: error }, 'request failed');
   if (response.headersSent) return;
   const body = problemBody(problem, request.originalUrl);
-  if (problem.code === 'databaseAway') response.setHeader('Retry-After', '1');
-  response.status(body.status).type('application/problem+json').send(JSON.stringify(body));
+  if (body.status === 503) response.setHeader('Retry-After', '1');
+  response.status(body.status).type(PROBLEM_TYPE).send(JSON.stringify(body));
 }

@@ -1,40 +1,40 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Max, MaxLength, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
 import { STEP_IDS, WORK_STATES } from '@loyal-mane/core';
 import type { StepId, WorkState } from '@loyal-mane/core';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto } from '../contract/commandDto.js';
 
 export class TaskCommandDto extends CommandDto {
-  @ApiProperty({ description: 'version of the record that the sender saw; 0 when there was none' })
+  @ApiProperty({ type: 'integer', description: 'version of the record that the sender saw; 0 when there was none' })
   @IsInt()
   @Min(0)
   version!: number;
 
-  @ApiProperty()
+  @ApiPropertyOptional({ description: 'dog that the sender takes the task to be of; refused when it is another' })
+  @IsOptional()
   @IsUUID()
-  dogId!: string;
+  dogId?: string;
 
-  @ApiProperty({ enum: STEP_IDS })
+  @ApiPropertyOptional({ enum: STEP_IDS, description: 'step that the sender takes it for; refused when it is another' })
+  @IsOptional()
   @IsIn(STEP_IDS)
-  step!: StepId;
+  step?: StepId;
 
-  @ApiPropertyOptional({ type: String, nullable: true })
+  @ApiPropertyOptional({ type: String, nullable: true, description: 'where; as planned when absent' })
   @IsOptional()
   @IsUUID()
   stationId?: string | null;
-
-  @ApiPropertyOptional({ description: 'minutes that the plan expected of any dog and person; kept when it starts' })
-  @IsOptional()
-  @IsNumber()
-  @Min(0.1)
-  @Max(2000)
-  expectedMin?: number;
 
   @ApiPropertyOptional({ description: 'why it is skipped' })
   @IsOptional()
   @IsString()
   @MaxLength(300)
   reason?: string;
+
+  @ApiPropertyOptional({ description: 'start it although something speaks against it; kept with who decided' })
+  @IsOptional()
+  @IsBoolean()
+  anyway?: boolean;
 }
 
 export class WorkDto {
@@ -47,10 +47,10 @@ export class WorkDto {
   @ApiPropertyOptional() startedAt?: string;
   @ApiPropertyOptional() runningSince?: string;
   @ApiPropertyOptional() finishedAt?: string;
-  @ApiProperty() workedMs!: number;
+  @ApiProperty({ type: 'integer' }) workedMs!: number;
   @ApiPropertyOptional() expectedMin?: number;
   @ApiPropertyOptional() reason?: string;
-  @ApiProperty() version!: number;
+  @ApiProperty({ type: 'integer' }) version!: number;
 }
 
 export class WorkListDto {
@@ -60,11 +60,4 @@ export class WorkListDto {
 export class TaskAnswerDto {
   @ApiProperty({ type: WorkDto, nullable: true, description: 'null: nobody has touched the task' })
   work!: WorkDto | null;
-}
-
-export class TaskKeyDto {
-  @ApiProperty({ description: 'key of the task' })
-  @IsString()
-  @Length(3, 160)
-  key!: string;
 }

@@ -1,13 +1,18 @@
-import { Body, Controller, Get, Header, HttpCode, Param, Post } from '@nestjs/common';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Get, Header, Param, Post } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
 import type { TaskKey, WorkCommand } from '@loyal-mane/core';
-import { Me } from '../auth/session.js';
-import type { SignedIn } from '../auth/session.js';
+import { Given, Me } from '../auth/session.js';
+import type { Command, SignedIn } from '../auth/session.js';
+import { CommandDto } from '../contract/commandDto.js';
+import { Operation } from '../contract/operation.js';
 import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
-import { CommandDto } from '../plan/dto.js';
-import { TaskAnswerDto, TaskCommandDto, TaskKeyDto, WorkListDto } from './dto.js';
+import { TaskKeyDto } from '../plan/dto.js';
+import type { ProblemCode } from '../problem/problem.js';
+import { TaskAnswerDto, TaskCommandDto, WorkListDto } from './dto.js';
 import { WorkService } from './workService.js';
+
+const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'alreadyOver', 'notNow', 'notAsPlanned', 'otherCommand'];
 
 @ApiTags('work')
 @Controller('api')
@@ -19,7 +24,7 @@ export class WorkController {
   ) {}
 
   @Get('work')
-  @ApiOkResponse({ type: WorkListDto })
+  @Operation('Lists open work and the work of the last five weeks; an owner reads that of their own dogs.', WorkListDto)
   @Header('Content-Type', JSON_TYPE)
   async list(@Me() me: SignedIn): Promise<string> {
     if (me.role !== 'owner') return this.answers.of('work', 'crew', async () => ({ work: await this.service.list() }));
@@ -28,48 +33,66 @@ export class WorkController {
   }
 
   @Post('tasks/:key/start')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  start(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return this.run(key, 'start', me, body);
+  @Operation('Starts a task.', TaskAnswerDto, [...REFUSALS, 'askFirst'])
+  start(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: TaskCommandDto,
+  ): Promise<TaskAnswerDto> {
+    return this.run(key, 'start', given, body);
   }
 
   @Post('tasks/:key/pause')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  pause(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return this.run(key, 'pause', me, body);
+  @Operation('Pauses a running task.', TaskAnswerDto, REFUSALS)
+  pause(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: TaskCommandDto,
+  ): Promise<TaskAnswerDto> {
+    return this.run(key, 'pause', given, body);
   }
 
   @Post('tasks/:key/resume')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  resume(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return this.run(key, 'resume', me, body);
+  @Operation('Goes on with a paused task.', TaskAnswerDto, [...REFUSALS, 'askFirst'])
+  resume(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: TaskCommandDto,
+  ): Promise<TaskAnswerDto> {
+    return this.run(key, 'resume', given, body);
   }
 
   @Post('tasks/:key/finish')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  finish(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return this.run(key, 'finish', me, body);
+  @Operation('Finishes a task.', TaskAnswerDto, REFUSALS)
+  finish(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: TaskCommandDto,
+  ): Promise<TaskAnswerDto> {
+    return this.run(key, 'finish', given, body);
   }
 
   @Post('tasks/:key/skip')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  skip(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return this.run(key, 'skip', me, body);
+  @Operation('Skips a task, with the reason.', TaskAnswerDto, REFUSALS)
+  skip(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: TaskCommandDto,
+  ): Promise<TaskAnswerDto> {
+    return this.run(key, 'skip', given, body);
   }
 
   @Post('tasks/:key/undo')
-  @HttpCode(200)
-  @ApiOkResponse({ type: TaskAnswerDto })
-  async undo(@Me() me: SignedIn, @Param() key: TaskKeyDto, @Body() body: CommandDto): Promise<TaskAnswerDto> {
-    return { work: await this.service.undo(key.key as TaskKey, me.personId, body.commandId) };
+  @Operation('Takes the last command on a task back.', TaskAnswerDto, ['notNow', 'otherCommand'])
+  async undo(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() _body: CommandDto,
+  ): Promise<TaskAnswerDto> {
+    return { work: await this.service.undo(key as TaskKey, given) };
   }
 
-  private async run(key: TaskKeyDto, command: WorkCommand, me: SignedIn, body: TaskCommandDto): Promise<TaskAnswerDto> {
-    return { work: await this.service.command(key.key as TaskKey, command, me.personId, body) };
+  private async run(key: string, command: WorkCommand, given: Command, body: TaskCommandDto): Promise<TaskAnswerDto> {
+    return { work: await this.service.command(key as TaskKey, command, given, body) };
   }
 }

@@ -1,41 +1,48 @@
 /*
- * Tasks at the bench: commands run the core's state machine on the row, in a transaction that locks it. Of two people who
- * finish the same task one wins and the other is told who.
+ * Tasks at the bench: commands run the core's state machine on the row, in a transaction that locks it. What a task is (its
+ * dog, its step, its minutes) is told by its record or by the plan in force, never by the sender. Of two people who finish
+ * the same task one wins and the other is told who.
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { applyWorkCommand, coatAfter, gatedZones, withKennelBreeds } from '@loyal-mane/core';
+import { applyWorkCommand, coatAfter, gatedZones, instantToMs, wallTimeOf, withKennelBreeds } from '@loyal-mane/core';
 import type {
   CoatMarks,
   DogId,
   KennelBreed,
   KennelDog,
-  PersonId,
   StationId,
+  StepId,
   TaskKey,
   WorkCommand,
   WorkRecord,
   WorkRefusal,
 } from '@loyal-mane/core';
 import { CARE_LIBRARY, ZONE_NAMES } from '@loyal-mane/library';
+import { METHODS } from '@loyal-mane/library/words';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
 import { EventStore } from '../events/eventStore.js';
 import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
+import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { TaskCommandDto, WorkDto } from './dto.js';
+import { marksBack, takesMarks } from './foundMarks.js';
 
 type Versioned = WorkRecord & { version: number };
 
-interface DogRow {
-  readonly name: string;
-  readonly breed: string;
-  readonly coat: unknown;
-  readonly version: number;
+/** What a task is, from its record or from the plan. */
+interface TaskFacts {
+  readonly dogId: DogId;
+  readonly step: StepId;
+  readonly stationId: StationId | null;
+  /** Minutes expected of any dog and person; kept when it starts. */
+  readonly expectedMin: number | null;
 }
 
-/** What a finish changed in a dog's coat, so that taking it back puts that back too. */
+/** The marks on which a step was finished, so that taking it back puts back what it took off. */
 interface MarksChange {
   readonly dogId: string;
   readonly before: CoatMarks;
@@ -59,37 +66,41 @@ export class WorkService {
   constructor(
     @Inject(KNEX) private readonly knex: Knex,
     private readonly events: EventStore,
+    private readonly plans: PlanInForce,
     private readonly clock: Clock,
   ) {}
 
   async list(): Promise<WorkDto[]> {
     const since = new Date(this.clock.nowMs() - SHOWN_DAYS * 86_400_000);
-    const rows = await this.knex<Record<string, unknown>>('task_work')
+    const rows = await this.knex('task_work')
       .where((w) => void w.whereNull('finished_at').orWhere('finished_at', '>', since))
       .orderBy('task_key');
     return rows.map((r) => workFromRow(r) as WorkDto);
   }
 
-  async command(key: TaskKey, command: WorkCommand, me: PersonId, dto: TaskCommandDto): Promise<WorkDto> {
-    return this.events.run(dto.commandId, me, async (trx) => {
+  async command(key: TaskKey, command: WorkCommand, given: Command, dto: TaskCommandDto): Promise<WorkDto> {
+    return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
+      const task = await this.taskOf(trx, key, before);
+      mustBeMeant(task, dto);
       const outcome = applyWorkCommand(before, command, {
         taskKey: key,
-        dogId: dto.dogId as DogId,
-        step: dto.step,
-        stationId: (dto.stationId ?? null) as StationId | null,
-        personId: me,
+        dogId: task.dogId,
+        step: task.step,
+        stationId: dto.stationId === undefined ? task.stationId : (dto.stationId as StationId | null),
+        personId: given.actorId,
         nowMs: this.clock.nowMs(),
-        ...(dto.expectedMin === undefined ? {} : { expectedMin: dto.expectedMin }),
+        ...(task.expectedMin === null ? {} : { expectedMin: task.expectedMin }),
         ...(dto.reason === undefined ? {} : { reason: dto.reason }),
       });
-      if (!outcome.ok) await this.refuse(trx, outcome.refusal, before);
-      if ((before?.version ?? 0) !== dto.version) await this.refuse(trx, null, before);
-      if (command === 'start') await this.mayCut(trx, dto);
-      const record = outcome.ok ? outcome.record : null;
-      const after = await this.save(trx, key, record, before);
-      const marks = command === 'finish' ? await this.markCoat(trx, dto) : null;
-      const change = { before, after, ...(marks === null ? {} : { marks }) };
+      if (!outcome.ok) return this.refuse(trx, outcome.refusal, before);
+      if ((before?.version ?? 0) !== dto.version) return this.refuse(trx, null, before);
+      if (command === 'start') await this.mayCut(trx, task);
+      if ((command === 'start' || command === 'resume') && dto.anyway !== true) await this.mustBeFree(trx, key, task);
+      const after = await this.save(trx, key, outcome.record, before);
+      const marks = command === 'finish' ? await this.markCoat(trx, task) : null;
+      const anyway = dto.anyway === true ? { anyway: true } : {};
+      const change = { before, after, ...anyway, ...(marks === null ? {} : { marks }) };
       return {
         kind: `task.${command}${marks === null ? '' : COAT_TOO}`,
         subject: key,
@@ -100,11 +111,12 @@ export class WorkService {
   }
 
   /** Takes the last command on a task back: the record is as it was before it. */
-  async undo(key: TaskKey, me: PersonId, commandId: string): Promise<WorkDto | null> {
-    return this.events.run(commandId, me, async (trx) => {
+  async undo(key: TaskKey, given: Command): Promise<WorkDto | null> {
+    return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
       const done: { before: Versioned | null; marks: MarksChange | undefined }[] = [];
       for (const e of await this.events.changesOf(trx, key)) {
+        if (!e.kind.startsWith('task.')) continue;
         if (e.kind.startsWith('task.undo')) done.pop();
         else {
           const { before, marks } = e.change as { before: Versioned | null; marks?: MarksChange };
@@ -115,45 +127,86 @@ export class WorkService {
       if (last === undefined)
         throw new Problem('notNow', 'There is nothing to take back on this task.', { current: before });
       const after = await this.save(trx, key, last.before, before);
-      if (last.marks !== undefined) await this.setMarks(trx, last.marks.dogId, last.marks.before);
+      if (last.marks !== undefined && before !== null) await this.putMarksBack(trx, before.step, last.marks);
       const kind = `task.undo${last.marks === undefined ? '' : COAT_TOO}`;
       return { kind, subject: key, change: { before, after }, result: after as WorkDto | null };
     });
   }
 
+  /** What a task is: as its record says, else as the plan in force does. */
+  private async taskOf(trx: Knex.Transaction, key: TaskKey, record: WorkRecord | null): Promise<TaskFacts> {
+    const planned = (await this.plans.read(trx))?.tasks.get(key);
+    if (record === null && planned === undefined)
+      throw new Problem('notFound', 'This task is not in the published plan any more. Nothing was recorded.');
+    const usual = planned?.minutes.usual ?? 0;
+    return {
+      dogId: record?.dogId ?? (planned?.dogId as DogId),
+      step: record?.step ?? (planned?.step as StepId),
+      stationId: record?.stationId ?? planned?.stationId ?? null,
+      expectedMin: usual > 0 ? usual : null,
+    };
+  }
+
+  /** Asks before a dog is worked on twice at once. The dog's row is locked, so that two who start together meet here. */
+  private async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: TaskFacts): Promise<void> {
+    const dog = await trx('dogs').where({ id: task.dogId }).forUpdate().first('name');
+    const row = await trx('task_work')
+      .where({ dog_id: task.dogId, state: 'running' })
+      .whereNot({ task_key: key })
+      .first();
+    if (row === undefined) return;
+    const other = workFromRow(row);
+    const [who, settings] = [
+      await this.nameOf(trx, other.personId),
+      await trx('settings').where({ id: 1 }).first('time_zone'),
+    ];
+    const since = other.startedAt === undefined ? '' : ` since ${wallTimeOf(instantToMs(other.startedAt), settings?.time_zone ?? 'UTC')}`;
+    throw new Problem(
+      'askFirst',
+      `${who} is still working on ${dog?.name ?? 'this dog'} (${METHODS[other.step].name.toLowerCase()}${since}). Nothing was started. Finish or pause that first, or start anyway.`,
+      { current: other },
+    );
+  }
+
   /** Refuses to cut zones that failed the dry or the straight test: they go back to heat first. */
-  private async mayCut(trx: Knex.Transaction, dto: TaskCommandDto): Promise<void> {
-    const row = await trx('dogs').where({ id: dto.dogId }).first<DogRow | undefined>('name', 'breed', 'coat');
+  private async mayCut(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<void> {
+    const row = await trx('dogs').where({ id: dogId }).first('name', 'breed', 'coat');
     if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
-    const own = await trx('breeds').where({ name: row.breed }).first<{ facts: unknown } | undefined>('facts');
+    const own = await trx('breeds').where({ name: row.breed }).first('facts');
     const breeds = own === undefined ? [] : [fromJson(own.facts) as KennelBreed];
     const coat = fromJson(row.coat) as Partial<KennelDog>;
-    const zones = gatedZones(dto.step, { breed: row.breed, ...coat }, withKennelBreeds(CARE_LIBRARY, breeds));
+    const zones = gatedZones(step, { breed: row.breed, ...coat }, withKennelBreeds(CARE_LIBRARY, breeds));
     if (zones.length === 0) return;
     const names = zones.map((z) => ZONE_NAMES[z]).join(', ');
     throw new Problem(
       'notNow',
-      `${row.name}: ${names} ${zones.length === 1 ? 'is' : 'are'} still damp or kinked at the root. Back to heat first, then the check; or mark it clear.`,
+      `${row.name}: ${names} ${zones.length === 1 ? 'is' : 'are'} still damp or kinked at the root. Nothing was started. Heat-dry first and check again, or mark it clear.`,
     );
   }
 
   /** What a finished step does to what was found in the coat; null where it does nothing. */
-  private async markCoat(trx: Knex.Transaction, dto: TaskCommandDto): Promise<MarksChange | null> {
-    const row = await trx('dogs').where({ id: dto.dogId }).forUpdate().first<DogRow | undefined>('coat');
+  private async markCoat(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<MarksChange | null> {
+    const before = await this.marksOf(trx, dogId);
+    if (before === null || !takesMarks(step, before)) return null;
+    await this.setMarks(trx, dogId, coatAfter(step, before));
+    return { dogId, before };
+  }
+
+  private async putMarksBack(trx: Knex.Transaction, step: StepId, { dogId, before }: MarksChange): Promise<void> {
+    const now = await this.marksOf(trx, dogId);
+    if (now !== null) await this.setMarks(trx, dogId, marksBack(step, before, now));
+  }
+
+  /** The marks of a dog, its row locked; null when the dog is gone. */
+  private async marksOf(trx: Knex.Transaction, dogId: string): Promise<CoatMarks | null> {
+    const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat');
     if (row === undefined) return null;
     const { soiled, mats, unready } = fromJson(row.coat) as Partial<KennelDog>;
-    const before: CoatMarks = { soiled: soiled ?? [], mats: mats ?? [], unready: unready ?? [] };
-    const after = coatAfter(dto.step, before);
-    const same = [before.soiled, before.mats, before.unready].every(
-      (list, i) => list.length === [after.soiled, after.mats, after.unready][i]?.length,
-    );
-    if (same) return null;
-    await this.setMarks(trx, dto.dogId, after);
-    return { dogId: dto.dogId, before };
+    return { soiled: soiled ?? [], mats: mats ?? [], unready: unready ?? [] };
   }
 
   private async setMarks(trx: Knex.Transaction, dogId: string, marks: CoatMarks): Promise<void> {
-    const row = await trx('dogs').where({ id: dogId }).forUpdate().first<DogRow | undefined>('coat', 'version');
+    const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat', 'version');
     if (row === undefined) return;
     const coat = JSON.stringify({ ...(fromJson(row.coat) as object), ...marks });
     await trx('dogs')
@@ -162,7 +215,7 @@ export class WorkService {
   }
 
   private async locked(trx: Knex.Transaction, key: TaskKey): Promise<Versioned | null> {
-    const row = await trx<Record<string, unknown>>('task_work').where({ task_key: key }).forUpdate().first();
+    const row = await trx('task_work').where({ task_key: key }).forUpdate().first();
     return row === undefined ? null : workFromRow(row);
   }
 
@@ -184,11 +237,7 @@ export class WorkService {
   }
 
   private async refuse(trx: Knex.Transaction, refusal: WorkRefusal | null, current: Versioned | null): Promise<never> {
-    const who =
-      current?.personId === undefined
-        ? undefined
-        : await trx('people').where({ id: current.personId }).first<{ name: string } | undefined>('name');
-    const name = who === undefined ? 'Somebody else' : who.name;
+    const name = await this.nameOf(trx, current?.personId);
     if (refusal === 'alreadyOver') {
       throw new Problem('alreadyOver', `${name} was quicker: this task is ${current?.state ?? 'over'} already.`, {
         current,
@@ -200,4 +249,21 @@ export class WorkService {
     if (refusal !== null) throw new Problem('notNow', REFUSED[refusal], { current });
     throw new Problem('stale', `${name} changed this task meanwhile. Look again before you go on.`, { current });
   }
+
+  private async nameOf(trx: Knex.Transaction, personId: string | undefined): Promise<string> {
+    const row = personId === undefined ? undefined : await trx('people').where({ id: personId }).first('name');
+    return row?.name ?? 'Somebody else';
+  }
+}
+
+/** Refuses a command whose sender takes the task for another one. */
+function mustBeMeant(task: TaskFacts, { dogId, step }: TaskCommandDto): void {
+  const errors = [
+    ...(dogId === undefined || dogId === task.dogId ? [] : [{ path: 'dogId', detail: 'the task is of another dog' }]),
+    ...(step === undefined || step === task.step ? [] : [{ path: 'step', detail: `the task is ${task.step}` }]),
+  ];
+  if (errors.length > 0)
+    throw new Problem('notAsPlanned', 'Nothing was recorded. Load the page again to see the task as it is planned.', {
+      errors,
+    });
 }

@@ -1,14 +1,23 @@
 /*
- * The pool of planner threads: cores minus one, at least one. Threads are warmed up on a small kennel when the server
- * starts, since the first half second of cold code is many times slower.
+ * The planner's threads: cores minus one for plans, at least one, and a thread of their own for small questions, so that
+ * nobody who opens a task waits for a plan to be made. Threads are warmed up on a small kennel when the server starts, since
+ * the first half second of cold code is many times slower.
  */
 import { availableParallelism } from 'node:os';
 import { MessageChannel } from 'node:worker_threads';
 import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
-import type { KennelFile, SearchProgress, TaskKey, TaskRoom } from '@loyal-mane/core';
-import type { PlanAnswer, PlanRequest, PreviewAnswer, PreviewRequest, RoomRequest } from './protocol.js';
+import type { ChainWhy, KennelFile, TaskKey, TaskRoom } from '@loyal-mane/core';
+import type {
+  PlanAnswer,
+  PlanProgress,
+  PlanRequest,
+  PreviewAnswer,
+  PreviewRequest,
+  RoomRequest,
+  WhyRequest,
+} from './protocol.js';
 
 export type PlanWanted = Pick<PlanRequest, 'kennel' | 'nowMs' | 'seed' | 'previous' | 'published'>;
 
@@ -18,27 +27,32 @@ const workerUrl = new URL(
   import.meta.url,
 );
 
+/** Questions at once: one thread answers, a second helps while the first is at a long one. */
+const QUESTION_THREADS = 2;
+
 @Injectable()
 export class PlannerPool implements OnModuleDestroy {
-  private pool: Piscina | null = null;
+  private plans: Piscina | null = null;
+  private questions: Piscina | null = null;
 
-  private open(): Piscina {
+  private planThreads(): Piscina {
     const threads = Math.max(1, availableParallelism() - 1);
-    this.pool ??= new Piscina({ filename: workerUrl.href, minThreads: threads, maxThreads: threads });
-    return this.pool;
+    this.plans ??= new Piscina({ filename: workerUrl.href, minThreads: threads, maxThreads: threads });
+    return this.plans;
   }
 
-  /** Makes a plan; `stop` set to 1 ends the search with what it has. */
-  async plan(
-    wanted: PlanWanted,
-    stop: SharedArrayBuffer,
-    onProgress: (p: SearchProgress) => void,
-  ): Promise<PlanAnswer> {
+  private questionThreads(): Piscina {
+    this.questions ??= new Piscina({ filename: workerUrl.href, minThreads: 1, maxThreads: QUESTION_THREADS });
+    return this.questions;
+  }
+
+  /** Makes a plan; when `signal` aborts, the thread is ended at once, and the promise is rejected. */
+  async plan(wanted: PlanWanted, signal: AbortSignal, onProgress: (p: PlanProgress) => void): Promise<PlanAnswer> {
     const channel = new MessageChannel();
     channel.port1.on('message', onProgress);
-    const request: PlanRequest = { kind: 'plan', ...wanted, stop, progress: channel.port2 };
+    const request: PlanRequest = { kind: 'plan', ...wanted, progress: channel.port2 };
     try {
-      return (await this.open().run(request, { transferList: [channel.port2] })) as PlanAnswer;
+      return (await this.planThreads().run(request, { transferList: [channel.port2], signal })) as PlanAnswer;
     } finally {
       channel.port1.close();
     }
@@ -47,26 +61,32 @@ export class PlannerPool implements OnModuleDestroy {
   /** Earliest and latest of one task with everything else as it is. */
   async room(kennel: KennelFile, nowMs: number, plan: string, key: TaskKey): Promise<TaskRoom | null> {
     const request: RoomRequest = { kind: 'room', kennel, nowMs, plan, key };
-    return (await this.open().run(request)) as TaskRoom | null;
+    return (await this.questionThreads().run(request)) as TaskRoom | null;
+  }
+
+  /** Why a chain of a plan has no place. */
+  async why(kennel: KennelFile, nowMs: number, plan: string, key: string): Promise<ChainWhy | null> {
+    const request: WhyRequest = { kind: 'why', kennel, nowMs, plan, key };
+    return (await this.questionThreads().run(request)) as ChainWhy | null;
   }
 
   /** What a change to the kennel would do to its plan. */
   async preview(wanted: Omit<PreviewRequest, 'kind'>): Promise<PreviewAnswer> {
     const request: PreviewRequest = { kind: 'preview', ...wanted };
-    return (await this.open().run(request)) as PreviewAnswer;
+    return (await this.planThreads().run(request)) as PreviewAnswer;
   }
 
   /** Plans a few dogs of a kennel and throws the result away: what follows is fast. */
   async warmUp(kennel: KennelFile, nowMs: number): Promise<void> {
     await this.plan(
       { kennel: aFewDogsOf(kennel), nowMs, seed: 1, previous: null, published: null },
-      new SharedArrayBuffer(4),
+      new AbortController().signal,
       () => undefined,
     );
   }
 
   async onModuleDestroy(): Promise<void> {
-    await this.pool?.destroy();
+    await Promise.all([this.plans?.destroy(), this.questions?.destroy()]);
   }
 }
 

@@ -1,11 +1,12 @@
 /*
  * The planner's thread: pure computation on what it is sent, so that the server's own thread stays free.
  */
-import { comparePlans, planEffect, planKennel, taskRoom } from '@loyal-mane/core';
+import { chainWhy, comparePlans, planEffect, planKennel, taskRoom } from '@loyal-mane/core';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import type {
   PlanAnswer,
+  PlanProgress,
   PlanRequest,
   PlannerAnswer,
   PlannerRequest,
@@ -20,12 +21,19 @@ const MOST_MOVES = 40;
 export default function answer(request: PlannerRequest): PlannerAnswer {
   if (request.kind === 'plan') return makePlan(request);
   if (request.kind === 'preview') return preview(request);
+  const { kennel, nowMs } = request;
   const plan = JSON.parse(request.plan) as Plan;
-  return taskRoom(request.kennel, CARE_LIBRARY, plan, request.nowMs, request.key);
+  return request.kind === 'why'
+    ? chainWhy(kennel, CARE_LIBRARY, plan, nowMs, request.key)
+    : taskRoom(kennel, CARE_LIBRARY, plan, nowMs, request.key);
 }
 
 function makePlan(request: PlanRequest): PlanAnswer {
-  const stop = new Int32Array(request.stop);
+  let last: PlanProgress = { phase: 'search', round: 0, rounds: 0, placed: 0, of: 0 };
+  const tell = (progress: PlanProgress): void => {
+    last = progress;
+    request.progress.postMessage(progress);
+  };
   const previous = request.previous === null ? null : (JSON.parse(request.previous) as Plan);
   const published = request.published === null ? null : (JSON.parse(request.published) as Plan);
   const plan = planKennel(request.kennel, CARE_LIBRARY, {
@@ -34,10 +42,8 @@ function makePlan(request: PlanRequest): PlanAnswer {
     previous,
     odds: true,
     bound: true,
-    shouldStop: () => Atomics.load(stop, 0) === 1,
-    onProgress: (progress) => {
-      request.progress.postMessage(progress);
-    },
+    onProgress: ({ round, rounds, placed, of }) => tell({ phase: 'search', round, rounds, placed, of }),
+    onExplained: (round, rounds) => tell({ ...last, phase: 'explain', round, rounds }),
   });
   const change = comparePlans(published, plan);
   return {

@@ -2,7 +2,7 @@
  * What goes to the planner's threads and comes back.
  */
 import type { MessagePort } from 'node:worker_threads';
-import type { KennelFile, Plan, PlanEffect, SchoolId, SchoolRefusal, TaskKey, TaskRoom } from '@loyal-mane/core';
+import type { ChainWhy, KennelFile, Plan, PlanEffect, SchoolId, SchoolRefusal, TaskKey, TaskRoom } from '@loyal-mane/core';
 
 export interface PlanRequest {
   readonly kind: 'plan';
@@ -13,9 +13,18 @@ export interface PlanRequest {
   readonly previous: string | null;
   /** JSON of the published plan that the summary compares with. */
   readonly published: string | null;
-  /** One 32-bit word; 1 asks the search to stop. */
-  readonly stop: SharedArrayBuffer;
   readonly progress: MessagePort;
+}
+
+/** How far a planning is, as its thread tells it. */
+export interface PlanProgress {
+  readonly phase: 'search' | 'explain';
+  /** Round of the search, or entries explained. */
+  readonly round: number;
+  readonly rounds: number;
+  /** Entries with a place, and in all. */
+  readonly placed: number;
+  readonly of: number;
 }
 
 export interface RoomRequest {
@@ -24,6 +33,15 @@ export interface RoomRequest {
   readonly nowMs: number;
   readonly plan: string;
   readonly key: TaskKey;
+}
+
+export interface WhyRequest {
+  readonly kind: 'why';
+  readonly kennel: KennelFile;
+  readonly nowMs: number;
+  readonly plan: string;
+  /** Key of the chain that has no place. */
+  readonly key: string;
 }
 
 export interface PreviewRequest {
@@ -48,7 +66,7 @@ export interface PreviewAnswer {
   readonly refused: readonly RefusedChoice[];
 }
 
-export type PlannerRequest = PlanRequest | RoomRequest | PreviewRequest;
+export type PlannerRequest = PlanRequest | RoomRequest | WhyRequest | PreviewRequest;
 
 /** In numbers and ids, what a plan says; enough to decide whether to publish it. */
 export interface PlanSummary {
@@ -74,7 +92,7 @@ export interface PlanAnswer {
   readonly summary: PlanSummary;
 }
 
-export type PlannerAnswer = PlanAnswer | TaskRoom | PreviewAnswer | null;
+export type PlannerAnswer = PlanAnswer | TaskRoom | ChainWhy | PreviewAnswer | null;
 
 /** How dogs stand in a plan: a dog is ready when none of its show entries is out. */
 export function readyDogs(plan: Plan, kennel: KennelFile): { ready: number; of: number } {

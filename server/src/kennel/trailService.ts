@@ -6,19 +6,13 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import type { RowChange } from '@loyal-mane/core';
 import { fromJson } from '../db/rows.js';
+import type { EventsRow } from '../db/tables.gen.js';
 import { KNEX } from '../tokens.js';
-import type { TrailEntryDto, TrailQueryDto } from './dto.js';
+import type { TrailEntryDto, TrailQueryDto } from './changeDto.js';
 
 const MOST_ROWS = 20;
 
-interface EventRow {
-  readonly number: number;
-  readonly at: Date;
-  readonly kind: string;
-  readonly subject: string;
-  readonly actor_id: string | null;
-  readonly change: unknown;
-}
+type Told = Pick<EventsRow, 'number' | 'at' | 'kind' | 'subject' | 'actor_id' | 'change'>;
 
 @Injectable()
 export class TrailService {
@@ -32,13 +26,13 @@ export class TrailService {
       const among = this.knex('event_subjects').where({ subject }).select('number');
       void query.where((q) => void q.where({ subject }).orWhereIn('number', among));
     }
-    const rows = await query.select<EventRow[]>('number', 'at', 'kind', 'subject', 'actor_id', 'change');
+    const rows = await query.select('number', 'at', 'kind', 'subject', 'actor_id', 'change');
     return rows.map((row) => entryOf(row, subject));
   }
 }
 
 /** An entry; asked for one subject, its rows come first. */
-function entryOf(row: EventRow, subject: string | undefined): TrailEntryDto {
+function entryOf(row: Told, subject: string | undefined): TrailEntryDto {
   const { rows = [] } = (fromJson(row.change) ?? {}) as { rows?: RowChange[] };
   const sorted = [...rows.filter((r) => r.id === subject), ...rows.filter((r) => r.id !== subject)];
   return {

@@ -3,16 +3,13 @@
  * of the row as a kennel file has it, so that the trail can tell and undo it.
  */
 import { Injectable } from '@nestjs/common';
-import type { KennelList } from '@loyal-mane/core';
+import type { KennelList, KennelRow } from '@loyal-mane/core';
+import type { Command } from '../auth/session.js';
+import type { RowVersionDto } from '../contract/commandDto.js';
 import { EventStore } from '../events/eventStore.js';
-import type { Row } from '../kennel/rowCodec.js';
-import { ROW_CODECS } from '../kennel/rowCodec.js';
 import { Problem } from '../problem/problem.js';
-
-export interface RowVersion {
-  readonly id: string;
-  readonly version: number;
-}
+import type { Row } from './rowCodec.js';
+import { ROW_CODECS } from './rowCodec.js';
 
 export type VersionedRow = Row & { readonly id: string; readonly version: number };
 
@@ -20,8 +17,7 @@ export type VersionedRow = Row & { readonly id: string; readonly version: number
 export interface RowCommand {
   readonly list: Exclude<KennelList, 'transports' | 'settings'>;
   readonly id: string;
-  readonly me: string;
-  readonly commandId: string;
+  readonly given: Command;
   readonly version: number | null;
   readonly kind: string;
 }
@@ -31,14 +27,16 @@ export class RowCommands {
   constructor(private readonly events: EventStore) {}
 
   /** Changes columns of one row; `make` is given the row and answers the columns that change. */
-  async change(command: RowCommand, make: (row: VersionedRow) => Row): Promise<RowVersion> {
-    const { list, id, me, commandId, kind } = command;
+  async change(command: RowCommand, make: (row: VersionedRow) => Row): Promise<RowVersionDto> {
+    const { list, id, given, kind } = command;
     const { table, fromRow } = ROW_CODECS[list];
-    return this.events.run(commandId, me, async (trx) => {
-      const before = await trx(table).where({ id }).forUpdate().first<VersionedRow | undefined>();
-      if (before === undefined) throw new Problem('notFound', 'It is not there any more.');
+    return this.events.run(given, async (trx) => {
+      const before = await trx<VersionedRow>(table).where({ id }).forUpdate().first<VersionedRow | undefined>();
+      if (before === undefined) throw new Problem('notFound', 'It is not there any more. Nothing was changed.');
       if (command.version !== null && before.version !== command.version) {
-        throw new Problem('stale', 'Somebody changed this meanwhile. What is there now is shown.', { current: before });
+        throw new Problem('stale', 'Somebody changed this meanwhile. Nothing of yours was saved; what is there now is shown.', {
+          current: { version: before.version, row: forEverybody(fromRow(before)) },
+        });
       }
       const after = { ...make(before), version: before.version + 1 };
       await trx(table).where({ id }).update(after);
@@ -51,4 +49,10 @@ export class RowCommands {
       };
     });
   }
+}
+
+/** A row without what only leads read: whose dog it is. Refusals go to whoever asked. */
+function forEverybody(row: KennelRow): KennelRow {
+  const { ownerId: _, ...rest } = row;
+  return rest as KennelRow;
 }

@@ -2,25 +2,27 @@
  * Changes of a kennel's rows: fitted to what others did meanwhile, checked as a whole kennel is checked, written all or
  * none, and kept with their inverse. Undo is a change like any other.
  */
-import { Inject, Injectable } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { KennelFile, KennelList, KennelRow, LocalDay, Plan, RowChange } from '@loyal-mane/core';
+import type { KennelFile, KennelList, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
 import { fitChange, inverseOf, localDayOf, rowsOf, sameValue } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { changeIssues } from '@loyal-mane/library/reader';
 import { issueWords } from '@loyal-mane/library/words';
+import pLimit from 'p-limit';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
 import type { Written } from '../events/eventStore.js';
 import { EventStore } from '../events/eventStore.js';
-import { KennelRepository } from '../kennel/kennelRepository.js';
-import type { Row } from '../kennel/rowCodec.js';
-import { ROW_CODECS } from '../kennel/rowCodec.js';
-import { PlanRepository } from '../plan/planRepository.js';
+import type { PublishedPlan } from '../plan/planInForce.js';
+import { PlanInForce } from '../plan/planInForce.js';
 import type { ProblemBody } from '../problem/problem.js';
 import { Problem } from '../problem/problem.js';
-import { KNEX } from '../tokens.js';
-import type { ChangedDto } from './dto.js';
+import type { ChangedDto } from './changeDto.js';
+import { KennelRepository } from './kennelRepository.js';
+import type { Row } from './rowCodec.js';
+import { ROW_CODECS } from './rowCodec.js';
 
 type Errors = ProblemBody['errors'];
 /** Names what stands in the way of a removal, by list. */
@@ -37,11 +39,16 @@ const INSTEAD: Readonly<Partial<Record<KennelList, string>>> = {
 
 @Injectable()
 export class ChangeService {
+  /**
+   * Changes of a whole kennel lock its settings, so they follow each other anyway: waiting here, they hold one connection and
+   * not all of them.
+   */
+  private readonly inTurn = pLimit(1);
+
   constructor(
-    @Inject(KNEX) private readonly knex: Knex,
     private readonly events: EventStore,
     private readonly kennels: KennelRepository,
-    private readonly plans: PlanRepository,
+    private readonly plans: PlanInForce,
     private readonly clock: Clock,
   ) {}
 
@@ -51,21 +58,23 @@ export class ChangeService {
     return changeIssues(kennel, fitted(kennel, changes), CARE_LIBRARY, this.today(kennel)).map(asError);
   }
 
-  async change(me: string, commandId: string, changes: readonly RowChange[]): Promise<ChangedDto> {
-    return this.events.run(commandId, me, (trx) => this.write(trx, changes, 'kennel.changed'));
+  async change(given: Command, changes: readonly RowChange[]): Promise<ChangedDto> {
+    return this.inTurn(() => this.events.run(given, (trx) => this.write(trx, changes, 'kennel.changed')));
   }
 
   /** Takes an event's changes back, as far as nobody has changed the same fields since. */
-  async undo(me: string, commandId: string, number: number): Promise<ChangedDto> {
-    return this.events.run(commandId, me, async (trx) => {
-      const row = await trx('events').where({ number }).first<{ change: unknown } | undefined>('change');
-      if (row === undefined) throw new Problem('notFound', 'There is no such change.');
-      const { rows } = fromJson(row.change) as Written<unknown>['change'];
-      if (rows === undefined || rows.length === 0) throw new Problem('notNow', 'This cannot be undone here.');
-      const written = await this.write(trx, inverseOf(rows), 'kennel.undone');
-      if (written.result.rows === 0) throw new Problem('notNow', 'It is as it was before already.');
-      return written;
-    });
+  async undo(given: Command, number: number): Promise<ChangedDto> {
+    return this.inTurn(() => this.events.run(given, (trx) => this.takeBack(trx, number)));
+  }
+
+  private async takeBack(trx: Knex.Transaction, number: number): Promise<Written<ChangedDto>> {
+    const row = await trx('events').where({ number }).first('change');
+    if (row === undefined) throw new Problem('notFound', 'There is no such change.');
+    const { rows } = fromJson(row.change) as Written<unknown>['change'];
+    if (rows === undefined || rows.length === 0) throw new Problem('notNow', 'This cannot be undone here.');
+    const written = await this.write(trx, inverseOf(rows), 'kennel.undone');
+    if (written.result.rows === 0) throw new Problem('notNow', 'It is as it was before already.');
+    return written;
   }
 
   /** Writes changes inside a transaction and tells what its event shall keep. */
@@ -95,7 +104,7 @@ export class ChangeService {
   private async mayGo(trx: Knex.Transaction, changes: readonly RowChange[]): Promise<void> {
     const gone = changes.filter((c) => c.to === null && c.list in WORK_COLUMN);
     if (gone.length === 0) return;
-    const planned = plannedOf(await this.plans.published());
+    const planned = plannedOf(await this.plans.read(trx));
     for (const { list, id, from } of gone) {
       const column = WORK_COLUMN[list] ?? '';
       const row = await trx<Row>('task_work')
@@ -141,10 +150,9 @@ function counted(n: number, what: string): string {
 }
 
 /** Tasks still to come by person and by station. */
-function plannedOf(published: { readonly body: string } | null): Map<string, number> {
+function plannedOf(published: PublishedPlan | null): Map<string, number> {
   const counts = new Map<string, number>();
-  if (published === null) return counts;
-  for (const a of (JSON.parse(published.body) as Plan).activities) {
+  for (const a of published?.plan.activities ?? []) {
     if (a.state !== 'planned') continue;
     for (const id of [...a.people, a.stationId]) if (id !== null) counts.set(id, (counts.get(id) ?? 0) + 1);
   }

@@ -17,13 +17,13 @@ import {
 } from 'class-validator';
 import { KENNEL_LISTS } from '@loyal-mane/core';
 import type { KennelList, KennelRow } from '@loyal-mane/core';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto } from '../contract/commandDto.js';
+import { fileSchemaOrNull } from '../contract/fileSchemas.js';
 
 /** As many changes as one command may hold: an import of every dog a kennel may have. */
 export const MOST_CHANGES = 4000;
 
-/** A row, as in a kennel file. The class would be emptied by the transformer: rows are checked by the file's own schema. */
-const ROW = { type: 'object', additionalProperties: true, nullable: true } as const;
+/** A row, as in a kennel file. The transformer would empty it: rows are checked by the file's own schema. */
 const keepAsIs = Transform(({ obj, key }) => (obj as Record<string, unknown>)[key]);
 
 export class RowChangeDto {
@@ -36,13 +36,13 @@ export class RowChangeDto {
   @Length(1, 64)
   id!: string;
 
-  @ApiProperty({ ...ROW, description: 'the row as the sender saw it; null = it is new' })
+  @ApiProperty(fileSchemaOrNull('FileRow', { description: 'the row as the sender saw it; null = it is new' }))
   @ValidateIf((_, value) => value !== null)
   @IsObject()
   @keepAsIs
   from!: KennelRow | null;
 
-  @ApiProperty({ ...ROW, description: 'the row as it shall be; null = it is removed' })
+  @ApiProperty(fileSchemaOrNull('FileRow', { description: 'the row as it shall be; null = it is removed' }))
   @ValidateIf((_, value) => value !== null)
   @IsObject()
   @keepAsIs
@@ -79,7 +79,7 @@ export class CheckedDto {
 }
 
 export class ChangedDto {
-  @ApiProperty({ description: 'how many rows changed' }) rows!: number;
+  @ApiProperty({ type: 'integer', description: 'how many rows changed' }) rows!: number;
 }
 
 export class TrailQueryDto {
@@ -108,18 +108,18 @@ export class TrailQueryDto {
 export class TrailRowDto {
   @ApiProperty({ enum: KENNEL_LISTS }) list!: KennelList;
   @ApiProperty() id!: string;
-  @ApiProperty({ ...ROW }) from!: KennelRow | null;
-  @ApiProperty({ ...ROW }) to!: KennelRow | null;
+  @ApiProperty(fileSchemaOrNull('FileRow')) from!: KennelRow | null;
+  @ApiProperty(fileSchemaOrNull('FileRow')) to!: KennelRow | null;
 }
 
 export class TrailEntryDto {
-  @ApiProperty() number!: number;
+  @ApiProperty({ type: 'integer' }) number!: number;
   @ApiProperty() at!: string;
   @ApiProperty() kind!: string;
   @ApiProperty() subject!: string;
   @ApiPropertyOptional({ description: 'who; absent for what the server did by itself' }) actorId?: string;
   @ApiProperty({ type: [TrailRowDto], description: 'rows that changed, at most 20 of them' }) rows!: TrailRowDto[];
-  @ApiProperty({ description: 'how many rows changed' }) count!: number;
+  @ApiProperty({ type: 'integer', description: 'how many rows changed' }) count!: number;
   @ApiProperty({ description: 'whether it can be undone' }) mayUndo!: boolean;
 }
 

@@ -1,24 +1,24 @@
 /*
- * What is kept of dogs and people beyond who they are, and the kennel's own breeds. Each change bumps the row's version;
- * logs are appended, so that two people who write at once lose nothing.
+ * What is kept of dogs beyond who they are, and the kennel's own breeds. Each change bumps the row's version; logs are
+ * appended, so that two people who write at once lose nothing.
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import type { DogParts, LocalDay } from '@loyal-mane/core';
 import { DogRecord, localDayOf } from '@loyal-mane/core';
 import { BODY_SHAPES, BREEDS } from '@loyal-mane/library';
-import { readBreed, readDogParts, readPersonParts } from '@loyal-mane/library/reader';
-import type { KennelIssue, RecordResult } from '@loyal-mane/library/reader';
-import { issueWords } from '@loyal-mane/library/words';
-import type { VersionedRow as Row } from '../changes/rowCommands.js';
-import { RowCommands } from '../changes/rowCommands.js';
+import { readBreed, readDogParts } from '@loyal-mane/library/reader';
+import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
+import type { RowVersionDto } from '../contract/commandDto.js';
 import { fromJson } from '../db/rows.js';
+import type { BreedsRow } from '../db/tables.gen.js';
 import { EventStore } from '../events/eventStore.js';
-import type { RowVersionDto } from '../people/dto.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
-import type { BreedCommandDto, BreedRemoveDto, CoatLogDto, RecordCommandDto } from './dto.js';
+import type { BreedCommandDto, BreedRemoveDto, CoatLogDto, RecordCommandDto } from './recordDto.js';
+import { checkedParts, patchOf, unreadable } from './recordPatch.js';
+import { RowCommands } from './rowCommands.js';
 
 type Parts = Record<string, unknown>;
 
@@ -35,11 +35,12 @@ export class RecordsService {
     private readonly rows: RowCommands,
   ) {}
 
-  async changeDog(id: string, me: string, dto: RecordCommandDto): Promise<RowVersionDto> {
-    const { set, gone } = partsOf(dto.record);
-    const parts = checked(readDogParts(set));
+  async changeDog(id: string, given: Command, dto: RecordCommandDto): Promise<RowVersionDto> {
+    const { set, gone } = patchOf(dto.record, null);
+    const parts = checkedParts(readDogParts(set));
     mayGo(gone, MUST_STAY);
-    return this.change('dogs', id, me, dto, 'dog.record', (row) => {
+    const command = { list: 'dogs', id, given, version: dto.version, kind: 'dog.record' } as const;
+    return this.rows.change(command, (row) => {
       const merged: Parts = { ...(fromJson(row['coat']) as Parts), ...parts };
       const coat = Object.fromEntries(Object.entries(merged).filter(([field]) => !gone.includes(field)));
       const whole = readDogParts(onlyRecord(coat));
@@ -48,42 +49,22 @@ export class RecordsService {
     });
   }
 
-  async changePerson(id: string, me: string, dto: RecordCommandDto): Promise<RowVersionDto> {
-    const { set, gone } = partsOf(dto.record);
-    const parts = checked(readPersonParts(set));
-    const { brushingRoute, ...lists } = parts;
-    const { brushingRoute: noRoute, ...cleared } = pick(Object.fromEntries(gone.map((field) => [field, null])), [
-      'learning',
-      'kit',
-      'brushingRoute',
-    ]);
-    const route = noRoute === null ? null : brushingRoute;
-    return this.change('people', id, me, dto, 'person.record', () => ({
-      ...Object.fromEntries(Object.entries(lists).map(([field, value]) => [field, JSON.stringify(value)])),
-      ...cleared,
-      ...(route === undefined ? {} : { brushing_route: route }),
+  /** Appends what was used or seen today. */
+  async log(id: string, given: Command, dto: CoatLogDto): Promise<RowVersionDto> {
+    const day = await this.today();
+    return this.rows.change({ list: 'dogs', id, given, kind: 'dog.log', version: null }, (row) => ({
+      coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day)),
     }));
   }
 
-  /** Appends what was used or seen today. */
-  async log(id: string, me: string, dto: CoatLogDto): Promise<RowVersionDto> {
-    const day = await this.today();
-    return this.rows.change(
-      { list: 'dogs', id, me, kind: 'dog.log', commandId: dto.commandId, version: null },
-      (row) => ({
-        coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day)),
-      }),
-    );
-  }
-
-  async saveBreed(me: string, dto: BreedCommandDto): Promise<RowVersionDto> {
-    const breed = checked(readBreed(dto.breed));
+  async saveBreed(given: Command, dto: BreedCommandDto): Promise<RowVersionDto> {
+    const breed = checkedParts(readBreed(dto.breed));
     if (!(breed.badge in BODY_SHAPES)) {
       const errors = [{ path: 'breed.badge', detail: `there is no silhouette "${breed.badge}"` }];
       throw new Problem('badInput', 'There is no such silhouette.', { errors });
     }
-    return this.events.run(dto.commandId, me, async (trx) => {
-      const before = await trx('breeds').where({ name: breed.name }).forUpdate().first<Row | undefined>();
+    return this.events.run(given, async (trx) => {
+      const before = await trx('breeds').where({ name: breed.name }).forUpdate().first();
       if ((before?.version ?? 0) !== dto.version) throw staleBreed(before);
       const version = dto.version + 1;
       const row = { name: breed.name, facts: JSON.stringify(breed), version };
@@ -93,12 +74,12 @@ export class RecordsService {
     });
   }
 
-  async removeBreed(me: string, dto: BreedRemoveDto): Promise<RowVersionDto> {
-    return this.events.run(dto.commandId, me, async (trx) => {
-      const before = await trx('breeds').where({ name: dto.name }).forUpdate().first<Row | undefined>();
+  async removeBreed(given: Command, dto: BreedRemoveDto): Promise<RowVersionDto> {
+    return this.events.run(given, async (trx) => {
+      const before = await trx('breeds').where({ name: dto.name }).forUpdate().first();
       if (before === undefined) throw new Problem('notFound', 'There is no such breed of your own.');
       if (before.version !== dto.version) throw staleBreed(before);
-      const dogs = await trx('dogs').where({ breed: dto.name }).select<{ name: string }[]>('name');
+      const dogs = await trx('dogs').where({ breed: dto.name }).select('name');
       if (dogs.length > 0 && !BREEDS.has(dto.name)) {
         const names = dogs.map((d) => d.name).join(', ');
         throw new Problem('notNow', `${names} ${dogs.length === 1 ? 'is' : 'are'} of this breed. It stays.`);
@@ -110,39 +91,9 @@ export class RecordsService {
   }
 
   private async today(): Promise<LocalDay> {
-    const row = await this.knex('settings').first<{ time_zone: string } | undefined>('time_zone');
+    const row = await this.knex('settings').first('time_zone');
     return localDayOf(this.clock.nowMs(), row?.time_zone ?? 'UTC');
   }
-
-  private change(
-    list: 'dogs' | 'people',
-    id: string,
-    me: string,
-    dto: RecordCommandDto,
-    kind: string,
-    make: (row: Row) => Record<string, unknown>,
-  ): Promise<RowVersionDto> {
-    return this.rows.change({ list, id, me, kind, commandId: dto.commandId, version: dto.version }, make);
-  }
-}
-
-/** Fields to set, and fields to take away (null). */
-function partsOf(record: Parts): { set: Parts; gone: string[] } {
-  const entries = Object.entries(record);
-  return {
-    set: Object.fromEntries(entries.filter(([, value]) => value !== null)),
-    gone: entries.filter(([, value]) => value === null).map(([field]) => field),
-  };
-}
-
-function pick(parts: Parts, fields: readonly string[]): Parts {
-  const unknown = Object.keys(parts).find((f) => !fields.includes(f));
-  if (unknown !== undefined) {
-    throw new Problem('badInput', 'Not everything can be read. Nothing was changed.', {
-      errors: [{ path: unknown, detail: 'is not a field of a kennel file' }],
-    });
-  }
-  return parts;
 }
 
 /** Fields that every dog has. */
@@ -160,20 +111,8 @@ function onlyRecord(coat: Parts): Parts {
   return Object.fromEntries(Object.entries(coat).filter(([field]) => !others.includes(field)));
 }
 
-function checked<T>(result: RecordResult<T>): T {
-  if (!result.ok) throw unreadable(result.issues);
-  return result.record;
-}
-
-function unreadable(issues: readonly KennelIssue[]): Problem {
-  const errors = issues.map((i) => ({ path: i.path, detail: issueWords(i) }));
-  const first = errors[0];
-  const words = first === undefined ? '' : ` ${first.path}: ${first.detail}.`;
-  return new Problem('badInput', `Not everything can be read. Nothing was changed.${words}`, { errors });
-}
-
-function staleBreed(before: Row | undefined): Problem {
-  const current = before === undefined ? null : fromJson(before['facts']);
+function staleBreed(before: BreedsRow | undefined): Problem {
+  const current = before === undefined ? null : { version: before.version, breed: fromJson(before.facts) };
   return new Problem('stale', 'Somebody changed this breed meanwhile. What is there now is shown.', { current });
 }
 

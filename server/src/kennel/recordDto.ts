@@ -1,5 +1,5 @@
 /*
- * Records of dogs and people and the kennel's own breeds over the API: parts as a kennel file has them, checked by its schema.
+ * Records of dogs and the kennel's own breeds over the API: parts as a kennel file has them, checked by its schema.
  */
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import {
@@ -17,15 +17,11 @@ import {
 } from 'class-validator';
 import { PRODUCT_IDS, SETTLED, USE_SCOPES, ZONE_IDS } from '@loyal-mane/core';
 import type { ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
-import { VersionedCommandDto } from '../people/dto.js';
-import { CommandDto } from '../plan/dto.js';
+import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
+import { fileSchema } from '../contract/fileSchemas.js';
 
 export class RecordCommandDto extends VersionedCommandDto {
-  @ApiProperty({
-    type: 'object',
-    additionalProperties: true,
-    description: 'fields to change, as in a kennel file; null takes a field away',
-  })
+  @ApiProperty(fileSchema('FileDogPatch', { description: 'fields to change; null takes a field away' }))
   @IsObject()
   record!: Record<string, unknown>;
 }
@@ -76,7 +72,7 @@ export class BreedCommandDto extends CommandDto {
   @Min(0)
   version!: number;
 
-  @ApiProperty({ type: 'object', additionalProperties: true, description: 'the breed, as in a kennel file' })
+  @ApiProperty(fileSchema('FileBreed'))
   @IsObject()
   breed!: Record<string, unknown>;
 }

@@ -1,0 +1,346 @@
+/* Generated from the migrated database by `npm run tables`. */
+export type AbsencesRow = {
+  id: string;
+  person_id: string;
+  day: string;
+  reason: string;
+};
+
+export type AccountsRow = {
+  person_id: string;
+  password_hash: string;
+  must_change: number | boolean;
+  pin_hash: string | null;
+};
+
+export type BreedsRow = {
+  name: string;
+  facts: string;
+  version: number;
+};
+
+export type CalendarFeedsRow = {
+  id: string;
+  token_hash: string;
+  of: string;
+  subject_id: string;
+  made_by: string;
+  made_at: Date;
+};
+
+export type CircuitsRow = {
+  id: string;
+  site_id: string;
+  name: string;
+  amps: number;
+};
+
+export type DogsRow = {
+  id: string;
+  name: string;
+  breed: string;
+  sex: string;
+  born: string;
+  weight_kg: number;
+  owner_id: string | null;
+  coat: string;
+  version: number;
+};
+
+export type EntriesRow = {
+  id: string;
+  dog_id: string;
+  show_id: string;
+  ring_id: string;
+  day: string;
+  ring_time: string;
+  handler_id: string | null;
+  importance: number;
+  later_round: string | null;
+  version: number;
+  show_class: string | null;
+};
+
+export type EventsRow = {
+  number: number;
+  at: Date;
+  command_id: string | null;
+  actor_id: string | null;
+  kind: string;
+  subject: string;
+  change: string;
+  result: string;
+  fingerprint: string | null;
+};
+
+export type EventSubjectsRow = {
+  number: number;
+  subject: string;
+};
+
+export type MethodsRow = {
+  number: number;
+  made_at: Date;
+  made_by: string | null;
+  schools: string;
+  steps: string | null;
+  intervals: string | null;
+  products: string | null;
+};
+
+export type OwnersRow = {
+  id: string;
+  name: string;
+  contact: string;
+};
+
+export type PeopleRow = {
+  id: string;
+  name: string;
+  sign_in: string;
+  role: string;
+  skills: string;
+  scissor_min_per_day: number | null;
+  version: number;
+  learning: string | null;
+  kit: string | null;
+  owner_id: string | null;
+  brushing_route: string | null;
+};
+
+export type PlansRow = {
+  id: string;
+  state: string;
+  made_at: Date;
+  made_by: string | null;
+  published_at: Date | null;
+  input_hash: string;
+  summary: string;
+  body: string;
+};
+
+export type PlanJobsRow = {
+  id: string;
+  state: string;
+  mode: string;
+  asked_by: string;
+  asked_at: Date;
+  lease_until: Date | null;
+  cancel: number | boolean;
+  progress: string | null;
+  plan_id: string | null;
+  trouble: string | null;
+  owner: string | null;
+};
+
+export type RingsRow = {
+  id: string;
+  show_id: string;
+  name: string;
+};
+
+export type SettingsRow = {
+  id: number;
+  name: string;
+  start_day: string;
+  time_zone: string;
+  clock: string;
+  keep_up_days_ahead: number;
+  ramp_from_kg: number;
+  published_plan_id: string | null;
+  version: number;
+};
+
+export type ShiftsRow = {
+  id: string;
+  person_id: string;
+  day: string;
+  start: string;
+  end: string;
+  overtime_end: string;
+  pauses: string;
+  version: number;
+};
+
+export type ShowsRow = {
+  id: string;
+  name: string;
+  site_id: string;
+  first_day: string;
+  last_day: string;
+  rules: string | null;
+  version: number;
+};
+
+export type SignInAddressesRow = {
+  person_id: string;
+  address: string;
+  seen_at: Date;
+};
+
+export type SignInLimitsRow = {
+  limit_key: string;
+  since: Date;
+  tries: number;
+};
+
+export type SignInSessionsRow = {
+  token_hash: string;
+  person_id: string;
+  csrf: string;
+  expires_at: Date;
+  id: string | null;
+  made_at: Date | null;
+  device: string | null;
+};
+
+export type SitesRow = {
+  id: string;
+  name: string;
+  home: number | boolean;
+};
+
+export type StationsRow = {
+  id: string;
+  site_id: string;
+  kind: string;
+  name: string;
+  circuit_id: string | null;
+  ramp: number | boolean | null;
+  places: number | null;
+  closures: string;
+  version: number;
+  length_cm: number | null;
+};
+
+export type StreamHeadRow = {
+  id: number;
+  number: number;
+};
+
+export type TaskPinsRow = {
+  task_key: string;
+  start: Date;
+  person_id: string | null;
+  station_id: string | null;
+};
+
+export type TaskWorkRow = {
+  task_key: string;
+  dog_id: string;
+  step: string;
+  state: string;
+  person_id: string | null;
+  station_id: string | null;
+  started_at: Date | null;
+  running_since: Date | null;
+  finished_at: Date | null;
+  worked_ms: number;
+  reason: string | null;
+  version: number;
+  expected_min: number | null;
+};
+
+export type TransportsRow = {
+  id: string;
+  name: string;
+  from_site_id: string;
+  to_site_id: string;
+  day: string;
+  depart: string;
+  arrive: string;
+};
+
+export type TransportDogsRow = {
+  transport_id: string;
+  dog_id: string;
+};
+
+export type TransportPeopleRow = {
+  transport_id: string;
+  person_id: string;
+};
+
+export type TrustedDevicesRow = {
+  id: string;
+  token_hash: string;
+  name: string;
+  made_by: string;
+  made_at: Date;
+};
+
+export type WelcomeLinksRow = {
+  token_hash: string;
+  person_id: string;
+  expires_at: Date;
+};
+
+export const TABLES = [
+  'absences',
+  'accounts',
+  'breeds',
+  'calendar_feeds',
+  'circuits',
+  'dogs',
+  'entries',
+  'events',
+  'event_subjects',
+  'methods',
+  'owners',
+  'people',
+  'plans',
+  'plan_jobs',
+  'rings',
+  'settings',
+  'shifts',
+  'shows',
+  'sign_in_addresses',
+  'sign_in_limits',
+  'sign_in_sessions',
+  'sites',
+  'stations',
+  'stream_head',
+  'task_pins',
+  'task_work',
+  'transports',
+  'transport_dogs',
+  'transport_people',
+  'trusted_devices',
+  'welcome_links',
+] as const;
+
+declare module 'knex/types/tables.js' {
+  interface Tables {
+    absences: AbsencesRow;
+    accounts: AccountsRow;
+    breeds: BreedsRow;
+    calendar_feeds: CalendarFeedsRow;
+    circuits: CircuitsRow;
+    dogs: DogsRow;
+    entries: EntriesRow;
+    events: EventsRow;
+    event_subjects: EventSubjectsRow;
+    methods: MethodsRow;
+    owners: OwnersRow;
+    people: PeopleRow;
+    plans: PlansRow;
+    plan_jobs: PlanJobsRow;
+    rings: RingsRow;
+    settings: SettingsRow;
+    shifts: ShiftsRow;
+    shows: ShowsRow;
+    sign_in_addresses: SignInAddressesRow;
+    sign_in_limits: SignInLimitsRow;
+    sign_in_sessions: SignInSessionsRow;
+    sites: SitesRow;
+    stations: StationsRow;
+    stream_head: StreamHeadRow;
+    task_pins: TaskPinsRow;
+    task_work: TaskWorkRow;
+    transports: TransportsRow;
+    transport_dogs: TransportDogsRow;
+    transport_people: TransportPeopleRow;
+    trusted_devices: TrustedDevicesRow;
+    welcome_links: WelcomeLinksRow;
+  }
+}

@@ -1,0 +1,81 @@
+/*
+ * What is changed between two plans: who shows a dog, who stays longer, what is open again, what was found in a coat. Each
+ * change bumps the row's version; somebody who saw an older one is told what is there now.
+ */
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { turnedHours } from '@loyal-mane/core';
+import type { Command } from '../auth/session.js';
+import type { RowVersionDto } from '../contract/commandDto.js';
+import { fromJson } from '../db/rows.js';
+import { Problem } from '../problem/problem.js';
+import { KNEX } from '../tokens.js';
+import type { CoatMarksCommandDto, HandlerDto, OvertimeDto, ReopenDto, ShowRulesCommandDto } from './adjustmentDto.js';
+import { RowCommands } from './rowCommands.js';
+
+@Injectable()
+export class AdjustmentService {
+  constructor(
+    @Inject(KNEX) private readonly knex: Knex,
+    private readonly rows: RowCommands,
+  ) {}
+
+  async setHandler(entryId: string, given: Command, dto: HandlerDto): Promise<RowVersionDto> {
+    const person = await this.knex('people').where({ id: dto.handlerId }).first('name', 'skills');
+    if (person === undefined)
+      throw new Problem('badInput', 'There is no such person.', {
+        errors: [{ path: 'handlerId', detail: 'nobody has this id' }],
+      });
+    if (!(fromJson(person.skills) as string[]).includes('ring')) {
+      throw new Problem('badInput', `${person.name} does not show dogs.`, {
+        errors: [{ path: 'handlerId', detail: 'has no skill "ring"' }],
+      });
+    }
+    const command = { list: 'entries', id: entryId, given, version: dto.version, kind: 'entry.handler' } as const;
+    return this.rows.change(command, () => ({ handler_id: dto.handlerId }));
+  }
+
+  /** What a show's own rules say, as somebody read them. */
+  async setRules(showId: string, given: Command, dto: ShowRulesCommandDto): Promise<RowVersionDto> {
+    const { leastAgeMonths, ...rules } = dto.rules;
+    const hours = turnedHours({ ...rules, leastAgeMonths });
+    if (hours !== null)
+      throw new Problem('badInput', 'Dryers have to start before they stop.', {
+        errors: [{ path: 'rules.dryersUntil', detail: `they start at ${hours.from}` }],
+      });
+    const kept = { ...rules, ...(leastAgeMonths > 0 ? { leastAgeMonths } : {}) };
+    const command = { list: 'shows', id: showId, given, version: dto.version, kind: 'show.rules' } as const;
+    return this.rows.change(command, () => ({ rules: JSON.stringify(kept) }));
+  }
+
+  /** What somebody found in a dog's coat: soiled zones, mats, zones that failed a test. */
+  async setMarks(dogId: string, given: Command, dto: CoatMarksCommandDto): Promise<RowVersionDto> {
+    const { soiled, mats, unready } = dto.marks;
+    const command = { list: 'dogs', id: dogId, given, version: dto.version, kind: 'dog.marks' } as const;
+    return this.rows.change(command, (row) => ({
+      coat: JSON.stringify({ ...(fromJson(row['coat']) as object), soiled, mats, unready }),
+    }));
+  }
+
+  async setOvertime(shiftId: string, given: Command, dto: OvertimeDto): Promise<RowVersionDto> {
+    const command = { list: 'shifts', id: shiftId, given, version: dto.version, kind: 'shift.overtime' } as const;
+    return this.rows.change(command, (row) => {
+      if (dto.overtimeEnd < String(row['end'])) {
+        throw new Problem('badInput', 'That is before the shift ends.', {
+          errors: [{ path: 'overtimeEnd', detail: `the shift ends at ${String(row['end'])}` }],
+        });
+      }
+      return { overtime_end: dto.overtimeEnd };
+    });
+  }
+
+  async reopen(stationId: string, given: Command, dto: ReopenDto): Promise<RowVersionDto> {
+    const command = { list: 'stations', id: stationId, given, version: dto.version, kind: 'station.reopened' } as const;
+    return this.rows.change(command, (row) => {
+      const closures = fromJson(row['closures']) as { day: string }[];
+      const kept = closures.filter((c) => c.day !== dto.day);
+      if (kept.length === closures.length) throw new Problem('notNow', 'It is not closed on that day.');
+      return { closures: JSON.stringify(kept) };
+    });
+  }
+}
