@@ -10,6 +10,8 @@ const esm = [
   '@borewit',
   'fast-check',
   'pure-rand',
+  'p-limit',
+  'yocto-queue',
   'uuid',
   'openapi-fetch',
   'ical-generator',

@@ -2,10 +2,10 @@
 import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import Papa from 'papaparse';
 import { isLocalDay, kennelOnDay, localDayOf, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
 import { CARE_LIBRARY, METHODS } from '@loyal-mane/library';
 import { planCalendars } from '@loyal-mane/library/calendar';
+import { csvOf } from '@loyal-mane/library/csv';
 import { readKennel } from '@loyal-mane/library/reader';
 import { issueWords, namesOf, reasonWords, whyNotWords } from '@loyal-mane/library/words';
 
@@ -100,7 +100,7 @@ function write(kennel, plan, values) {
     // Written beside and moved into place, so that a half-written plan never stands under its name.
     writeFileSync(`${values.out}.part`, `${JSON.stringify(out, null, 1)}\n`);
     renameSync(`${values.out}.part`, values.out);
-    if (values.csv !== undefined) writeFileSync(values.csv, csvOf(kennel, activities));
+    if (values.csv !== undefined) writeFileSync(values.csv, csvOfPlan(kennel, activities));
     if (values.ics !== undefined) writeCalendars(values.ics, planCalendars(kennel, plan));
   } catch (error) {
     return fail([`${values.out}: cannot be written (${error.code ?? error.message})`]);
@@ -120,18 +120,19 @@ function writeCalendars(dir, calendars) {
   for (const [file, text] of calendars) writeFileSync(path.join(dir, file), text);
 }
 
-function csvOf(kennel, activities) {
+function csvOfPlan(kennel, activities) {
   const zone = kennel.settings.timeZone;
-  const rows = activities.map((a) => ({
-    day: localDayOf(instantToMs(a.start), zone),
-    start: wallTimeOf(instantToMs(a.start), zone),
-    end: wallTimeOf(instantToMs(a.end), zone),
-    dog: a.dog,
-    step: METHODS[a.step].name,
-    people: a.people.join('; '),
-    stations: a.stations.join('; '),
-    state: a.state,
-    why: a.reason.words,
-  }));
-  return `${Papa.unparse(rows, { newline: '\r\n' })}\r\n`;
+  const header = ['day', 'start', 'end', 'dog', 'step', 'people', 'stations', 'state', 'why'];
+  const rows = activities.map((a) => [
+    localDayOf(instantToMs(a.start), zone),
+    wallTimeOf(instantToMs(a.start), zone),
+    wallTimeOf(instantToMs(a.end), zone),
+    a.dog,
+    METHODS[a.step].name,
+    a.people.join('; '),
+    a.stations.join('; '),
+    a.state,
+    a.reason.words,
+  ]);
+  return `${csvOf(header, rows)}\r\n`;
 }

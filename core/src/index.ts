@@ -61,6 +61,7 @@ export {
   SETTINGS_ID,
   applyChanges,
   changedFields,
+  changesBetween,
   fitChange,
   inverseOf,
   rowsOf,
@@ -75,7 +76,7 @@ export type { KennelPerson } from './kennel/personRecord.js';
 export { BreedRecord, IntervalChange, MethodsRecord, ProductChange, StepChange } from './kennel/methodsRecord.js';
 export type * from './kennel/methodsRecord.js';
 export { DogPartsSchema, MethodPartsSchema, PersonPartsSchema } from './kennel/recordParts.js';
-export type { DogParts, MethodParts, PersonParts } from './kennel/recordParts.js';
+export type { DogParts, DogRecordParts, MethodParts, Patch, PersonParts } from './kennel/recordParts.js';
 export { kennelOnDay, shiftKennel } from './kennel/shiftKennel.js';
 export type * from './programs/careLibrary.js';
 export { cooperationFactor } from './programs/cooperation.js';

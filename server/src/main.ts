@@ -17,7 +17,7 @@ const DATABASE_PATIENCE_MS = 120_000;
 async function start(config: Config): Promise<void> {
   const logger = openLog(config);
   await waitForDatabase(config.databaseUrl, DATABASE_PATIENCE_MS, (line) => console.error(line));
-  const knex = openDatabase(config);
+  const knex = openDatabase(config, logger);
   const clock = config.clockStartMs === null ? new SystemClock() : new ShiftedClock(config.clockStartMs);
   const app = await createApp({ config, clock, knex, logger });
   for (const signal of ['SIGINT', 'SIGTERM'] as const)

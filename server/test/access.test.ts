@@ -153,7 +153,7 @@ it('stops guessing: eight wrong passwords for a name, then wait', async () => {
   for (let i = 0; i < 8; i++) expect((await guess()).status).toBe(401);
   expect((await guess()).status).toBe(429);
   await request(server()).post('/api/session').send({ signIn: 'pia', password: 'wrenfold-demo' }).expect(429);
-  await world.knex('sign_in_attempts').delete();
+  await world.knex('sign_in_limits').delete();
 });
 
 it('makes somebody with a one-time password choose an own one first', async () => {

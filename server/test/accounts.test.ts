@@ -100,7 +100,7 @@ describe('PINs', () => {
       if (answer.status === 429) break;
     }
     await wrong('somebody-else').expect(429);
-    await world.knex('sign_in_attempts').delete();
+    await world.knex('sign_in_limits').delete();
   }, 60_000);
 });
 

@@ -49,7 +49,7 @@ it('lengthens a shift but never lets it end before it ends', async () => {
   const after = (await kennel()).shifts.find((s) => s.id === shift.id);
   expect(after).toMatchObject({ overtimeEnd: '21:15', version: shift.version + 1 });
   const stale = await lead.post(path, { commandId: v7(), version: shift.version, overtimeEnd: '22:00' }).expect(409);
-  expect(stale.body).toMatchObject({ code: 'stale', current: { overtime_end: '21:15' } });
+  expect(stale.body).toMatchObject({ code: 'stale', current: { version: 2, row: { overtimeEnd: '21:15' } } });
 });
 
 it('lets anybody mark what they find in a coat, and the next plan works by it', async () => {

@@ -69,10 +69,10 @@ describe('logs', () => {
     hand.post(`/api/dogs/${(await dogOf(name)).id}/log`, { commandId: v7(), ...body });
 
   it('are appended by anybody on the floor, two at once losing nothing', async () => {
-    const before = ((await dogOf('Nemi')).record['holds'] as object[] | undefined)?.length ?? 0;
+    const before = (await dogOf('Nemi')).record.holds?.length ?? 0;
     const answers = await Promise.all([50, 60, 70].map((minutes) => log('Nemi', { what: 'hold', minutes })));
     expect(answers.map((a) => a.status)).toEqual([200, 200, 200]);
-    expect((await dogOf('Nemi')).record['holds']).toHaveLength(before + 3);
+    expect((await dogOf('Nemi')).record.holds).toHaveLength(before + 3);
     await log('Nemi', { what: 'settle', right: 'nextDay' });
     await log('Nemi', { what: 'use', product: 'richConditioner' });
     expect((await dogOf('Nemi')).record).toMatchObject({
@@ -92,7 +92,7 @@ describe('logs', () => {
     const body = { commandId: v7(), what: 'hold', minutes: 45 };
     await bather.post(`/api/dogs/${id}/log`, body).expect(200);
     await bather.post(`/api/dogs/${id}/log`, body).expect(200);
-    expect((await dogOf('Pim')).record['holds']).toHaveLength(1);
+    expect((await dogOf('Pim')).record.holds).toHaveLength(1);
   });
 
   it.each([
@@ -221,7 +221,7 @@ describe('what was found in a coat', () => {
     const trim = task('Lovage', 'fineTrim');
     const refused = await lead.post(path(trim, 'start'), order(trim, 0)).expect(409);
     expect((refused.body as { detail: string }).detail).toMatch(
-      /Lovage: foreleg is still damp or kinked.*Back to heat/,
+      /Lovage: foreleg is still damp or kinked.*Heat-dry first/,
     );
     const work = (await lead.get('/api/work')).body as { work: { taskKey: string }[] };
     expect(work.work.some((w) => w.taskKey === trim.key)).toBe(false);

@@ -97,9 +97,9 @@ it('keeps moments in UTC whatever the session of the database says', async () =>
   expect(['+00:00', 'UTC', 'Z']).toContain(row.zone);
   const at = new Date('2026-10-25T00:30:00.000Z');
   const id = v7();
-  await knex('sign_in_attempts').insert({ sign_in: id, at });
-  const back = await knex('sign_in_attempts').where({ sign_in: id }).first<{ at: Date } | undefined>('at');
-  expect(back?.at.toISOString()).toBe(at.toISOString());
+  await knex('sign_in_limits').insert({ limit_key: id, since: at, tries: 1 });
+  const back = await knex('sign_in_limits').where({ limit_key: id }).first('since');
+  expect(back?.since.toISOString()).toBe(at.toISOString());
 });
 
 it('puts a whole kennel in or nothing of it', async () => {

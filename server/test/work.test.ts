@@ -27,9 +27,11 @@ function freshTask(): PlannedActivity {
   return planned[used++] as PlannedActivity;
 }
 
+/** Several tasks of one dog run at once here, which is asked about elsewhere. */
 const order = (a: PlannedActivity, version: number, more: object = {}) => ({
   commandId: v7(),
   version,
+  anyway: true,
   dogId: a.dogId,
   step: a.step,
   stationId: a.stationId,
@@ -43,6 +45,7 @@ const work = (answer: { body: unknown }): TaskAnswer['work'] => (answer.body as 
 
 it('starts, pauses, goes on and finishes, and keeps the minutes really needed', async () => {
   const a = freshTask();
+  const began = performance.now();
   expect(work(await tuva.post(path(a, 'start'), order(a, 0)).expect(200))).toMatchObject({
     state: 'running',
     version: 1,
@@ -54,7 +57,8 @@ it('starts, pauses, goes on and finishes, and keeps the minutes really needed', 
   await tuva.post(path(a, 'resume'), order(a, 2)).expect(200);
   const done = work(await tuva.post(path(a, 'finish'), order(a, 3)).expect(200));
   expect(done).toMatchObject({ state: 'done', personId: tuva.personId });
-  expect(done?.workedMs).toBeLessThan((paused?.workedMs ?? 0) + 60);
+  // The pause of 60 ms does not count.
+  expect(done?.workedMs).toBeLessThan(performance.now() - began - 50);
   const listed = (await ivo.get('/api/work')).body as { work: { taskKey: string; state: string }[] };
   expect(listed.work.find((w) => w.taskKey === a.key)?.state).toBe('done');
 });
@@ -127,7 +131,7 @@ it('answers a stale change of a handler with what is there now', async () => {
     handlerId: maren.personId,
   });
   expect(stale.status).toBe(409);
-  expect((stale.body as { current: { handler_id: string } }).current.handler_id).toBe(ivo.personId);
+  expect((stale.body as { current: object }).current).toMatchObject({ version: 2, row: { handlerId: ivo.personId } });
 });
 
 /** Reads events from the live stream until `count` came or the patience ends. */

@@ -4,6 +4,7 @@
  */
 import 'reflect-metadata';
 import { readFileSync } from 'node:fs';
+import type { Server } from 'node:http';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Knex } from 'knex';
 import { pino } from 'pino';
@@ -18,6 +19,7 @@ import { createApp } from '../src/createApp.js';
 import { createDatabase, openDatabase } from '../src/db/connect.js';
 import { migrate } from '../src/db/migrations.js';
 import { DEMO_PASSWORD, putIn } from '../src/kennel/putIn.js';
+import { watched } from './watched.js';
 
 export const DEMO = JSON.parse(readFileSync(`${__dirname}/../../library/demo/demo-kennel.json`, 'utf8')) as KennelFile;
 export const DAWN_MS = wallToMs(DEMO.startDay, '07:00' as never, DEMO.settings.timeZone);
@@ -37,14 +39,25 @@ export interface World {
 }
 
 /** Opens a world of its own name; what an earlier run left of it is dropped. */
-export async function openWorld(name: string, kennel: KennelFile = DEMO): Promise<World> {
+export async function openWorld(
+  name: string,
+  kennel: KennelFile = DEMO,
+  more: Partial<Config> = {},
+  published: Plan | null = null,
+): Promise<World> {
   const config: Config = {
     host: '127.0.0.1',
     port: 0,
     kennel: `t-${name}`,
     databaseUrl: databaseUrl(),
+    databasePool: 20,
     webDist: '/nowhere',
     clockStartMs: DAWN_MS,
+    trustProxy: 'loopback',
+    isPublicSecure: null,
+    logLevel: 'silent',
+    logFile: null,
+    ...more,
   };
   await createDatabase(config);
   const knex = openDatabase(config);
@@ -57,12 +70,14 @@ export async function openWorld(name: string, kennel: KennelFile = DEMO): Promis
   });
   await migrate(knex);
   const clock = new ShiftedClock(DAWN_MS);
-  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 4 });
+  const plan = published ?? planKennel(kennel, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 4 });
   await putIn(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
   const app = await createApp({ config, clock, knex, logger: pino({ level: 'silent' }) });
+  const answers = watched(app.getHttpServer() as Server);
   const close = async (): Promise<void> => {
     await app.close();
     await knex.destroy();
+    if (answers.troubles.length > 0) throw new Error(`Answers not as declared:\n${[...new Set(answers.troubles)].join('\n')}`);
   };
   return { app, knex, plan, config, close };
 }

@@ -1,6 +1,6 @@
 /* The bench shows one person's day in order, and words for how long it still takes. */
 import { render, screen } from '@testing-library/react';
-import type { Plan, PlannedActivity } from '@loyal-mane/core';
+import type { DogId, Instant, PersonId, Plan, PlannedActivity } from '@loyal-mane/core';
 import type { Work } from '../src/api/queries';
 import { EstimateBand } from '../src/rooms/bench/EstimateBand';
 import { currentTask, myTasks } from '../src/rooms/bench/myTasks';
@@ -31,12 +31,12 @@ const plan = {
 } as unknown as Plan;
 
 const work = (taskKey: string, state: Work['state'], personId: string): Work => ({
-  taskKey,
+  taskKey: taskKey as Work['taskKey'],
   state,
-  personId,
-  dogId: 'd',
+  personId: personId as PersonId,
+  dogId: 'd' as DogId,
   step: 'bath',
-  startedAt: '2026-06-17T07:10:00Z',
+  startedAt: '2026-06-17T07:10:00Z' as Instant,
   workedMs: 0,
   version: 1,
 });

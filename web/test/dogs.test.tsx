@@ -25,7 +25,7 @@ it('says what all minutes of a dog are made of', () => {
   const dog = KENNEL.dogs.find((d) => d.coat === 'double');
   if (dog === undefined) throw new Error('no double coat');
   const words = (record: object) =>
-    factWords({ ...dog, record: { ...(dog.record as object), ...record } }, KENNEL, FILE.startDay).join('; ');
+    factWords({ ...dog, record: { ...dog.record, ...record } }, KENNEL, FILE.startDay).join('; ');
   const plain = { density: 'normal', coatChange: false, cooperation: 1, lengths: [], lastTrim: FILE.startDay };
   expect(words(plain)).toMatch(/^\d+ kg, about 0\.\d\d m² of skin$/);
   expect(words({ ...plain, density: 'heavy' })).toContain('heavy coat, washing, drying and brushing times 1.25');

@@ -163,7 +163,7 @@ it('what somebody else changed is marked for a moment', () => {
 
 describe('two people write on one dog at once', () => {
   const seen = KENNEL.dogs[0]!;
-  const theirs = { ...seen, version: seen.version + 1, record: { ...seen.record, notes: 'Turned sour on Monday.' } };
+  const theirs = { ...seen, version: seen.version + 1, record: { ...seen.record, note: 'Turned sour on Monday.' } };
   const stale = new ProblemError({ title: '', detail: 'Somebody was faster.', status: 409, code: 'stale', errors: [] });
   const sendTo = (sent: number[]) => (dog: typeof seen) => {
     sent.push(dog.version);
@@ -172,14 +172,14 @@ describe('two people write on one dog at once', () => {
 
   it('what others left alone is saved over their change', async () => {
     const sent: number[] = [];
-    const change = { seen, touched: (d: typeof seen) => d.record['recipe'] ?? null, send: sendTo(sent) };
+    const change = { seen, touched: (d: typeof seen) => d.record.recipe ?? null, send: sendTo(sent) };
     await expect(overOthers(change, () => Promise.resolve(theirs))).resolves.toBe('saved');
     expect(sent).toEqual([seen.version, theirs.version]);
   });
 
   it('what both touched is refused, and so is a dog that is gone', async () => {
     const sent: number[] = [];
-    const change = { seen, touched: (d: typeof seen) => d.record['notes'] ?? null, send: sendTo(sent) };
+    const change = { seen, touched: (d: typeof seen) => d.record.note ?? null, send: sendTo(sent) };
     await expect(overOthers(change, () => Promise.resolve(theirs))).rejects.toBe(stale);
     await expect(overOthers(change, () => Promise.resolve(null))).rejects.toBe(stale);
     expect(sent).toEqual([seen.version, seen.version]);

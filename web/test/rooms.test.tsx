@@ -1,6 +1,7 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
 import { fireEvent, screen, within } from '@testing-library/react';
-import { countdown, instantToMs, localDayOf } from '@loyal-mane/core';
+import { countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
+import type { DogId, PersonId, TaskKey } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import { foundWords } from '../src/parts/foundWords';
@@ -79,7 +80,7 @@ describe('the countdown', () => {
   it('shows a draft with what moved and what has no place; looking at it is one touch', () => {
     const a = PLAN.activities.find((x) => x.state === 'planned');
     const moves = [
-      { key: a?.key ?? '', dogId: a?.dogId ?? '', step: a?.step ?? 'bath', from: a?.start ?? '', to: a?.start ?? '' },
+      { key: a?.key ?? '', dogId: a?.dogId as DogId, step: a?.step ?? 'bath', from: a?.start ?? '', to: a?.start ?? '' },
     ];
     show(<CountdownRoom />, { view: { draft: stored(PLAN, { moved: 1, moves: moves }) } });
     const draft = screen.getByRole('region', { name: 'Draft plan' });
@@ -127,13 +128,13 @@ describe('the day sheet', () => {
     const done = mine[0];
     const work: Work[] = [
       {
-        taskKey: done?.key ?? '',
-        dogId: done?.dogId ?? '',
+        taskKey: done?.key as TaskKey,
+        dogId: done?.dogId as DogId,
         step: done?.step ?? 'bath',
         state: 'done',
-        personId: idOf('pia'),
-        startedAt: new Date(DAWN_MS - 30 * 60_000).toISOString(),
-        finishedAt: new Date(DAWN_MS - 20 * 60_000).toISOString(),
+        personId: idOf('pia') as PersonId,
+        startedAt: msToInstant(DAWN_MS - 30 * 60_000),
+        finishedAt: msToInstant(DAWN_MS - 20 * 60_000),
         workedMs: 600_000,
         version: 2,
       },
@@ -200,14 +201,14 @@ describe('the bench', () => {
 
   it('runs the timer of what runs', () => {
     const a = PLAN.activities.find((x) => x.people.includes(idOf('tuva') as never) && isToday(x.start));
-    const since = new Date(DAWN_MS - 754_000).toISOString();
+    const since = msToInstant(DAWN_MS - 754_000);
     const work: Work[] = [
       {
-        taskKey: a?.key ?? '',
-        dogId: a?.dogId ?? '',
+        taskKey: a?.key as TaskKey,
+        dogId: a?.dogId as DogId,
         step: a?.step ?? 'bath',
         state: 'running',
-        personId: idOf('tuva'),
+        personId: idOf('tuva') as PersonId,
         startedAt: since,
         runningSince: since,
         workedMs: 0,

@@ -9,7 +9,6 @@ import type { ChainStarts } from './chainStarts.js';
 import type { FitActivity, FitModel } from './fitModel.js';
 import type { ChainTables, FitLink, FitTables } from './fitTables.js';
 
-const MOST_STEPS = 64;
 const NONE = -1;
 const NOBODY: readonly number[] = [NONE];
 
@@ -90,16 +89,16 @@ export interface PathExtra {
 /** Reusable shortest-path solver. After `solve` the answer is in `slot`, `person` and `station` by position. */
 export class ChainPath {
   /** Start by position, -1 = omitted (or fixed before the first midnight: see `isOn`). */
-  readonly slot = new Int32Array(MOST_STEPS);
-  readonly person = new Int32Array(MOST_STEPS);
+  readonly slot: Int32Array;
+  readonly person: Int32Array;
   /** Station by position where stations were told apart, else -1. */
-  readonly station = new Int32Array(MOST_STEPS);
-  readonly isOn = new Uint8Array(MOST_STEPS);
+  readonly station: Int32Array;
+  readonly isOn: Uint8Array;
   /** State of the small generator for ties. */
   private chance = 1;
-  private readonly slotAt = new Int32Array(MOST_STEPS);
-  private readonly slots = new Int32Array(MOST_STEPS);
-  private readonly stateAt = new Int32Array(MOST_STEPS);
+  private readonly slotAt: Int32Array;
+  private readonly slots: Int32Array;
+  private readonly stateAt: Int32Array;
   private readonly hands: (readonly number[])[] = [];
   private readonly benches: (readonly number[])[] = [];
   private times = new Int32Array(1 << 12);
@@ -107,8 +106,8 @@ export class ChainPath {
   private from = new Int32Array(1 << 14);
   private least = new Float64Array(1 << 12);
   private leastState = new Int32Array(1 << 12);
-  private readonly personTo = new Int32Array(1024);
-  private readonly stationTo = new Int32Array(1024);
+  private readonly personTo: Int32Array;
+  private readonly stationTo: Int32Array;
   private readonly minima = new Minima();
   private readonly tables: FitTables;
   private readonly model: FitModel;
@@ -118,6 +117,16 @@ export class ChainPath {
     this.tables = tables;
     this.model = tables.model;
     this.chain = tables.chains[0] as ChainTables;
+    const steps = tables.mostSteps;
+    this.slot = new Int32Array(steps);
+    this.person = new Int32Array(steps);
+    this.station = new Int32Array(steps);
+    this.isOn = new Uint8Array(steps);
+    this.slotAt = new Int32Array(steps);
+    this.slots = new Int32Array(steps);
+    this.stateAt = new Int32Array(steps);
+    this.personTo = new Int32Array(this.model.people.length + 2);
+    this.stationTo = new Int32Array(this.model.stations.length + 2);
   }
 
   seed(seed: number): void {

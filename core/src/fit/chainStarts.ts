@@ -17,7 +17,6 @@ export interface FitBan {
   readonly person: number;
 }
 
-const MOST_STEPS = 64;
 /** So many of the people, and of the stations, that may serve a step are looked at in a narrow look: a usual kennel's all. */
 const FEW_PEOPLE = 12;
 const FEW_STATIONS = 24;
@@ -25,16 +24,16 @@ const FEW_STATIONS = 24;
 /** Masks and slots of the chain that was looked at last. Buffers are made once and grow when they must. */
 export class ChainStarts {
   /** First word and words of each position's window. */
-  readonly word0 = new Int32Array(MOST_STEPS);
-  readonly count = new Int32Array(MOST_STEPS);
+  readonly word0: Int32Array;
+  readonly count: Int32Array;
   /** Where the masks begin in `bits`: any start, by person, by second person, by station. */
-  readonly anyAt = new Int32Array(MOST_STEPS);
-  readonly peopleAt = new Int32Array(MOST_STEPS);
-  readonly secondsAt = new Int32Array(MOST_STEPS);
-  readonly stationsAt = new Int32Array(MOST_STEPS);
+  readonly anyAt: Int32Array;
+  readonly peopleAt: Int32Array;
+  readonly secondsAt: Int32Array;
+  readonly stationsAt: Int32Array;
   /** First and last start of each position; first -1 = none. */
-  readonly first = new Int32Array(MOST_STEPS);
-  readonly last = new Int32Array(MOST_STEPS);
+  readonly first: Int32Array;
+  readonly last: Int32Array;
   bits = new Int32Array(1 << 16);
   /** Position that had no start in the last look; -1 = none. */
   blocked = -1;
@@ -66,6 +65,15 @@ export class ChainStarts {
     this.tables = yard.tables;
     this.model = yard.tables.model;
     this.chain = this.tables.chains[0] as ChainTables;
+    const steps = this.tables.mostSteps;
+    this.word0 = new Int32Array(steps);
+    this.count = new Int32Array(steps);
+    this.anyAt = new Int32Array(steps);
+    this.peopleAt = new Int32Array(steps);
+    this.secondsAt = new Int32Array(steps);
+    this.stationsAt = new Int32Array(steps);
+    this.first = new Int32Array(steps);
+    this.last = new Int32Array(steps);
     this.hardPeople = new HardFree(yard.people);
     this.hardStations = new HardFree(yard.stations);
     this.hardDogs = new HardFree(yard.dogs);

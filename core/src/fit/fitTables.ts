@@ -55,6 +55,8 @@ export class FitTables {
   readonly lo: Int32Array;
   readonly hi: Int32Array;
   readonly chains: readonly ChainTables[];
+  /** Steps of the longest chain: buffers of whoever fits chains are as long. */
+  readonly mostSteps: number;
   /** By person: overtime slots before each slot. */
   readonly overBefore: readonly Int32Array[];
   /** Cost of overtime of each chain's fixed work, which counts even when the chain is left out. */
@@ -82,6 +84,7 @@ export class FitTables {
     this.lo = new Int32Array(model.activities.length);
     this.hi = new Int32Array(model.activities.length);
     const dependents = dependentsOf(model);
+    this.mostSteps = model.chains.reduce((most, c) => Math.max(most, c.acts.length), 1);
     this.chains = model.chains.map((c, k) => {
       this.tighten(c);
       return chainTables(model, c, dependents[k] as number[]);

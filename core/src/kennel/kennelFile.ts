@@ -245,4 +245,6 @@ export type KennelShow = KennelFile['shows'][number];
 export type KennelRing = KennelFile['rings'][number];
 export type KennelEntry = KennelFile['entries'][number];
 export type WorkRecord = KennelFile['work'][number];
+/** A record with the version that its row has on the server. */
+export type VersionedWork = WorkRecord & { readonly version: number };
 export type TaskPin = NonNullable<KennelFile['pins']>[number];

@@ -4,6 +4,7 @@
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import { DogRecord } from './dogRecord.js';
+import type { KennelDog } from './dogRecord.js';
 import { IntervalChange, ProductChange, StepChange } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 
@@ -72,3 +73,22 @@ export const MethodPartsSchema = Type.Object(
 export type DogParts = Static<typeof DogPartsSchema>;
 export type PersonParts = Static<typeof PersonPartsSchema>;
 export type MethodParts = Static<typeof MethodPartsSchema>;
+
+/** What forms read and change of a dog: everything but who it is, and what other commands keep. */
+export type DogRecordParts = Omit<
+  KennelDog,
+  | 'id'
+  | 'name'
+  | 'breed'
+  | 'sex'
+  | 'born'
+  | 'weightKg'
+  | 'ownerId'
+  | 'schools'
+  | 'soiled'
+  | 'mats'
+  | 'unready'
+>;
+
+/** Parts to change: a field that is absent stays, null takes it away. */
+export type Patch<T> = { readonly [K in keyof T]?: T[K] | null };

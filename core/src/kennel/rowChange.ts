@@ -66,6 +66,19 @@ function withSettings(kennel: Record<string, unknown>, row: KennelRow | undefine
   return { ...kennel, name: row['name'], settings };
 }
 
+/** What became different from one kennel to another, row by row; the order of rows does not count. */
+export function changesBetween(before: KennelFile, after: KennelFile): RowChange[] {
+  return KENNEL_LISTS.flatMap((list) => {
+    const old = new Map(rowsOf(before, list).map((row) => [row.id, row]));
+    const made = rowsOf(after, list).flatMap((to): RowChange[] => {
+      const from = old.get(to.id) ?? null;
+      old.delete(to.id);
+      return sameValue(from, to) ? [] : [{ list, id: to.id, from, to }];
+    });
+    return [...made, ...[...old.values()].map((from) => ({ list, id: from.id, from, to: null }))];
+  });
+}
+
 /** What takes changes back, last first. */
 export function inverseOf(changes: readonly RowChange[]): RowChange[] {
   return changes.map(({ list, id, from, to }) => ({ list, id, from: to, to: from })).reverse();

@@ -65,7 +65,7 @@ export function whatIf(
   changes: readonly WhatIfChange[],
   options: WhatIfOptions,
 ): WhatIf {
-  const changed = changes.reduce(withChange, kennel);
+  const changed = changes.reduce((k, change) => withChange(k, change), kennel);
   const make = (k: KennelFile): Plan =>
     planKennel(k, library, {
       nowMs: options.nowMs,
@@ -99,12 +99,12 @@ function oddsChanges(before: Plan, after: Plan): OddsChange[] {
 /** Absences that are only supposed need an id of their own. */
 const SUPPOSED = '00000000-0000-7000-8000-000000000000' as AbsenceId;
 
-/** The kennel with one thing different; the one that comes in stays as it is. */
-export function withChange(kennel: KennelFile, change: WhatIfChange): KennelFile {
+/** The kennel with one thing different; the one that comes in stays as it is. `id`: of an absence that is added. */
+export function withChange(kennel: KennelFile, change: WhatIfChange, id: AbsenceId = SUPPOSED): KennelFile {
   switch (change.kind) {
     case 'personAway': {
       const { personId, day } = change;
-      return { ...kennel, absences: [...kennel.absences, { id: SUPPOSED, personId, day, reason: 'away' }] };
+      return { ...kennel, absences: [...kennel.absences, { id, personId, day, reason: 'away' }] };
     }
     case 'personStays': {
       const mine = (s: KennelFile['shifts'][number]): boolean => s.personId === change.personId && s.day === change.day;
@@ -114,7 +114,7 @@ export function withChange(kennel: KennelFile, change: WhatIfChange): KennelFile
       return { ...kennel, shifts: stays };
     }
     case 'stationClosed': {
-      const closure = { day: change.day, start: '00:00' as WallTime, end: '24:00' as WallTime, reason: 'what if' };
+      const closure = { day: change.day, start: '00:00' as WallTime, end: '24:00' as WallTime, reason: 'closed for the day' };
       return withStation(kennel, change.stationId, (s) => ({ ...s, closures: [...s.closures, closure] }));
     }
     case 'stationOpen':

@@ -66,7 +66,7 @@ export interface Chosen {
 export interface SchoolContext {
   readonly coat: CoatClass;
   readonly dog: Pick<KennelDog, 'schools' | 'mats' | 'paleRoots' | 'colors'>;
-  readonly kennel: Pick<KennelFile, 'people' | 'methods'>;
+  readonly kennel: Pick<KennelFile, 'methods'> & { readonly people: readonly { readonly skills: readonly Skill[] }[] };
   readonly holds: (condition: Condition) => boolean;
 }
 

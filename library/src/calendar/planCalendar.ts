@@ -30,12 +30,17 @@ function summaryOf(a: PlannedActivity, whose: CalendarOf, names: Names): string 
   return who === '' ? step : `${step}, ${who}`;
 }
 
+/** Control characters as blanks: a line break in a name would begin a line of the calendar's own. */
+function oneLine(text: string): string {
+  return text.replace(/[\p{Cc}\p{Zl}\p{Zp}]+/gu, ' ');
+}
+
 /** The calendar as text. The same plan gives the same text: `plan.now` is the stamp of every event. */
 export function planCalendar(kennel: KennelFile, plan: Plan, whose: CalendarOf): string {
   const names = namesOf(kennel);
   const name = whose.of === 'dog' ? names.dog(whose.id) : names.person(whose.id);
   const calendar = ical({
-    name: `${kennel.name}: ${name}`,
+    name: oneLine(`${kennel.name}: ${name}`),
     prodId: { company: 'Loyal Mane', product: 'Loyal Mane', language: 'EN' },
   });
   const date = (at: Instant): Date => new Date(instantToMs(at));
@@ -47,9 +52,9 @@ export function planCalendar(kennel: KennelFile, plan: Plan, whose: CalendarOf):
       stamp: date(plan.now),
       start: date(a.start),
       end: date(end),
-      summary: summaryOf(a, whose, names),
-      description: reasonWords(a, names),
-      ...(a.stationId === null ? {} : { location: names.station(a.stationId) }),
+      summary: oneLine(summaryOf(a, whose, names)),
+      description: oneLine(reasonWords(a, names)),
+      ...(a.stationId === null ? {} : { location: oneLine(names.station(a.stationId)) }),
     });
   }
   return calendar.toString();

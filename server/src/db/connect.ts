@@ -4,6 +4,7 @@
 import knexModule from 'knex';
 import type { Knex } from 'knex';
 import mysql from 'mysql2/promise';
+import type { Logger } from 'pino';
 import type { Config } from '../config.js';
 import { databaseName } from '../config.js';
 import './tables.gen.js';
@@ -11,11 +12,25 @@ import { databaseErrorKind } from './databaseError.js';
 
 const ACQUIRE_TIMEOUT_MS = 4000;
 
+/** What Knex has to say goes to the server's log; commands and tests read errors where they are thrown. */
+function logOf(logger: Logger | null): Knex.Logger {
+  return {
+    warn: (message: unknown) => logger?.debug({ message }, 'database'),
+    error: (message: unknown) => logger?.debug({ message }, 'database'),
+    debug: () => undefined,
+    deprecate: (method: string, alternative: string) => logger?.warn({ method, alternative }, 'database: deprecated'),
+  };
+}
+
 /** A pool on the kennel's own database. Nothing is opened before the first query. */
-export function openDatabase(config: Pick<Config, 'databaseUrl' | 'kennel' | 'databasePool'>): Knex {
+export function openDatabase(
+  config: Pick<Config, 'databaseUrl' | 'kennel' | 'databasePool'>,
+  logger: Logger | null = null,
+): Knex {
   const url = new URL(config.databaseUrl);
   return knexModule.default({
     client: 'mysql2',
+    log: logOf(logger),
     pool: { min: 0, max: config.databasePool },
     acquireConnectionTimeout: ACQUIRE_TIMEOUT_MS,
     connection: {

@@ -15,12 +15,20 @@ interface ColumnRow {
 /** Tables that Knex keeps for itself. */
 const OWN_OF_KNEX = /^knex_/;
 
-/** TypeScript type of a column as mysql2 is set up here (see `openDatabase`): days as text, JSON as text, decimals as numbers. */
-function typeOf({ data_type: type, column_type: whole }: ColumnRow): string {
+/**
+ * TypeScript type of a column as mysql2 is set up here (see `openDatabase`): days as text, decimals as numbers. JSON comes as
+ * text or as what it holds, by the version of the database: `fromJson` reads both.
+ */
+function typeOf({ table_name: table, column_name: column, data_type: type, column_type: whole }: ColumnRow, json: ReadonlySet<string>): string {
+  if (json.has(`${table} ${column}`)) return 'unknown';
   if (whole === 'tinyint(1)') return 'number | boolean';
   if (['tinyint', 'int', 'bigint', 'double', 'decimal'].includes(type)) return 'number';
   if (type === 'datetime') return 'Date';
   return 'string';
+}
+
+function orNull(type: string, column: ColumnRow): string {
+  return column.is_nullable === 'YES' && type !== 'unknown' ? `${type} | null` : type;
 }
 
 function typeName(table: string): string {
@@ -39,6 +47,11 @@ export async function tableTypesOf(knex: Knex): Promise<string> {
       'column_type as column_type',
       'is_nullable as is_nullable',
     );
+  const checks = await knex('information_schema.check_constraints')
+    .whereRaw('constraint_schema = database()')
+    .where('check_clause', 'like', 'json_valid(%')
+    .select<{ table_name: string; clause: string }[]>('table_name as table_name', 'check_clause as clause');
+  const json = new Set(checks.map((c) => `${c.table_name} ${/`(\w+)`/.exec(c.clause)?.[1] ?? ''}`));
   const tables = new Map<string, ColumnRow[]>();
   for (const column of columns) {
     if (OWN_OF_KNEX.test(column.table_name)) continue;
@@ -46,7 +59,7 @@ export async function tableTypesOf(knex: Knex): Promise<string> {
   }
   const rows = [...tables].map(([table, list]) => {
     const fields = list.map(
-      (c) => `  ${c.column_name}: ${typeOf(c)}${c.is_nullable === 'YES' ? ' | null' : ''};`,
+      (c) => `  ${c.column_name}: ${orNull(typeOf(c, json), c)};`,
     );
     return `export type ${typeName(table)} = {\n${fields.join('\n')}\n};\n`;
   });

@@ -15,7 +15,7 @@ export type AccountsRow = {
 
 export type BreedsRow = {
   name: string;
-  facts: string;
+  facts: unknown;
   version: number;
 };
 
@@ -43,7 +43,7 @@ export type DogsRow = {
   born: string;
   weight_kg: number;
   owner_id: string | null;
-  coat: string;
+  coat: unknown;
   version: number;
 };
 
@@ -68,8 +68,8 @@ export type EventsRow = {
   actor_id: string | null;
   kind: string;
   subject: string;
-  change: string;
-  result: string;
+  change: unknown;
+  result: unknown;
   fingerprint: string | null;
 };
 
@@ -82,10 +82,10 @@ export type MethodsRow = {
   number: number;
   made_at: Date;
   made_by: string | null;
-  schools: string;
-  steps: string | null;
-  intervals: string | null;
-  products: string | null;
+  schools: unknown;
+  steps: unknown;
+  intervals: unknown;
+  products: unknown;
 };
 
 export type OwnersRow = {
@@ -99,11 +99,11 @@ export type PeopleRow = {
   name: string;
   sign_in: string;
   role: string;
-  skills: string;
+  skills: unknown;
   scissor_min_per_day: number | null;
   version: number;
-  learning: string | null;
-  kit: string | null;
+  learning: unknown;
+  kit: unknown;
   owner_id: string | null;
   brushing_route: string | null;
 };
@@ -115,7 +115,7 @@ export type PlansRow = {
   made_by: string | null;
   published_at: Date | null;
   input_hash: string;
-  summary: string;
+  summary: unknown;
   body: string;
 };
 
@@ -127,7 +127,7 @@ export type PlanJobsRow = {
   asked_at: Date;
   lease_until: Date | null;
   cancel: number | boolean;
-  progress: string | null;
+  progress: unknown;
   plan_id: string | null;
   trouble: string | null;
   owner: string | null;
@@ -158,7 +158,7 @@ export type ShiftsRow = {
   start: string;
   end: string;
   overtime_end: string;
-  pauses: string;
+  pauses: unknown;
   version: number;
 };
 
@@ -168,7 +168,7 @@ export type ShowsRow = {
   site_id: string;
   first_day: string;
   last_day: string;
-  rules: string | null;
+  rules: unknown;
   version: number;
 };
 
@@ -208,7 +208,7 @@ export type StationsRow = {
   circuit_id: string | null;
   ramp: number | boolean | null;
   places: number | null;
-  closures: string;
+  closures: unknown;
   version: number;
   length_cm: number | null;
 };

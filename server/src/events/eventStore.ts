@@ -145,11 +145,12 @@ export class EventStore {
   }
 
   /** Result of the same command where it was given before. Events of earlier versions have no fingerprint. */
-  private async answered(db: Knex, asked: Asked): Promise<{ result: string } | null> {
+  private async answered(db: Knex, asked: Asked): Promise<{ result: unknown } | null> {
     if (asked.id === null) return null;
     const row = await db('events').where({ command_id: asked.id }).first('result', 'fingerprint', 'actor_id');
     if (row === undefined) return null;
-    const isSame = row.fingerprint === null ? row.actor_id === asked.actorId : row.fingerprint === asked.fingerprint;
+    const isSame =
+      row.actor_id === asked.actorId && (row.fingerprint === null || row.fingerprint === asked.fingerprint);
     if (!isSame)
       throw new Problem('otherCommand', 'Nothing was changed. Load the page again and repeat what you did.');
     return row;

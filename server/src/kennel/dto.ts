@@ -19,9 +19,13 @@ import {
 } from 'class-validator';
 import { CommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
-import { ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
+import { COAT_CLASSES, ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
 import type {
+  CoatClass,
+  DogRecordParts,
+  KennelBreed,
   KennelShow,
+  PersonParts,
   Role,
   RuleValue,
   Skill,
@@ -65,7 +69,7 @@ export class PersonDto {
   @ApiProperty({ enum: ROLES }) role!: Role;
   @ApiProperty({ enum: SKILLS, isArray: true }) skills!: Skill[];
   @ApiProperty(fileSchema('FilePersonParts', { description: 'what is learned and the kit, as in a file' }))
-  record!: object;
+  record!: PersonParts;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
@@ -177,10 +181,10 @@ export class DogDto {
   @ApiPropertyOptional({ description: 'leads only' }) ownerId?: string;
   @ApiPropertyOptional() note?: string;
   @ApiProperty({ description: 'silhouette of the breed' }) badge!: string;
-  @ApiProperty({ description: 'class of coat' }) coat!: string;
+  @ApiProperty({ enum: COAT_CLASSES, description: 'class of coat' }) coat!: CoatClass;
   @ApiProperty({ type: CoatMarksDto }) marks!: CoatMarksDto;
   @ApiProperty(fileSchema('FileDogParts', { description: 'coat and ways, as in a kennel file' }))
-  record!: object;
+  record!: DogRecordParts;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
@@ -262,7 +266,7 @@ export class EntryDto {
 
 export class OwnBreedDto {
   @ApiProperty() name!: string;
-  @ApiProperty(fileSchema('FileBreed')) facts!: object;
+  @ApiProperty(fileSchema('FileBreed')) facts!: KennelBreed;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 

@@ -1,12 +1,11 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { rulesOf, withKennelBreeds } from '@loyal-mane/core';
-import type { KennelDog, KennelFile } from '@loyal-mane/core';
+import { coatClassOf, rulesOf, withKennelBreeds } from '@loyal-mane/core';
+import type { DogRecordParts, KennelDog, KennelFile } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { ownKennel } from '../auth/ownView.js';
 import { Me } from '../auth/session.js';
 import type { SignedIn } from '../auth/session.js';
-import { DOG_TOLD_APART } from '../contract/fileSchemas.js';
 import { Operation } from '../contract/operation.js';
 import { compact } from '../db/rows.js';
 import { KennelDto } from './dto.js';
@@ -35,7 +34,8 @@ export class KennelController {
   private async view(me: SignedIn): Promise<KennelDto> {
     const { kennel: whole, versions } = await this.kennels.readVersioned();
     const kennel = me.role === 'owner' ? ownKennel(whole, me.ownerId) : whole;
-    const { breeds } = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
+    const library = withKennelBreeds(CARE_LIBRARY, kennel.breeds);
+    const { breeds } = library;
     const version = (id: string): number => versions.get(id) ?? 1;
     const lead = me.role === 'lead';
     return {
@@ -72,7 +72,7 @@ export class KennelController {
         ...(d.note === undefined ? {} : { note: d.note }),
         ...(lead && d.ownerId !== undefined ? { ownerId: d.ownerId } : {}),
         badge: breeds.get(d.breed)?.badge ?? 'samoyed',
-        coat: breeds.get(d.breed)?.coat ?? '',
+        coat: coatClassOf(d, library),
         marks: {
           soiled: d.soiled ?? [],
           mats: (d.mats ?? []).map(({ zone, tightness, side }) => compact({ zone, tightness, side }) as MatDto),
@@ -108,6 +108,7 @@ export class KennelController {
 }
 
 /** What forms read and change of a dog. */
-function recordOf(dog: KennelDog): object {
-  return Object.fromEntries(Object.entries(dog).filter(([field]) => !(DOG_TOLD_APART as readonly string[]).includes(field)));
+function recordOf(dog: KennelDog): DogRecordParts {
+  const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, ...record } = dog;
+  return record;
 }

@@ -40,9 +40,9 @@ export function setCsrf(token: string): void {
   csrf = token;
 }
 
-export const api = createClient<paths>({ baseUrl: '', fetch: fetchOnce });
+const client = createClient<paths>({ baseUrl: '', fetch: fetchOnce });
 
-api.use({
+client.use({
   onRequest: ({ request }) => {
     if (request.method !== 'GET') request.headers.set('x-csrf-token', csrf);
     return request;
@@ -50,18 +50,52 @@ api.use({
   onError: () => new ProblemError(OFFLINE),
 });
 
-interface Answer<T> {
-  readonly data?: T;
+type Method = 'get' | 'post' | 'delete';
+type Paths<M extends Method> = {
+  [P in keyof paths]: paths[P][M] extends { responses: object } ? P : never;
+}[keyof paths];
+type Operation<P extends keyof paths, M extends Method> = NonNullable<paths[P][M]>;
+
+/** What an operation answers: its JSON, or nothing. */
+type DataOf<O> = O extends { responses: { 200: { content: { 'application/json': infer T } } } } ? T : undefined;
+
+/** What an operation is given, in the form of its document. */
+type GivenOf<O> = (O extends { requestBody: { content: { 'application/json': infer B } } }
+  ? { readonly body: B }
+  : unknown) &
+  (O extends { parameters: { path: infer P } } ? { readonly params: { readonly path: P } } : unknown) &
+  (O extends { parameters: { query?: infer Q } } ? { readonly params?: { readonly query?: Q } } : unknown);
+
+interface Answer {
+  readonly data?: unknown;
   readonly error?: unknown;
   readonly response: Response;
 }
 
-/** The data of an answer, or its problem thrown. */
-export async function dataOf<T>(call: Promise<Answer<T>>): Promise<T> {
-  const { data, error, response } = await call;
-  if (response.ok) return data as T;
+/** The data of an operation's answer. @throws ProblemError what the server named, or `offline` */
+async function ask<M extends Method, P extends Paths<M>>(
+  method: M,
+  path: P,
+  given: object,
+): Promise<DataOf<Operation<P, M>>> {
+  const { data, error, response }: Answer = await client.request(method, path as never, given as never);
+  if (response.ok) return data as DataOf<Operation<P, M>>;
   throw new ProblemError(isProblem(error) ? error : { ...OFFLINE, status: response.status });
 }
+
+/** What must be given: nothing where an operation takes nothing. */
+type Given<O> = keyof GivenOf<O> extends never
+  ? []
+  : Partial<GivenOf<O>> extends GivenOf<O>
+    ? [given?: GivenOf<O>]
+    : [given: GivenOf<O>];
+
+export const get = <P extends Paths<'get'>>(path: P, ...[given]: Given<Operation<P, 'get'>>) =>
+  ask('get', path, given ?? {});
+export const post = <P extends Paths<'post'>>(path: P, ...[given]: Given<Operation<P, 'post'>>) =>
+  ask('post', path, given ?? {});
+export const remove = <P extends Paths<'delete'>>(path: P, ...[given]: Given<Operation<P, 'delete'>>) =>
+  ask('delete', path, given ?? {});
 
 function isProblem(value: unknown): value is ProblemBody {
   return typeof value === 'object' && value !== null && 'code' in value && 'detail' in value;

@@ -2,14 +2,18 @@
  * Commands to the server. Each makes its id once and keeps it while it is tried again.
  */
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, dataOf, isAway, newCommandId } from './client';
+import { isAway, newCommandId, post } from './client';
 import { workQuery } from './queries';
 import type { components } from './schema.gen';
 import type { Work } from './queries';
 import type {
+  DogRecordParts,
+  KennelBreed,
   KennelIntervalChange,
   KennelProductChange,
   KennelStepChange,
+  Patch,
+  PersonParts,
   StepId,
   WorkCommand,
 } from '@loyal-mane/core';
@@ -32,21 +36,20 @@ export interface TaskOrder {
 async function sendTask(order: TaskOrder): Promise<Work | null> {
   const { key, command, commandId, version, dogId, step, stationId, expectedMin, reason } = order;
   const params = { path: { key } };
-  if (command === 'undo')
-    return (await dataOf(api.POST('/api/tasks/{key}/undo', { params, body: { commandId } }))).work;
+  if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
   const body = {
     ...{ commandId, version, dogId, step, stationId },
     ...(expectedMin === undefined ? {} : { expectedMin }),
     ...(reason === undefined ? {} : { reason }),
   };
   const paths = {
-    start: () => api.POST('/api/tasks/{key}/start', { params, body }),
-    pause: () => api.POST('/api/tasks/{key}/pause', { params, body }),
-    resume: () => api.POST('/api/tasks/{key}/resume', { params, body }),
-    finish: () => api.POST('/api/tasks/{key}/finish', { params, body }),
-    skip: () => api.POST('/api/tasks/{key}/skip', { params, body }),
+    start: () => post('/api/tasks/{key}/start', { params, body }),
+    pause: () => post('/api/tasks/{key}/pause', { params, body }),
+    resume: () => post('/api/tasks/{key}/resume', { params, body }),
+    finish: () => post('/api/tasks/{key}/finish', { params, body }),
+    skip: () => post('/api/tasks/{key}/skip', { params, body }),
   } as const;
-  return (await dataOf(paths[command]())).work;
+  return (await paths[command]()).work;
 }
 
 /** Commands on tasks. The answer goes straight into the list of work; the live stream brings it to everybody else. */
@@ -82,124 +85,106 @@ export function useCommand<V, R>(send: (input: V, commandId: string) => Promise<
 export const command = <V>(input: V): { input: V; commandId: string } => ({ input, commandId: newCommandId() });
 
 export const startPlan = (mode: 'keep' | 'fresh', commandId: string) =>
-  dataOf(api.POST('/api/plan-jobs', { body: { commandId, mode } }));
+  post('/api/plan-jobs', { body: { commandId, mode } });
 
 /** Sets a task at a time: planning goes around it until it is let go. */
 export const setTask = (input: { key: string; start: string }, commandId: string) =>
-  dataOf(
-    api.POST('/api/tasks/{key}/set', { params: { path: { key: input.key } }, body: { commandId, start: input.start } }),
-  );
+  post('/api/tasks/{key}/set', { params: { path: { key: input.key } }, body: { commandId, start: input.start } });
 
 export const letTaskGo = (key: string, commandId: string) =>
-  dataOf(api.POST('/api/tasks/{key}/let-go', { params: { path: { key } }, body: { commandId } }));
+  post('/api/tasks/{key}/let-go', { params: { path: { key } }, body: { commandId } });
 
 export const cancelPlan = (id: string, commandId: string) =>
-  dataOf(api.POST('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } }));
+  post('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } });
 
 export const settleDraft = (input: { id: string; how: 'publish' | 'discard' }, commandId: string) => {
   const init = { params: { path: { id: input.id } }, body: { commandId } };
-  return dataOf(
-    input.how === 'publish' ? api.POST('/api/plans/{id}/publish', init) : api.POST('/api/plans/{id}/discard', init),
-  );
+  return input.how === 'publish' ? post('/api/plans/{id}/publish', init) : post('/api/plans/{id}/discard', init);
 };
 
 export const setHandler = (input: { entryId: string; handlerId: string; version: number }, commandId: string) =>
-  dataOf(
-    api.POST('/api/entries/{id}/handler', {
-      params: { path: { id: input.entryId } },
-      body: { commandId, handlerId: input.handlerId, version: input.version },
-    }),
-  );
+  post('/api/entries/{id}/handler', {
+    params: { path: { id: input.entryId } },
+    body: { commandId, handlerId: input.handlerId, version: input.version },
+  });
 
 export const setOvertime = (input: { shiftId: string; overtimeEnd: string; version: number }, commandId: string) =>
-  dataOf(
-    api.POST('/api/shifts/{id}/overtime', {
-      params: { path: { id: input.shiftId } },
-      body: { commandId, overtimeEnd: input.overtimeEnd, version: input.version },
-    }),
-  );
+  post('/api/shifts/{id}/overtime', {
+    params: { path: { id: input.shiftId } },
+    body: { commandId, overtimeEnd: input.overtimeEnd, version: input.version },
+  });
 
 export const setMarks = (
   input: { dogId: string; version: number; marks: components['schemas']['CoatMarksDto'] },
   commandId: string,
 ) =>
-  dataOf(
-    api.POST('/api/dogs/{id}/marks', {
-      params: { path: { id: input.dogId } },
-      body: { commandId, version: input.version, marks: input.marks },
-    }),
-  );
+  post('/api/dogs/{id}/marks', {
+    params: { path: { id: input.dogId } },
+    body: { commandId, version: input.version, marks: input.marks },
+  });
 
 /** Fields of a dog's record, as in a kennel file; null takes a field away. */
-export const setDogRecord = (input: { dogId: string; version: number; record: object }, commandId: string) =>
-  dataOf(
-    api.POST('/api/dogs/{id}/record', {
-      params: { path: { id: input.dogId } },
-      body: { commandId, version: input.version, record: input.record as Record<string, unknown> },
-    }),
-  );
+export const setDogRecord = (
+  input: { dogId: string; version: number; record: Patch<DogRecordParts> },
+  commandId: string,
+) =>
+  post('/api/dogs/{id}/record', {
+    params: { path: { id: input.dogId } },
+    body: { commandId, version: input.version, record: input.record },
+  });
 
 export type CoatLog = Omit<components['schemas']['CoatLogDto'], 'commandId'>;
 
 /** What was used or seen on a dog today. */
 export const logCoat = (input: { dogId: string; log: CoatLog }, commandId: string) =>
-  dataOf(api.POST('/api/dogs/{id}/log', { params: { path: { id: input.dogId } }, body: { commandId, ...input.log } }));
+  post('/api/dogs/{id}/log', { params: { path: { id: input.dogId } }, body: { commandId, ...input.log } });
 
-export const setPersonRecord = (input: { personId: string; version: number; record: object }, commandId: string) =>
-  dataOf(
-    api.POST('/api/people/{id}/record', {
-      params: { path: { id: input.personId } },
-      body: { commandId, version: input.version, record: input.record as Record<string, unknown> },
-    }),
-  );
+export const setPersonRecord = (
+  input: { personId: string; version: number; record: Patch<PersonParts> },
+  commandId: string,
+) =>
+  post('/api/people/{id}/record', {
+    params: { path: { id: input.personId } },
+    body: { commandId, version: input.version, record: input.record },
+  });
 
-export const saveBreed = (input: { version: number; breed: object }, commandId: string) =>
-  dataOf(
-    api.POST('/api/breeds', {
-      body: { commandId, version: input.version, breed: input.breed as Record<string, unknown> },
-    }),
-  );
+export const saveBreed = (input: { version: number; breed: KennelBreed }, commandId: string) =>
+  post('/api/breeds', {
+    body: { commandId, version: input.version, breed: input.breed },
+  });
 
 export const removeBreed = (input: { version: number; name: string }, commandId: string) =>
-  dataOf(api.POST('/api/breeds/remove', { body: { commandId, ...input } }));
+  post('/api/breeds/remove', { body: { commandId, ...input } });
 
 export const setShowRules = (
   input: { showId: string; version: number; rules: components['schemas']['ShowRulesDto'] },
   commandId: string,
 ) =>
-  dataOf(
-    api.POST('/api/shows/{id}/rules', {
-      params: { path: { id: input.showId } },
-      body: { commandId, version: input.version, rules: input.rules },
-    }),
-  );
+  post('/api/shows/{id}/rules', {
+    params: { path: { id: input.showId } },
+    body: { commandId, version: input.version, rules: input.rules },
+  });
 
 export const reopenStation = (input: { stationId: string; day: string; version: number }, commandId: string) =>
-  dataOf(
-    api.POST('/api/stations/{id}/reopen', {
-      params: { path: { id: input.stationId } },
-      body: { commandId, day: input.day, version: input.version },
-    }),
-  );
+  post('/api/stations/{id}/reopen', {
+    params: { path: { id: input.stationId } },
+    body: { commandId, day: input.day, version: input.version },
+  });
 
 export const markAbsent = (input: { personId: string; day: string }, commandId: string) =>
-  dataOf(
-    api.POST('/api/people/{id}/absences', {
-      params: { path: { id: input.personId } },
-      body: { commandId, day: input.day, reason: 'ill' },
-    }),
-  );
+  post('/api/people/{id}/absences', {
+    params: { path: { id: input.personId } },
+    body: { commandId, day: input.day, reason: 'ill' },
+  });
 
 export const markBack = (input: { personId: string; day: string }, commandId: string) =>
-  dataOf(
-    api.POST('/api/people/{id}/absences/remove', {
-      params: { path: { id: input.personId } },
-      body: { commandId, day: input.day },
-    }),
-  );
+  post('/api/people/{id}/absences/remove', {
+    params: { path: { id: input.personId } },
+    body: { commandId, day: input.day },
+  });
 
 export const newPassword = (personId: string, commandId: string) =>
-  dataOf(api.POST('/api/people/{id}/one-time-password', { params: { path: { id: personId } }, body: { commandId } }));
+  post('/api/people/{id}/one-time-password', { params: { path: { id: personId } }, body: { commandId } });
 
 /** Sides by question, as they are sent. */
 export type Choices = Record<string, 'a' | 'b'>;
@@ -220,23 +205,19 @@ const bodyOf = (m: MethodsBody) => ({
 });
 
 export const changeMethods = (input: { number: number } & MethodsBody, commandId: string) =>
-  dataOf(api.POST('/api/methods', { body: { commandId, number: input.number, ...bodyOf(input) } }));
+  post('/api/methods', { body: { commandId, number: input.number, ...bodyOf(input) } });
 
 export const changeDogSchools = (input: { dogId: string; version: number; schools: Choices }, commandId: string) =>
-  dataOf(
-    api.POST('/api/dogs/{id}/schools', {
-      params: { path: { id: input.dogId } },
-      body: { commandId, version: input.version, schools: input.schools },
-    }),
-  );
+  post('/api/dogs/{id}/schools', {
+    params: { path: { id: input.dogId } },
+    body: { commandId, version: input.version, schools: input.schools },
+  });
 
 /** What a change would move; nothing is saved. Without a dog it is the kennel's change. */
 export const previewMethods = (dogId: string | null, body: MethodsBody) =>
-  dataOf(
-    dogId === null
-      ? api.POST('/api/methods/preview', { body: bodyOf(body) })
-      : api.POST('/api/dogs/{id}/schools/preview', {
-          params: { path: { id: dogId } },
-          body: { schools: body.schools },
-        }),
-  );
+  dogId === null
+    ? post('/api/methods/preview', { body: bodyOf(body) })
+    : post('/api/dogs/{id}/schools/preview', {
+        params: { path: { id: dogId } },
+        body: { schools: body.schools },
+      });

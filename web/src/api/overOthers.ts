@@ -2,7 +2,7 @@
  * Two people write on one dog at once: a change is refused only where both touched the same part.
  */
 import { sameValue } from '@loyal-mane/core';
-import { ProblemError, api, dataOf } from './client';
+import { ProblemError, get } from './client';
 import type { Kennel } from './queries';
 
 type Dog = Kennel['dogs'][number];
@@ -17,7 +17,7 @@ export interface DogChange<R> {
 
 /** The dog as the server has it now; null when it is gone. */
 async function dogNow(id: string): Promise<Dog | null> {
-  const { dogs } = await dataOf(api.GET('/api/kennel'));
+  const { dogs } = await get('/api/kennel');
   return dogs.find((d) => d.id === id) ?? null;
 }
 

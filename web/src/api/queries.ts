@@ -2,8 +2,7 @@
  * Query factories: key, fetcher and type of every resource in one place.
  */
 import { queryOptions } from '@tanstack/react-query';
-import type { KennelFile, Plan } from '@loyal-mane/core';
-import { api, dataOf, setCsrf } from './client';
+import { get, setCsrf } from './client';
 import type { components } from './schema.gen';
 import { setServerTime } from './serverClock';
 
@@ -13,19 +12,8 @@ export type Work = components['schemas']['WorkDto'];
 export type PlanJob = components['schemas']['PlanJobDto'];
 export type Summary = components['schemas']['SummaryDto'];
 
-/** A stored plan; reasons keep the core's own closed types, which the API describes only as objects. */
-export interface StoredPlan {
-  readonly id: string;
-  readonly madeAt: string;
-  readonly summary: Summary;
-  readonly plan: Plan;
-}
-
-export interface PlanView {
-  readonly published: StoredPlan | null;
-  readonly draft: StoredPlan | null;
-  readonly job: PlanJob | null;
-}
+export type StoredPlan = components['schemas']['StoredPlanDto'];
+export type PlanView = components['schemas']['PlanViewDto'];
 
 function keepSession(session: Session): Session {
   setCsrf(session.csrf);
@@ -35,32 +23,32 @@ function keepSession(session: Session): Session {
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: async () => keepSession(await dataOf(api.GET('/api/session'))),
+  queryFn: async () => keepSession(await get('/api/session')),
   staleTime: Infinity,
 });
 
 export const kennelQuery = queryOptions({
   queryKey: ['kennel'],
-  queryFn: () => dataOf(api.GET('/api/kennel')),
+  queryFn: () => get('/api/kennel'),
   staleTime: Infinity,
 });
 
 /** The whole kennel as a file, for leads: what the browser's planning thread computes from. */
 export const kennelFileQuery = queryOptions({
   queryKey: ['kennel', 'file'],
-  queryFn: async () => (await dataOf(api.GET('/api/export'))) as unknown as KennelFile,
+  queryFn: () => get('/api/export'),
   staleTime: Infinity,
 });
 
 export const planQuery = queryOptions({
   queryKey: ['plan'],
-  queryFn: async () => (await dataOf(api.GET('/api/plan'))) as unknown as PlanView,
+  queryFn: () => get('/api/plan'),
   staleTime: Infinity,
 });
 
 export const workQuery = queryOptions({
   queryKey: ['work'],
-  queryFn: async () => (await dataOf(api.GET('/api/work'))).work,
+  queryFn: async () => (await get('/api/work')).work,
   staleTime: Infinity,
 });
 
@@ -69,21 +57,21 @@ export type MethodsEffect = components['schemas']['MethodsEffectDto'];
 
 export const methodsQuery = queryOptions({
   queryKey: ['methods'],
-  queryFn: () => dataOf(api.GET('/api/methods')),
+  queryFn: () => get('/api/methods'),
   staleTime: Infinity,
 });
 
 export const jobQuery = (id: string) =>
   queryOptions({
     queryKey: ['job', id],
-    queryFn: () => dataOf(api.GET('/api/plan-jobs/{id}', { params: { path: { id } } })),
+    queryFn: () => get('/api/plan-jobs/{id}', { params: { path: { id } } }),
     refetchInterval: 250,
   });
 
 export const roomQuery = (key: string, planId: string) =>
   queryOptions({
     queryKey: ['room', planId, key],
-    queryFn: () => dataOf(api.GET('/api/tasks/{key}/room', { params: { path: { key } } })),
+    queryFn: () => get('/api/tasks/{key}/room', { params: { path: { key } } }),
     staleTime: 30_000,
   });
 

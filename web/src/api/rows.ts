@@ -4,7 +4,7 @@
  */
 import { queryOptions } from '@tanstack/react-query';
 import type { KennelFile, RowChange } from '@loyal-mane/core';
-import { api, dataOf } from './client';
+import { get, post } from './client';
 import type { components } from './schema.gen';
 
 export type FoundIssue = components['schemas']['FoundIssueDto'];
@@ -13,36 +13,30 @@ export type TrailEntry = components['schemas']['TrailEntryDto'];
 /** The kennel's rows without its work records; leads only. */
 export const rowsQuery = queryOptions({
   queryKey: ['kennel', 'rows'],
-  queryFn: async () => (await dataOf(api.GET('/api/kennel/rows'))) as unknown as KennelFile,
+  queryFn: () => get('/api/kennel/rows'),
   staleTime: Infinity,
 });
 
 export const trailQuery = (subject: string | null) =>
   queryOptions({
     queryKey: ['kennel', 'trail', subject],
-    queryFn: async () =>
-      (await dataOf(api.GET('/api/trail', { params: { query: subject === null ? {} : { subject } } }))).entries,
+    queryFn: async () => (await get('/api/trail', { params: { query: subject === null ? {} : { subject } } })).entries,
   });
 
-const bodyOf = (changes: readonly RowChange[]) =>
-  changes.map((c) => ({
-    ...c,
-    from: c.from,
-    to: c.to,
-  }));
+const bodyOf = (changes: readonly RowChange[]) => changes.map((c) => ({ ...c }));
 
 export const saveChanges = (changes: readonly RowChange[], commandId: string) =>
-  dataOf(api.POST('/api/changes', { body: { commandId, changes: bodyOf(changes) as never } }));
+  post('/api/changes', { body: { commandId, changes: bodyOf(changes) } });
 
 /** What would be wrong with changes; nothing is saved. */
 export const checkChanges = async (changes: readonly RowChange[]): Promise<readonly FoundIssue[]> =>
-  (await dataOf(api.POST('/api/changes/check', { body: { changes: bodyOf(changes) as never } }))).errors;
+  (await post('/api/changes/check', { body: { changes: bodyOf(changes) } })).errors;
 
 export const undoTrail = (number: number, commandId: string) =>
-  dataOf(api.POST('/api/trail/{number}/undo', { params: { path: { number } }, body: { commandId } }));
+  post('/api/trail/{number}/undo', { params: { path: { number } }, body: { commandId } });
 
 /** A whole kennel file into this kennel, which must be empty; `becomes`: who of it the caller is. */
 export const openKennel = (
-  { kennel, becomes }: { readonly kennel: Record<string, unknown>; readonly becomes: string },
+  { kennel, becomes }: { readonly kennel: KennelFile; readonly becomes: string },
   commandId: string,
-) => dataOf(api.POST('/api/kennel/open', { body: { commandId, kennel, becomes } }));
+) => post('/api/kennel/open', { body: { commandId, kennel, becomes } });

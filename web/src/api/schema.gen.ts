@@ -1,4 +1,5 @@
 /* Generated from server/openapi.json by `npm run api`. */
+import type { DogRecordParts, KennelBreed, KennelFile, KennelIntervalChange, KennelProductChange, KennelRow, KennelStepChange, Patch, PersonParts, Plan, PlannedActivity, SchoolChoices, UnplacedChain, VersionedWork, WhyNot } from '@loyal-mane/core';
 export interface paths {
     "/api/health": {
         parameters: {
@@ -7,6 +8,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Tells that the process lives. */
         get: operations["Health.live"];
         put?: never;
         post?: never;
@@ -23,6 +25,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Tells that the process can work: its database answers. */
         get: operations["Health.ready"];
         put?: never;
         post?: never;
@@ -39,9 +42,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Tells who is signed in. */
         get: operations["Session.read"];
         put?: never;
+        /** Signs a person in by name and password. */
         post: operations["Session.signIn"];
+        /** Signs out. */
         delete: operations["Session.signOut"];
         options?: never;
         head?: never;
@@ -57,6 +63,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Uses a welcome link up: the person has a password and is signed in. */
         post: operations["Session.useLink"];
         delete?: never;
         options?: never;
@@ -73,6 +80,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Signs a person in by PIN on a trusted device. */
         post: operations["Session.signInByPin"];
         delete?: never;
         options?: never;
@@ -89,6 +97,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Changes one’s own password; other sessions and the PIN end. */
         post: operations["Session.changePassword"];
         delete?: never;
         options?: never;
@@ -105,6 +114,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Sets one’s own PIN. */
         post: operations["Session.setPin"];
         delete?: never;
         options?: never;
@@ -119,6 +129,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists one’s own open sessions. */
         get: operations["Session.sessions"];
         put?: never;
         post?: never;
@@ -137,6 +148,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Ends all of one’s own sessions but this one. */
         post: operations["Session.endOthers"];
         delete?: never;
         options?: never;
@@ -153,6 +165,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Ends one of one’s own sessions. */
         post: operations["Session.end"];
         delete?: never;
         options?: never;
@@ -167,6 +180,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Tells whether this device is trusted, and who has a PIN here. */
         get: operations["Session.thisDevice"];
         put?: never;
         post?: never;
@@ -183,8 +197,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists trusted devices. */
         get: operations["Session.trusted"];
         put?: never;
+        /** Trusts the device that asks. */
         post: operations["Session.trust"];
         delete?: never;
         options?: never;
@@ -201,6 +217,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Trusts a device no longer. */
         post: operations["Session.forget"];
         delete?: never;
         options?: never;
@@ -215,6 +232,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Reads the kennel as its rooms show it; an owner reads what concerns their own dogs. */
         get: operations["Kennel.read"];
         put?: never;
         post?: never;
@@ -231,6 +249,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Reads the kennel’s rows without its work records: what forms change. */
         get: operations["Kennel.rows"];
         put?: never;
         post?: never;
@@ -247,6 +266,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Takes the whole kennel out as a file. */
         get: operations["Kennel.export"];
         put?: never;
         post?: never;
@@ -265,567 +285,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Puts a whole kennel file into a kennel that is still empty. */
         post: operations["Open.open"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plan": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["Plan.read"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/room": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["Plan.room"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/set": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.set"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/let-go": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.letGo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plan-jobs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.start"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plan-jobs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["Plan.job"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plan-jobs/{id}/cancel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.cancel"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans/{id}/publish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.publish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans/{id}/discard": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Plan.discard"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/work": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["Work.list"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/start": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.start"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/pause": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.pause"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/resume": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.resume"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/finish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.finish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/skip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.skip"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{key}/undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Work.undo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/absences": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.absent"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/absences/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.back"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/one-time-password": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.password"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/link": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.link"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/close-sign-in": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.close"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/entries/{id}/handler": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.handler"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shows/{id}/rules": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.rules"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dogs/{id}/marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.marks"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shifts/{id}/overtime": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.overtime"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/stations/{id}/reopen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Yard.reopen"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/methods": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["Methods.read"];
-        put?: never;
-        post: operations["Methods.change"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/methods/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Methods.preview"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dogs/{id}/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Methods.changeDog"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dogs/{id}/schools/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Methods.previewDog"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dogs/{id}/record": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Records.dog"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dogs/{id}/log": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Records.log"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/people/{id}/record": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Records.person"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/breeds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Records.breed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/breeds/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["Records.removeBreed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -841,6 +302,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Saves changes of rows, all or none. */
         post: operations["Change.change"];
         delete?: never;
         options?: never;
@@ -857,6 +319,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Tells what would be wrong with changes; nothing is saved. */
         post: operations["Change.check"];
         delete?: never;
         options?: never;
@@ -871,6 +334,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists what was changed, by whom and when, newest first. */
         get: operations["Change.read"];
         put?: never;
         post?: never;
@@ -889,7 +353,621 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes a change back, as far as nobody has changed the same since. */
         post: operations["Change.undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/{id}/handler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets who shows a dog. */
+        post: operations["Adjustment.handler"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shows/{id}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes down what a show’s own rules say. */
+        post: operations["Adjustment.rules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes down what was found in a coat. */
+        post: operations["Adjustment.marks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shifts/{id}/overtime": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets how late a person can stay. */
+        post: operations["Adjustment.overtime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stations/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Opens a station again on a day on which it was closed. */
+        post: operations["Adjustment.reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes what is kept of a dog. */
+        post: operations["Records.dog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes what was used or seen on a dog today. */
+        post: operations["Records.log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/breeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds or changes a breed of the kennel’s own. */
+        post: operations["Records.breed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/breeds/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Removes a breed of the kennel’s own. */
+        post: operations["Records.removeBreed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads the published plan; a lead also reads the draft and the planning that is under way. */
+        get: operations["Plan.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells how early and how late a task could start, everything else as it is. */
+        get: operations["Plan.room"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chains/{key}/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells why an entry or a round of keep-up work has no place, and what would help. */
+        get: operations["Plan.why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets a task at a time: planning goes around it. */
+        post: operations["Plan.set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/let-go": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets a task go that was set. */
+        post: operations["Plan.letGo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks for a plan; the newest request wins. */
+        post: operations["Plan.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads how far a planning is. */
+        get: operations["Plan.job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan-jobs/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stops a planning; nothing is kept of it. */
+        post: operations["Plan.cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Publishes a draft: people work by it from now on. */
+        post: operations["Plan.publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Throws a draft away. */
+        post: operations["Plan.discard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists open work and the work of the last five weeks; an owner reads that of their own dogs. */
+        get: operations["Work.list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Starts a task. */
+        post: operations["Work.start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pauses a running task. */
+        post: operations["Work.pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Goes on with a paused task. */
+        post: operations["Work.resume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Finishes a task. */
+        post: operations["Work.finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Skips a task, with the reason. */
+        post: operations["Work.skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes the last command on a task back. */
+        post: operations["Work.undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/absences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks a person ill or away for a day. */
+        post: operations["People.absent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/absences/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Marks a person back for a day. */
+        post: operations["People.back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/one-time-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives a person a password that must be changed at the first sign-in. */
+        post: operations["People.password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a link with which a person chooses a password, once, within three days. */
+        post: operations["People.link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/close-sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Closes a sign-in: sessions, password, PIN and calendar addresses end. */
+        post: operations["People.close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes what is kept of a person: what is learned, the kit, the brushing route. */
+        post: operations["People.record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads how the kennel works, with the history of its changes. */
+        get: operations["Methods.read"];
+        put?: never;
+        /** Changes how the kennel works. */
+        post: operations["Methods.change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tells what a change of methods would do to the plan; nothing is saved. */
+        post: operations["Methods.preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes the sides of questions for one dog. */
+        post: operations["Methods.changeDog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/schools/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tells what a dog’s own sides would do to the plan; nothing is saved. */
+        post: operations["Methods.previewDog"];
         delete?: never;
         options?: never;
         head?: never;
@@ -903,8 +981,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists calendar addresses: a lead’s all, everybody else’s their own. */
         get: operations["Feed.list"];
         put?: never;
+        /** Makes a calendar address for a person or a dog. */
         post: operations["Feed.make"];
         delete?: never;
         options?: never;
@@ -921,7 +1001,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Revokes a calendar address. */
         post: operations["Feed.revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads a calendar at its secret address. */
+        get: operations["Feed.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Opens the live stream of changes. */
+        get: operations["Stream.open"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1008,7 +1123,10 @@ export interface components {
             devices: components["schemas"]["DeviceLineDto"][];
         };
         TrustDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description what the crew calls the device */
             name: string;
@@ -1045,9 +1163,7 @@ export interface components {
             role: "lead" | "finisher" | "bather" | "hand" | "owner";
             skills: ("bath" | "dry" | "brush" | "scissor" | "ring" | "hand" | "decide" | "harshDryer" | "glands")[];
             /** @description what is learned and the kit, as in a file */
-            record: {
-                [key: string]: unknown;
-            };
+            record: components["schemas"]["FilePersonParts"];
             version: number;
         };
         PauseDto: {
@@ -1130,21 +1246,19 @@ export interface components {
             note?: string;
             /** @description silhouette of the breed */
             badge: string;
-            /** @description class of coat */
-            coat: string;
+            /**
+             * @description class of coat
+             * @enum {string}
+             */
+            coat: "double" | "heavySheepdog" | "drop" | "scissored" | "jacketedNatural" | "jacketedTrimmed" | "wire" | "smooth";
             marks: components["schemas"]["CoatMarksDto"];
             /** @description coat and ways, as in a kennel file */
-            record: {
-                [key: string]: unknown;
-            };
+            record: components["schemas"]["FileDogParts"];
             version: number;
         };
         OwnBreedDto: {
             name: string;
-            /** @description the breed, as in a kennel file */
-            facts: {
-                [key: string]: unknown;
-            };
+            facts: components["schemas"]["FileBreed"];
             version: number;
         };
         ShowRulesDto: {
@@ -1236,12 +1350,12 @@ export interface components {
             pins: components["schemas"]["PinDto"][];
         };
         OpenKennelDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
-            /** @description a whole kennel file */
-            kennel: {
-                [key: string]: unknown;
-            };
+            kennel: components["schemas"]["KennelFile"];
             /** @description the lead of the file that whoever opens it is */
             becomes: string;
         };
@@ -1249,229 +1363,109 @@ export interface components {
             dogs: number;
             people: number;
         };
-        MoveDto: {
-            key: string;
-            dogId: string;
+        RowChangeDto: {
             /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
-            from: string;
-            to: string;
-        };
-        SummaryDto: {
-            ready: number;
-            of: number;
-            tasks: number;
-            moved: number;
-            added: number;
-            removed: number;
-            moves: components["schemas"]["MoveDto"][];
-        };
-        MinutesDto: {
-            middle: number;
-            p20: number;
-            p80: number;
-        };
-        PlannedActivityDto: {
-            key: string;
-            /** @enum {string} */
-            kind: "show" | "keepUp";
-            dogId: string;
-            entryId: string | null;
-            /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
-            /** @enum {string} */
-            state: "done" | "running" | "planned";
-            start: string;
-            end: string;
-            attendedUntil: string;
-            people: string[];
-            stationId: string | null;
-            minutes: components["schemas"]["MinutesDto"];
-            aim: string;
-            bound: boolean;
-            latest: string | null;
-            /** @description code and fields of the reason */
-            reason: {
-                [key: string]: unknown;
-            };
-        };
-        UnplacedDto: {
-            key: string;
-            /** @enum {string} */
-            kind: "show" | "keepUp";
-            dogId: string;
-            entryId: string | null;
-            /** @enum {string|null} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown" | null;
-            /** @description why, and what would help */
-            reason: {
-                [key: string]: unknown;
-            };
-            waiting: {
-                [key: string]: unknown;
-            }[];
-        };
-        PlanDto: {
-            now: string;
-            firstDay: string;
-            seed: number;
-            rounds: number;
-            inputHash: string;
-            activities: components["schemas"]["PlannedActivityDto"][];
-            unplaced: components["schemas"]["UnplacedDto"][];
-            leftOut: {
-                [key: string]: unknown;
-            }[];
-            calendar: {
-                [key: string]: unknown;
-            }[];
-        };
-        StoredPlanDto: {
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
             id: string;
-            madeAt: string;
-            summary: components["schemas"]["SummaryDto"];
-            plan: components["schemas"]["PlanDto"];
+            /** @description the row as the sender saw it; null = it is new */
+            from: components["schemas"]["FileRow"] | null;
+            /** @description the row as it shall be; null = it is removed */
+            to: components["schemas"]["FileRow"] | null;
         };
-        ProgressDto: {
-            round: number;
-            rounds: number;
-            placed: number;
-            of: number;
-        };
-        PlanJobDto: {
-            id: string;
-            /** @enum {string} */
-            state: "queued" | "running" | "done" | "cancelled" | "failed";
-            progress?: components["schemas"]["ProgressDto"];
-            planId?: string;
-            trouble?: string;
-        };
-        PlanViewDto: {
-            published: components["schemas"]["StoredPlanDto"] | null;
-            /** @description leads only */
-            draft: components["schemas"]["StoredPlanDto"] | null;
-            /** @description a job that is under way; leads only */
-            job: components["schemas"]["PlanJobDto"] | null;
-        };
-        TaskRoomDto: {
-            earliest: string | null;
-            latest: string | null;
-            /** @description keys of the tasks that wait for it */
-            waits: string[];
-        };
-        SetTaskDto: {
-            /** @description UUID version 7, made by the sender */
+        ChangesCommandDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
-            /** @description when it begins, ISO 8601 in UTC; on the five minutes */
-            start: string;
-            /** @description by whom; anybody who can when absent */
-            personId?: string;
-            /** @description where; any that serves when absent */
-            stationId?: string;
+            changes: components["schemas"]["RowChangeDto"][];
+        };
+        ChangedDto: {
+            /** @description how many rows changed */
+            rows: number;
+        };
+        CheckChangesDto: {
+            changes: components["schemas"]["RowChangeDto"][];
+        };
+        FoundIssueDto: {
+            /** @description changes[k].field, or where in the kennel */
+            path: string;
+            detail: string;
+        };
+        CheckedDto: {
+            errors: components["schemas"]["FoundIssueDto"][];
+        };
+        TrailRowDto: {
+            /** @enum {string} */
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            id: string;
+            from: components["schemas"]["FileRow"] | null;
+            to: components["schemas"]["FileRow"] | null;
+        };
+        TrailEntryDto: {
+            number: number;
+            at: string;
+            kind: string;
+            subject: string;
+            /** @description who; absent for what the server did by itself */
+            actorId?: string;
+            /** @description rows that changed, at most 20 of them */
+            rows: components["schemas"]["TrailRowDto"][];
+            /** @description how many rows changed */
+            count: number;
+            /** @description whether it can be undone */
+            mayUndo: boolean;
+        };
+        TrailDto: {
+            /** @description newest first */
+            entries: components["schemas"]["TrailEntryDto"][];
         };
         CommandDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
-        };
-        StartPlanDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
             /**
-             * @description keep what still holds, or plan everything afresh
-             * @enum {string}
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
              */
-            mode: "keep" | "fresh";
-        };
-        PublishedDto: {
-            planId: string;
-        };
-        WorkDto: {
-            taskKey: string;
-            dogId: string;
-            /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
-            /** @enum {string} */
-            state: "running" | "paused" | "done" | "skipped";
-            personId?: string;
-            stationId?: string;
-            startedAt?: string;
-            runningSince?: string;
-            finishedAt?: string;
-            workedMs: number;
-            expectedMin?: number;
-            reason?: string;
-            version: number;
-        };
-        WorkListDto: {
-            work: components["schemas"]["WorkDto"][];
-        };
-        TaskCommandDto: {
-            /** @description UUID version 7, made by the sender */
             commandId: string;
-            /** @description version of the record that the sender saw; 0 when there was none */
-            version: number;
-            dogId: string;
-            /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
-            stationId?: string | null;
-            /** @description minutes that the plan expected of any dog and person; kept when it starts */
-            expectedMin?: number;
-            /** @description why it is skipped */
-            reason?: string;
-        };
-        TaskAnswerDto: {
-            /** @description null: nobody has touched the task */
-            work: components["schemas"]["WorkDto"] | null;
-        };
-        AbsenceCommandDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
-            /** @description YYYY-MM-DD */
-            day: string;
-            /** @enum {string} */
-            reason: "ill" | "away";
-        };
-        RowVersionDto: {
-            id: string;
-            version: number;
-        };
-        AbsenceRemoveDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
-            /** @description YYYY-MM-DD */
-            day: string;
-        };
-        OneTimePasswordDto: {
-            signIn: string;
-            password: string;
-        };
-        WelcomeLinkDto: {
-            /** @description the secret of the link; shown once */
-            link: string;
         };
         HandlerDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
             handlerId: string;
         };
+        RowVersionDto: {
+            id: string;
+            version: number;
+        };
         ShowRulesCommandDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
             rules: components["schemas"]["ShowRulesDto"];
         };
         CoatMarksCommandDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
             marks: components["schemas"]["CoatMarksDto"];
         };
         OvertimeDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
@@ -1479,156 +1473,32 @@ export interface components {
             overtimeEnd: string;
         };
         ReopenDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
             /** @description day of the closure to lift, YYYY-MM-DD */
             day: string;
         };
-        DogChoicesDto: {
-            dogId: string;
-            version: number;
-            /** @description class of coat */
-            coat: string;
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-        };
-        MethodsVersionDto: {
-            number: number;
-            madeAt: string;
-            madeBy: string | null;
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-            /** @description changed steps of care programs, as in a kennel file */
-            steps: {
-                [key: string]: unknown;
-            }[];
-            /** @description changed intervals of keep-up work, as in a kennel file */
-            intervals: {
-                [key: string]: unknown;
-            }[];
-            /** @description products as the kennel’s own bottles say, as in a kennel file */
-            products: {
-                [key: string]: unknown;
-            }[];
-        };
-        MethodsDto: {
-            /** @description version in force; 0 = as the library has it */
-            number: number;
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-            /** @description changed steps of care programs, as in a kennel file */
-            steps: {
-                [key: string]: unknown;
-            }[];
-            /** @description changed intervals of keep-up work, as in a kennel file */
-            intervals: {
-                [key: string]: unknown;
-            }[];
-            /** @description products as the kennel’s own bottles say, as in a kennel file */
-            products: {
-                [key: string]: unknown;
-            }[];
-            dogs: components["schemas"]["DogChoicesDto"][];
-            /** @description newest first */
-            history: components["schemas"]["MethodsVersionDto"][];
-        };
-        ChangeMethodsDto: {
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-            /** @description changed steps of care programs, as in a kennel file */
-            steps?: {
-                [key: string]: unknown;
-            }[];
-            /** @description changed intervals of keep-up work, as in a kennel file */
-            intervals?: {
-                [key: string]: unknown;
-            }[];
-            /** @description products as the kennel’s own bottles say, as in a kennel file */
-            products?: {
-                [key: string]: unknown;
-            }[];
-            /** @description made by the sender; the same command again answers as before */
-            commandId: string;
-            /** @description version that the sender saw */
-            number: number;
-        };
-        MethodsBodyDto: {
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-            /** @description changed steps of care programs, as in a kennel file */
-            steps?: {
-                [key: string]: unknown;
-            }[];
-            /** @description changed intervals of keep-up work, as in a kennel file */
-            intervals?: {
-                [key: string]: unknown;
-            }[];
-            /** @description products as the kennel’s own bottles say, as in a kennel file */
-            products?: {
-                [key: string]: unknown;
-            }[];
-        };
-        RefusedDto: {
-            dogId: string;
-            school: string;
-            why: string;
-        };
-        MethodsEffectDto: {
-            /** @description tasks that would sit elsewhere */
-            moved: number;
-            added: number;
-            removed: number;
-            /** @description dogs it touches */
-            dogs: string[];
-            /** @description crew minutes, after less before */
-            crewMin: number;
-            /** @description dogs that would become ready */
-            gained: string[];
-            /** @description dogs that would lose their place */
-            lost: string[];
-            /** @description dogs for which the choice is refused */
-            refused: components["schemas"]["RefusedDto"][];
-        };
-        ChangeDogSchoolsDto: {
-            /** @description UUID version 7, made by the sender */
-            commandId: string;
-            /** @description version of the dog that the sender saw */
-            version: number;
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-        };
-        PreviewMethodsDto: {
-            /** @description side by question; a question that is absent stays as is usual on the coat */
-            schools: {
-                [key: string]: "a" | "b";
-            };
-        };
         RecordCommandDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
-            /** @description fields to change, as in a kennel file; null takes a field away */
-            record: {
-                [key: string]: unknown;
-            };
+            /** @description fields to change; null takes a field away */
+            record: components["schemas"]["FileDogPatch"];
         };
         CoatLogDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @enum {string} */
             what: "use" | "settle" | "hold";
@@ -1653,84 +1523,506 @@ export interface components {
             minutes?: number;
         };
         BreedCommandDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version that the sender saw; 0 for a new breed */
             version: number;
-            /** @description the breed, as in a kennel file */
-            breed: {
-                [key: string]: unknown;
-            };
+            breed: components["schemas"]["FileBreed"];
         };
         BreedRemoveDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @description version of the row that the sender saw */
             version: number;
             /** @description name of the breed */
             name: string;
         };
-        RowChangeDto: {
+        MoveDto: {
+            key: string;
+            dogId: string;
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
-            id: string;
-            /** @description the row as the sender saw it; null = it is new */
-            from: {
-                [key: string]: unknown;
-            } | null;
-            /** @description the row as it shall be; null = it is removed */
-            to: {
-                [key: string]: unknown;
-            } | null;
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            from: string;
+            to: string;
         };
-        ChangesCommandDto: {
-            /** @description UUID version 7, made by the sender */
+        SummaryDto: {
+            /** @description dogs that will be ready */
+            ready: number;
+            /** @description dogs that are shown */
+            of: number;
+            tasks: number;
+            moved: number;
+            added: number;
+            removed: number;
+            /** @description tasks that moved, soonest first, at most forty */
+            moves: components["schemas"]["MoveDto"][];
+        };
+        PlainReasonDto: {
+            /** @enum {string} */
+            code: "done" | "running" | "pinned" | "atAim" | "overdue" | "alone" | "follows";
+        };
+        SameHandsReasonDto: {
+            /** @enum {string} */
+            code: "sameHands";
+            personId: string | null;
+        };
+        TaskNameDto: {
+            key: string;
+            dogId: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            personId: string | null;
+            until: string;
+        };
+        BlockedReasonDto: {
+            /** @enum {string} */
+            code: "blocked";
+            /** @enum {string} */
+            by: "before" | "after" | "personBusy" | "stationBusy" | "shift" | "stationClosed" | "circuit" | "cleanDown" | "standing" | "dogBusy" | "personLimit";
+            /** @enum {string} */
+            towards: "earlier" | "later";
+            heldBy: components["schemas"]["TaskNameDto"] | null;
+        };
+        BlockedTwiceReasonDto: {
+            /** @enum {string} */
+            code: "blockedTwice";
+            by: ("before" | "after" | "personBusy" | "stationBusy" | "shift" | "stationClosed" | "circuit" | "cleanDown" | "standing" | "dogBusy" | "personLimit")[];
+            /** @enum {string} */
+            towards: "earlier" | "later";
+        };
+        MinutesDto: {
+            /** @description middle estimate */
+            middle: number;
+            /** @description 20th percentile */
+            p20: number;
+            /** @description 80th percentile */
+            p80: number;
+            /** @description middle estimate before the dog’s own pace */
+            usual: number;
+            /** @description finished tasks that the pace rests on */
+            logs: number;
+        };
+        PlannedActivityDto: PlannedActivity;
+        OtherHandlerRemedyDto: {
+            /** @enum {string} */
+            code: "otherHandler";
+            entryId: string;
+            handlerId: string;
+            otherId: string;
+            rivalDogId: string | null;
+            rivalEntryId: string | null;
+        };
+        StayRemedyDto: {
+            /** @enum {string} */
+            code: "stay";
+            personId: string;
+            until: string;
+            minutes: number;
+        };
+        MoveBreakRemedyDto: {
+            /** @enum {string} */
+            code: "moveBreak";
+            personId: string;
+            from: string;
+        };
+        UnpinRemedyDto: {
+            /** @enum {string} */
+            code: "unpin";
+            key: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            start: string;
+        };
+        OpenStationRemedyDto: {
+            /** @enum {string} */
+            code: "openStation";
+            stationId: string;
+            from: string;
+        };
+        FreePersonRemedyDto: {
+            /** @enum {string} */
+            code: "freePerson";
+            personId: string;
+        };
+        MoreStandingRemedyDto: {
+            /** @enum {string} */
+            code: "moreStanding";
+        };
+        ExtraStationRemedyDto: {
+            /** @enum {string} */
+            code: "extraStation";
+            /** @enum {string} */
+            kind: "tub" | "forceDryer" | "standDryer" | "table" | "pen";
+        };
+        WithoutRemedyDto: {
+            /** @enum {string} */
+            code: "without";
+            dogId: string;
+        };
+        WhyNotDto: WhyNot;
+        WaitingStepDto: {
+            key: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            aim: string;
+            blocked: boolean;
+        };
+        UnplacedDto: UnplacedChain;
+        DropReasonDto: {
+            /** @enum {string} */
+            code: "past" | "passedOver" | "showRules" | "tooYoung" | "state" | "noConsent" | "allLocked" | "sharedTrim";
+            /**
+             * @description of showRules
+             * @enum {string}
+             */
+            rule?: "productsLeft" | "whiskersRemoved" | "alteredShown" | "scissoringNatural" | "dryersOnGround";
+            /**
+             * @description of showRules
+             * @enum {string}
+             */
+            value?: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description of state
+             * @enum {string}
+             */
+            state?: "season" | "falsePregnancy" | "afterWhelping" | "injury" | "medicine" | "allergy" | "treatment" | "outOfCoat";
+            /**
+             * @description of noConsent
+             * @enum {string}
+             */
+            what?: "shaveOut" | "strip" | "firstEars" | "whiskers";
+            /** @description of sharedTrim */
+            day?: string;
+        };
+        LeftOutDto: {
+            dogId: string;
+            entryId: string | null;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            why: components["schemas"]["DropReasonDto"];
+        };
+        CalendarItemDto: {
+            dogId: string;
+            entryId: string;
+            /** @enum {string} */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            day: string;
+        };
+        ProgramNoteDto: {
+            /** @enum {string} */
+            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout";
+            /**
+             * @description of schoolRefused
+             * @enum {string}
+             */
+            school?: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate";
+            /**
+             * @description of schoolRefused
+             * @enum {string}
+             */
+            side?: "a" | "b";
+            /**
+             * @description of schoolRefused
+             * @enum {string}
+             */
+            why?: "tightMats" | "noBathUntilClear" | "notDouble" | "nobodyTrained" | "scissorsNeedCleanCoat" | "noTubThere" | "paleRoots";
+            /** @description of underAge */
+            leastMonths?: number;
+            /** @description of checkRules */
+            rules?: ("productsLeft" | "whiskersRemoved" | "alteredShown" | "scissoringNatural" | "dryersOnGround")[];
+            /**
+             * @description of ruleSays
+             * @enum {string}
+             */
+            rule?: "productsLeft" | "whiskersRemoved" | "alteredShown" | "scissoringNatural" | "dryersOnGround";
+            /**
+             * @description of ruleSays
+             * @enum {string}
+             */
+            value?: "free" | "restricted" | "forbidden" | "unknown";
+            /**
+             * @description of state
+             * @enum {string}
+             */
+            state?: "season" | "falsePregnancy" | "afterWhelping" | "injury" | "medicine" | "allergy" | "treatment" | "outOfCoat";
+            /** @description of falsePregnancyAbout */
+            about?: string;
+        };
+        PlanNoteDto: {
+            dogId: string;
+            entryId: string;
+            note: components["schemas"]["ProgramNoteDto"];
+        };
+        EntryOddsDto: {
+            entryId: string;
+            /** @description how likely it is to be ready on time, 0 to 1 */
+            ready: number;
+            /** @description task that is most often late */
+            breaks: string | null;
+        };
+        PlanBoundDto: {
+            /** @description show entries that have a place when they are alone */
+            ready: number;
+            of: number;
+            /** @description no plan costs less */
+            cost: number;
+        };
+        PlanDto: Plan;
+        StoredPlanDto: {
+            id: string;
+            madeAt: string;
+            summary: components["schemas"]["SummaryDto"];
+            plan: components["schemas"]["PlanDto"];
+        };
+        ProgressDto: {
+            /**
+             * @description what the planner is doing
+             * @enum {string}
+             */
+            phase: "search" | "explain";
+            /** @description round of the search, or entries explained */
+            round: number;
+            rounds: number;
+            /** @description entries with a place */
+            placed: number;
+            of: number;
+        };
+        PlanJobDto: {
+            id: string;
+            /** @enum {string} */
+            state: "queued" | "running" | "done" | "cancelled" | "failed";
+            progress?: components["schemas"]["ProgressDto"];
+            planId?: string;
+            trouble?: string;
+        };
+        PlanViewDto: {
+            published: components["schemas"]["StoredPlanDto"] | null;
+            /** @description leads only */
+            draft: components["schemas"]["StoredPlanDto"] | null;
+            /** @description a job that is under way; leads only */
+            job: components["schemas"]["PlanJobDto"] | null;
+        };
+        TaskRoomDto: {
+            /** @description earliest start; null when it cannot be moved */
+            earliest: string | null;
+            /** @description latest start */
+            latest: string | null;
+            /** @description keys of the tasks that wait for it */
+            waits: string[];
+        };
+        ChainWhyDto: {
+            /**
+             * @description first step that finds no place
+             * @enum {string|null}
+             */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown" | null;
+            reason: components["schemas"]["WhyNotDto"];
+        };
+        SetTaskDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
-            changes: components["schemas"]["RowChangeDto"][];
+            /** @description when it begins, ISO 8601 in UTC; on the five minutes */
+            start: string;
+            /** @description by whom; anybody who can when absent */
+            personId?: string;
+            /** @description where; any that serves when absent */
+            stationId?: string;
         };
-        ChangedDto: {
-            /** @description how many rows changed */
-            rows: number;
+        StartPlanDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /**
+             * @description keep what still holds, or plan everything afresh
+             * @enum {string}
+             */
+            mode: "keep" | "fresh";
         };
-        CheckChangesDto: {
-            changes: components["schemas"]["RowChangeDto"][];
+        PublishedDto: {
+            planId: string;
         };
-        FoundIssueDto: {
-            /** @description changes[k].field, or where in the kennel */
-            path: string;
-            detail: string;
+        WorkDto: VersionedWork;
+        WorkListDto: {
+            work: components["schemas"]["WorkDto"][];
         };
-        CheckedDto: {
-            errors: components["schemas"]["FoundIssueDto"][];
+        TaskCommandDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description version of the record that the sender saw; 0 when there was none */
+            version: number;
+            /** @description dog that the sender takes the task to be of; refused when it is another */
+            dogId?: string;
+            /**
+             * @description step that the sender takes it for; refused when it is another
+             * @enum {string}
+             */
+            step?: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /** @description where; as planned when absent */
+            stationId?: string | null;
+            /** @description why it is skipped */
+            reason?: string;
+            /** @description start it although something speaks against it; kept with who decided */
+            anyway?: boolean;
         };
-        TrailRowDto: {
+        TaskAnswerDto: {
+            /** @description null: nobody has touched the task */
+            work: components["schemas"]["WorkDto"] | null;
+        };
+        AbsenceCommandDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description YYYY-MM-DD */
+            day: string;
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
-            id: string;
-            from: {
-                [key: string]: unknown;
-            } | null;
-            to: {
-                [key: string]: unknown;
-            } | null;
+            reason: "ill" | "away";
         };
-        TrailEntryDto: {
+        AbsenceRemoveDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description YYYY-MM-DD */
+            day: string;
+        };
+        OneTimePasswordDto: {
+            signIn: string;
+            password: string;
+        };
+        WelcomeLinkDto: {
+            /** @description the secret of the link; shown once */
+            link: string;
+        };
+        PersonRecordDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description fields to change; null takes a field away */
+            record: components["schemas"]["FilePersonPatch"];
+        };
+        DogChoicesDto: {
+            dogId: string;
+            version: number;
+            /**
+             * @description class of coat
+             * @enum {string}
+             */
+            coat: "double" | "heavySheepdog" | "drop" | "scissored" | "jacketedNatural" | "jacketedTrimmed" | "wire" | "smooth";
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+        };
+        MethodsVersionDto: {
             number: number;
-            at: string;
-            kind: string;
-            subject: string;
-            /** @description who; absent for what the server did by itself */
-            actorId?: string;
-            /** @description rows that changed, at most 20 of them */
-            rows: components["schemas"]["TrailRowDto"][];
-            /** @description how many rows changed */
-            count: number;
-            /** @description whether it can be undone */
-            mayUndo: boolean;
+            madeAt: string;
+            madeBy: string | null;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+            /** @description changed steps of care programs */
+            steps: components["schemas"]["FileStepChange"][];
+            /** @description changed intervals of keep-up work */
+            intervals: components["schemas"]["FileIntervalChange"][];
+            /** @description products as the kennel’s own bottles say */
+            products: components["schemas"]["FileProductChange"][];
         };
-        TrailDto: {
+        MethodsDto: {
+            /** @description version in force; 0 = as the library has it */
+            number: number;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+            /** @description changed steps of care programs */
+            steps: components["schemas"]["FileStepChange"][];
+            /** @description changed intervals of keep-up work */
+            intervals: components["schemas"]["FileIntervalChange"][];
+            /** @description products as the kennel’s own bottles say */
+            products: components["schemas"]["FileProductChange"][];
+            dogs: components["schemas"]["DogChoicesDto"][];
             /** @description newest first */
-            entries: components["schemas"]["TrailEntryDto"][];
+            history: components["schemas"]["MethodsVersionDto"][];
+        };
+        ChangeMethodsDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+            /** @description changed steps of care programs */
+            steps?: components["schemas"]["FileStepChange"][];
+            /** @description changed intervals of keep-up work */
+            intervals?: components["schemas"]["FileIntervalChange"][];
+            /** @description products as the kennel’s own bottles say */
+            products?: components["schemas"]["FileProductChange"][];
+            /** @description version that the sender saw */
+            number: number;
+        };
+        MethodsBodyDto: {
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+            /** @description changed steps of care programs */
+            steps?: components["schemas"]["FileStepChange"][];
+            /** @description changed intervals of keep-up work */
+            intervals?: components["schemas"]["FileIntervalChange"][];
+            /** @description products as the kennel’s own bottles say */
+            products?: components["schemas"]["FileProductChange"][];
+        };
+        RefusedDto: {
+            dogId: string;
+            /** @enum {string} */
+            school: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate";
+            why: string;
+        };
+        MethodsEffectDto: {
+            /** @description tasks that would sit elsewhere */
+            moved: number;
+            added: number;
+            removed: number;
+            /** @description dogs it touches */
+            dogs: string[];
+            /** @description crew minutes, after less before */
+            crewMin: number;
+            /** @description dogs that would become ready */
+            gained: string[];
+            /** @description dogs that would lose their place */
+            lost: string[];
+            /** @description dogs for which the choice is refused */
+            refused: components["schemas"]["RefusedDto"][];
+        };
+        ChangeDogSchoolsDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description version of the row that the sender saw */
+            version: number;
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
+        };
+        PreviewMethodsDto: {
+            /** @description side by question; a question that is absent stays as is usual on the coat */
+            schools: components["schemas"]["FileSchools"];
         };
         FeedLineDto: {
             id: string;
@@ -1743,7 +2035,10 @@ export interface components {
             feeds: components["schemas"]["FeedLineDto"][];
         };
         NewFeedDto: {
-            /** @description UUID version 7, made by the sender */
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
             commandId: string;
             /** @enum {string} */
             of: "person" | "dog";
@@ -1753,6 +2048,983 @@ export interface components {
             /** @description path of the calendar; shown once */
             path: string;
         };
+        RowNowDto: {
+            version: number;
+            row: components["schemas"]["FileRow"];
+        };
+        BreedNowDto: {
+            version: number;
+            breed: components["schemas"]["FileBreed"];
+        };
+        MethodsNowDto: {
+            number: number;
+            schools: components["schemas"]["FileSchools"];
+            steps: components["schemas"]["FileStepChange"][];
+            intervals: components["schemas"]["FileIntervalChange"][];
+            products: components["schemas"]["FileProductChange"][];
+        };
+        SchoolsNowDto: {
+            version: number;
+            schools: components["schemas"]["FileSchools"];
+        };
+        PublishedNowDto: {
+            /** @description plan in force */
+            publishedId: string | null;
+        };
+        FieldProblemDto: {
+            /** @description field of the request */
+            path: string;
+            detail: string;
+        };
+        ProblemDto: {
+            type: string;
+            title: string;
+            status: number;
+            /** @description what is wrong, what was kept, what to do next */
+            detail: string;
+            instance: string;
+            /** @enum {string} */
+            code: "notSignedIn" | "wrongPassword" | "wrongPin" | "wrongPresentPassword" | "linkOver" | "tooManyAttempts" | "tooManyStreams" | "mustChangePassword" | "notAllowed" | "badToken" | "notFound" | "badInput" | "tooLarge" | "stale" | "alreadyOver" | "askFirst" | "otherCommand" | "notAsPlanned" | "notNow" | "databaseAway" | "busy" | "broken";
+            errors: components["schemas"]["FieldProblemDto"][];
+            /** @description the newer state, for whoever was too late; null when it is gone */
+            current?: (components["schemas"]["WorkDto"] | components["schemas"]["RowNowDto"] | components["schemas"]["BreedNowDto"] | components["schemas"]["MethodsNowDto"] | components["schemas"]["SchoolsNowDto"] | components["schemas"]["PublishedNowDto"] | components["schemas"]["FileRow"]) | null;
+        };
+        ChangeEventDto: {
+            /** @description numbers follow the order of commits without gaps */
+            number: number;
+            at: string;
+            /** @description task.start, plan.published, kennel.changed ... */
+            kind: string;
+            /** @description what it is about; empty for an owner where it is none of theirs */
+            subject: string;
+            /** @description by whom; null for the server itself */
+            actorId: string | null;
+            /** @description other rows that it is about, at most sixty */
+            others: string[];
+            /** @description record of a task after it, null when there is none any more; of tasks, for the crew only */
+            work?: components["schemas"]["WorkDto"] | null;
+        };
+        FileSite: {
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            id: string;
+            /** @description what people call it */
+            name: string;
+            home: boolean;
+        };
+        FileCircuit: {
+            /**
+             * Format: uuid
+             * @description id of a power circuit
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            siteId: string;
+            /** @description label at the fuse box */
+            name: string;
+            /** @description what it carries at once, amperes */
+            amps: number;
+        };
+        FileStation: {
+            /**
+             * Format: uuid
+             * @description id of a station
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            siteId: string;
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            kind: "tub" | "forceDryer" | "standDryer" | "table" | "pen";
+            /** @description what people call it */
+            name: string;
+            /**
+             * Format: uuid
+             * @description id of a power circuit
+             */
+            circuitId?: string;
+            /** @description heavy dogs can walk in */
+            ramp?: boolean;
+            /** @description usable length, cm; long enough for any dog when absent */
+            lengthCm?: number;
+            /** @description dogs at once, 1 when absent */
+            places?: number;
+            closures: {
+                /**
+                 * Format: date
+                 * @description day on which it cannot be used
+                 */
+                day: string;
+                /** @description from */
+                start: string;
+                /** @description until */
+                end: string;
+                /** @description why, as people should read it */
+                reason: string;
+            }[];
+        };
+        FilePerson: {
+            /**
+             * Format: uuid
+             * @description id of a person
+             */
+            id: string;
+            /** @description full name */
+            name: string;
+            /** @description name to sign in with */
+            signIn: string;
+            /**
+             * @description what this person may do here
+             * @enum {string}
+             */
+            role: "lead" | "finisher" | "bather" | "hand" | "owner";
+            skills: ("bath" | "dry" | "brush" | "scissor" | "ring" | "hand" | "decide" | "harshDryer" | "glands")[];
+            /**
+             * Format: uuid
+             * @description id of a owner whose dogs this person reads; for the role "owner"
+             */
+            ownerId?: string;
+            /** @description 240 when absent */
+            scissorMinPerDay?: number;
+            /** @description trims this person is not experienced in yet */
+            learning?: {
+                /**
+                 * @description trim that cannot be undone
+                 * @enum {string}
+                 */
+                trim: "ears" | "throat" | "roughTrim" | "naturalTrim" | "fineTrim" | "strip";
+                /** @description practice so far, oldest first */
+                practiced: {
+                    /**
+                     * Format: date
+                     * @description when
+                     */
+                    day: string;
+                    /**
+                     * Format: uuid
+                     * @description id of a dog
+                     */
+                    dogId?: string;
+                    /**
+                     * @description how it came out
+                     * @enum {string}
+                     */
+                    outcome: "good" | "fair" | "poor";
+                }[];
+            }[];
+            /** @description tools at hand; absent = everything that the work needs */
+            kit?: {
+                /**
+                 * @description kind
+                 * @enum {string}
+                 */
+                tool: "thinners" | "shortStraight" | "longStraight" | "longCurved" | "clipper" | "trimmer" | "strippingKnife" | "slicker" | "pinBrush" | "rake" | "wideComb" | "faceComb" | "grinder" | "curry";
+                /** @description length of the blade, inches */
+                lengthIn?: number;
+                /** @description teeth of thinners or of a comb */
+                teeth?: number;
+                /** @description blades that go with a clipper */
+                blade?: string;
+                /**
+                 * Format: date
+                 * @description last sharpened
+                 */
+                sharpened?: string;
+            }[];
+            /**
+             * @description route of the brush, where this person has one of their own
+             * @enum {string}
+             */
+            brushingRoute?: "a" | "b";
+        };
+        FileShift: {
+            /**
+             * Format: uuid
+             * @description id of a shift
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a person
+             */
+            personId: string;
+            /**
+             * Format: date
+             * @description day of the shift
+             */
+            day: string;
+            /** @description begins */
+            start: string;
+            /** @description ends */
+            end: string;
+            /** @description the latest that this person can stay; equal to the end when no overtime */
+            overtimeEnd: string;
+            pauses: {
+                /** @description from */
+                start: string;
+                /** @description until */
+                end: string;
+                /**
+                 * @description rest, or feeding and walks
+                 * @enum {string}
+                 */
+                what: "break" | "care";
+            }[];
+        };
+        FileAbsence: {
+            /**
+             * Format: uuid
+             * @description id of a absence
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a person
+             */
+            personId: string;
+            /**
+             * Format: date
+             * @description whole day
+             */
+            day: string;
+            /**
+             * @description why
+             * @enum {string}
+             */
+            reason: "ill" | "away";
+        };
+        FileTransport: {
+            /**
+             * Format: uuid
+             * @description id of a transport
+             */
+            id: string;
+            /** @description ferry, van */
+            name: string;
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            fromSiteId: string;
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            toSiteId: string;
+            /**
+             * Format: date
+             * @description day of travel
+             */
+            day: string;
+            /** @description leaves */
+            depart: string;
+            /** @description arrives, the same day */
+            arrive: string;
+            people: string[];
+            dogs: string[];
+        };
+        FileOwner: {
+            /**
+             * Format: uuid
+             * @description id of a owner
+             */
+            id: string;
+            /** @description owner */
+            name: string;
+            /** @description how to reach them; leads only */
+            contact: string;
+        };
+        FileDog: {
+            /**
+             * Format: uuid
+             * @description id of a dog
+             */
+            id: string;
+            /** @description call name */
+            name: string;
+            /** @description a breed of the library */
+            breed: string;
+            /**
+             * @description sex
+             * @enum {string}
+             */
+            sex: "dog" | "bitch";
+            /**
+             * Format: date
+             * @description date of birth
+             */
+            born: string;
+            /** @description weight, kg */
+            weightKg: number;
+            /**
+             * Format: uuid
+             * @description id of a owner
+             */
+            ownerId?: string;
+            /**
+             * @description how dense the coat is
+             * @enum {string}
+             */
+            density: "light" | "normal" | "heavy";
+            /**
+             * @description load of loose undercoat
+             * @enum {string}
+             */
+            undercoat: "light" | "heavy";
+            /** @description puppy coat giving way to the adult one */
+            coatChange: boolean;
+            /** @description false: a flat jacket needs a towel set */
+            jacketLies: boolean;
+            /** @description trained to lie while it is brushed */
+            liesForWork: boolean;
+            /** @description factor on minutes: 0.8 easy, 1.6 hard */
+            cooperation: number;
+            /** @description a harsh coat that is bathed whole on request, not only its whites */
+            wholeBath: boolean;
+            /** @description smooth coats: mitt-cleaned, clean ground, shown weekly */
+            bathSkippedWhenClean: boolean;
+            /** @description fringes that are dressed daily and washed weekly */
+            fringed: boolean;
+            /** @description standing trim minutes a day; by coat when absent */
+            standMinPerDay?: number;
+            /**
+             * Format: date
+             * @description last full trim
+             */
+            lastTrim?: string;
+            /**
+             * Format: date
+             * @description last full brushing
+             */
+            lastBrush?: string;
+            /**
+             * Format: date
+             * @description last bath
+             */
+            lastBath?: string;
+            /**
+             * Format: date
+             * @description last full removal of undercoat
+             */
+            lastUndercoat?: string;
+            /**
+             * @description ground of the run
+             * @enum {string}
+             */
+            ground?: "grass" | "artificial" | "indoors" | "gravel" | "earth";
+            /** @description soiled since the last bath */
+            soiled?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            /** @description mats that are known */
+            mats?: {
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /**
+                 * @description side of a paired zone; both or unknown when absent
+                 * @enum {string}
+                 */
+                side?: "left" | "right";
+                /**
+                 * @description how far it has closed
+                 * @enum {string}
+                 */
+                tightness: "loose" | "tight" | "solid";
+                /**
+                 * Format: date
+                 * @description when it was found
+                 */
+                foundOn?: string;
+            }[];
+            /** @description dark coat over paler roots: cut from beneath only */
+            paleRoots?: boolean;
+            /** @description growing coat: the breed’s zones are locked */
+            growsCoat?: boolean;
+            /** @description not cut */
+            locked?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            states?: {
+                /**
+                 * @description what is to be minded
+                 * @enum {string}
+                 */
+                kind: "season" | "falsePregnancy" | "afterWhelping" | "injury" | "medicine" | "allergy" | "treatment" | "outOfCoat";
+                /**
+                 * Format: date
+                 * @description since
+                 */
+                from: string;
+                /**
+                 * Format: date
+                 * @description last day; open when absent
+                 */
+                until?: string;
+                /** @description label hours either side of a treatment */
+                hours?: number;
+                /** @description of note */
+                note?: string;
+            }[];
+            consents?: {
+                /**
+                 * @description what the owner agreed to
+                 * @enum {string}
+                 */
+                what: "shaveOut" | "strip" | "firstEars" | "whiskers";
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                given: string;
+            }[];
+            /** @description zones that failed the dry or the straight test */
+            unready?: {
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /**
+                 * @description damp at the root, or kinked
+                 * @enum {string}
+                 */
+                test: "damp" | "kinked";
+            }[];
+            /** @description color by zone where it is known */
+            colors?: {
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /**
+                 * @description color
+                 * @enum {string}
+                 */
+                color: "white" | "pale" | "dark" | "darkOverPale";
+            }[];
+            /** @description products used, oldest first */
+            uses?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /**
+                 * @description class of product
+                 * @enum {string}
+                 */
+                product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+                /**
+                 * @description whole coat, some zones, or stains only
+                 * @enum {string}
+                 */
+                scope: "whole" | "zones" | "stains";
+                /** @description where, for some zones */
+                zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            }[];
+            /** @description product has built up: the next wash clarifies */
+            buildUp?: boolean;
+            /** @description finishing recipe, in order */
+            recipe?: {
+                /**
+                 * @description class of product
+                 * @enum {string}
+                 */
+                product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+                /** @description where it goes; empty = all over */
+                zones: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+                /** @description how, or which bottle */
+                note?: string;
+            }[];
+            /** @description when the coat was right after a bath */
+            settles?: {
+                /**
+                 * Format: date
+                 * @description of the bath
+                 */
+                day: string;
+                /**
+                 * @description when it was right
+                 * @enum {string}
+                 */
+                right: "sameDay" | "nextDay" | "afterTwo";
+            }[];
+            /** @description how long a finish held */
+            holds?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /** @description minutes until it sagged */
+                minutes: number;
+            }[];
+            /** @description towel sets that the jacket needs, 1 when absent */
+            towelSets?: number;
+            /** @description the jacket is set once more after the show bath, a day before leaving */
+            towelAfterBath?: boolean;
+            /** @description long hair is kept in wraps or bands */
+            wrapped?: boolean;
+            /** @description last full removal of undercoat by zone */
+            undercoatDone?: {
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+            }[];
+            /** @description steps that the dog bears better or worse */
+            cooperationAt?: {
+                /**
+                 * @description step
+                 * @enum {string}
+                 */
+                step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+                /** @description factor on minutes: 0.8 easy, 1.6 hard */
+                factor: number;
+            }[];
+            /** @description zones that the dog lets be touched better or worse */
+            cooperationZones?: {
+                /**
+                 * @description zone
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /** @description factor on minutes: 0.8 easy, 1.6 hard */
+                factor: number;
+            }[];
+            schools?: {
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                matsAndWater?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                matsAndTime?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                doubleBeforeBath?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                whenToBathe?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                clusterDays?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                ringDryness?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                sheepdogForceDryer?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                bathScope?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                shampooOn?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                headInBath?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                tubShaking?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                glands?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                sideOrder?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                productAndScissors?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                throat?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                earTop?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                bodyShears?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                footEdge?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                brushingRoute?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                tanglesAtShow?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                preTreat?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                smallTrimsBy?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                puppyWhiskers?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                whiskers?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                curlDrying?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                soakLength?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                coloredBulk?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                tableTime?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                posture?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                gate?: "a" | "b";
+            };
+            /** @description of note */
+            note?: string;
+            /** @description ISO 11784: 15 digits, a country or a maker first */
+            microchip?: string;
+            /** @description run or kennel it stays in */
+            run?: string;
+            /** @description what hands should know of it */
+            temperament?: string;
+            /** @description what the owner wishes */
+            wishes?: string;
+            /** @description turns in the tub when asked */
+            turnsInTub?: boolean;
+            /** @description stands for the force dryer */
+            standsForDryer?: boolean;
+            /** @description weighings, oldest first */
+            weights?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /** @description weight, kg */
+                kg: number;
+            }[];
+            /** @description body measures, oldest first */
+            measures?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /**
+                 * @description what was measured
+                 * @enum {string}
+                 */
+                what: "height" | "bodyLength" | "chest" | "neck" | "foreleg";
+                /** @description centimeters */
+                cm: number;
+            }[];
+            /** @description hair measured, oldest first */
+            lengths?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /** @description length of the hair, millimeters */
+                mm: number;
+            }[];
+            /**
+             * Format: date
+             * @description since when it is no longer here; its records stay
+             */
+            leftOn?: string;
+        };
+        FileShow: {
+            /**
+             * Format: uuid
+             * @description id of a show
+             */
+            id: string;
+            /** @description show or circuit */
+            name: string;
+            /**
+             * Format: uuid
+             * @description id of a site
+             */
+            siteId: string;
+            /**
+             * Format: date
+             * @description first day of judging
+             */
+            firstDay: string;
+            /**
+             * Format: date
+             * @description last day of judging
+             */
+            lastDay: string;
+            rules?: {
+                /**
+                 * @description as the show’s own rules say
+                 * @enum {string}
+                 */
+                productsLeft?: "free" | "restricted" | "forbidden" | "unknown";
+                /**
+                 * @description as the show’s own rules say
+                 * @enum {string}
+                 */
+                whiskersRemoved?: "free" | "restricted" | "forbidden" | "unknown";
+                /**
+                 * @description as the show’s own rules say
+                 * @enum {string}
+                 */
+                alteredShown?: "free" | "restricted" | "forbidden" | "unknown";
+                /**
+                 * @description as the show’s own rules say
+                 * @enum {string}
+                 */
+                scissoringNatural?: "free" | "restricted" | "forbidden" | "unknown";
+                /**
+                 * @description as the show’s own rules say
+                 * @enum {string}
+                 */
+                dryersOnGround?: "free" | "restricted" | "forbidden" | "unknown";
+                /** @description months of age on the day */
+                leastAgeMonths?: number;
+                /** @description dryers on the ground from, where they are restricted */
+                dryersFrom?: string;
+                /** @description dryers on the ground until, where they are restricted */
+                dryersUntil?: string;
+            };
+        };
+        FileRing: {
+            /**
+             * Format: uuid
+             * @description id of a ring
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a show
+             */
+            showId: string;
+            /** @description ring */
+            name: string;
+        };
+        FileEntry: {
+            /**
+             * Format: uuid
+             * @description id of a entry
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description id of a dog
+             */
+            dogId: string;
+            /**
+             * Format: uuid
+             * @description id of a show
+             */
+            showId: string;
+            /**
+             * Format: uuid
+             * @description id of a ring
+             */
+            ringId: string;
+            /**
+             * Format: date
+             * @description day of judging
+             */
+            day: string;
+            /** @description when this dog goes in */
+            ringTime: string;
+            /**
+             * Format: uuid
+             * @description id of a person who shows the dog; anybody with the ring skill when absent
+             */
+            handlerId?: string;
+            /** @description 3 = must not be missed */
+            importance: number;
+            /** @description class it is entered in */
+            showClass?: string;
+            /** @description a later round won: the dog is held ready until then */
+            laterRound?: string;
+        };
+        FileWork: {
+            taskKey: string;
+            /**
+             * Format: uuid
+             * @description id of a dog
+             */
+            dogId: string;
+            /**
+             * @description step
+             * @enum {string}
+             */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /**
+             * @description state
+             * @enum {string}
+             */
+            state: "running" | "paused" | "done" | "skipped";
+            /**
+             * Format: uuid
+             * @description id of a who did it
+             */
+            personId?: string;
+            /**
+             * Format: uuid
+             * @description id of a where
+             */
+            stationId?: string;
+            /**
+             * Format: date-time
+             * @description first start
+             */
+            startedAt?: string;
+            /**
+             * Format: date-time
+             * @description start of the present run; only while running
+             */
+            runningSince?: string;
+            /**
+             * Format: date-time
+             * @description finished or skipped
+             */
+            finishedAt?: string;
+            /** @description milliseconds worked before the present run */
+            workedMs: number;
+            /** @description minutes expected of any dog and person at its start */
+            expectedMin?: number;
+            /** @description why skipped */
+            reason?: string;
+        };
+        /** @description a task that a lead has set: planning goes around it */
+        FilePin: {
+            taskKey: string;
+            /**
+             * Format: date-time
+             * @description when it begins
+             */
+            start: string;
+            /**
+             * Format: uuid
+             * @description id of a by whom; anybody who can when absent
+             */
+            personId?: string;
+            /**
+             * Format: uuid
+             * @description id of a where; any that serves when absent
+             */
+            stationId?: string;
+        };
+        /** @description a whole kennel, see library/schema/kennel.schema.json */
+        KennelFile: KennelFile;
+        FileSettings: {
+            /** @description IANA time zone of the kennel */
+            timeZone: string;
+            /**
+             * @description how times are written
+             * @enum {string}
+             */
+            clock: "24h" | "12h";
+            /** @description how far ahead keep-up work is placed */
+            keepUpDaysAhead: number;
+            /** @description from this weight a tub needs a ramp */
+            rampFromKg: number;
+        };
+        /** @description a row of a list, as a kennel file has it */
+        FileRow: KennelRow;
+        FileBreed: KennelBreed;
+        FileSchools: SchoolChoices;
+        FileStepChange: KennelStepChange;
+        FileIntervalChange: KennelIntervalChange;
+        FileProductChange: KennelProductChange;
+        FileDogParts: DogRecordParts;
+        FileDogPatch: Patch<DogRecordParts>;
+        FilePersonParts: PersonParts;
+        FilePersonPatch: Patch<PersonParts>;
     };
     responses: never;
     parameters: never;
@@ -1779,6 +3051,24 @@ export interface operations {
                     "application/json": components["schemas"]["HealthDto"];
                 };
             };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Health.ready": {
@@ -1798,6 +3088,24 @@ export interface operations {
                     "application/json": components["schemas"]["HealthDto"];
                 };
             };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.read": {
@@ -1815,6 +3123,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -1840,6 +3184,60 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description wrongPassword: This name and password do not go together */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyAttempts: Too many attempts */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.signOut": {
@@ -1851,11 +3249,48 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -1878,6 +3313,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description linkOver: This link is over */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyAttempts: Too many attempts */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -1903,6 +3392,69 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description wrongPin: This name and PIN do not go together */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyAttempts: Too many attempts */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.changePassword": {
@@ -1926,6 +3478,69 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first. wrongPresentPassword: The present password is not right */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyAttempts: Too many attempts */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.setPin": {
@@ -1941,11 +3556,75 @@ export interface operations {
             };
         };
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first. wrongPresentPassword: The present password is not right */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyAttempts: Too many attempts */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -1966,6 +3645,42 @@ export interface operations {
                     "application/json": components["schemas"]["SessionsDto"];
                 };
             };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.endOthers": {
@@ -1977,11 +3692,48 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -1996,11 +3748,66 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -2019,6 +3826,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ThisDeviceDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -2040,6 +3865,42 @@ export interface operations {
                     "application/json": components["schemas"]["DevicesDto"];
                 };
             };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Session.trust": {
@@ -2055,11 +3916,66 @@ export interface operations {
             };
         };
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -2074,11 +3990,66 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };
@@ -2099,6 +4070,42 @@ export interface operations {
                     "application/json": components["schemas"]["KennelDto"];
                 };
             };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Kennel.rows": {
@@ -2110,15 +4117,48 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description a kennel file without its work records: what forms change */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        [key: string]: unknown;
-                    };
+                    "application/json": components["schemas"]["KennelFile"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -2132,15 +4172,48 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description a whole kennel file */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        [key: string]: unknown;
-                    };
+                    "application/json": components["schemas"]["KennelFile"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -2166,868 +4239,67 @@ export interface operations {
                     "application/json": components["schemas"]["OpenedDto"];
                 };
             };
-        };
-    };
-    "Plan.read": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
+            /** @description badInput: Something in it is not right */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanViewDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Plan.room": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
+            /** @description notSignedIn: Sign in first */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TaskRoomDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Plan.set": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetTaskDto"];
-            };
-        };
-        responses: {
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "Plan.letGo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "Plan.start": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StartPlanDto"];
-            };
-        };
-        responses: {
-            200: {
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanJobDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Plan.job": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanJobDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Plan.cancel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "Plan.publish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            200: {
+            /** @description tooLarge: That is too much at once */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PublishedDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Plan.discard": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            200: {
+            /** @description broken: Something went wrong here */
+            500: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PublishedDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
-        };
-    };
-    "Work.list": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
+            /** @description databaseAway: The database is away */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkListDto"];
-                };
-            };
-        };
-    };
-    "Work.start": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Work.pause": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Work.resume": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Work.finish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Work.skip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Work.undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description key of the task */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskAnswerDto"];
-                };
-            };
-        };
-    };
-    "Yard.absent": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AbsenceCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AbsenceRemoveDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.password": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OneTimePasswordDto"];
-                };
-            };
-        };
-    };
-    "Yard.link": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WelcomeLinkDto"];
-                };
-            };
-        };
-    };
-    "Yard.close": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CommandDto"];
-            };
-        };
-        responses: {
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "Yard.handler": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HandlerDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.rules": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ShowRulesCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CoatMarksCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.overtime": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OvertimeDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Yard.reopen": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ReopenDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Methods.read": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodsDto"];
-                };
-            };
-        };
-    };
-    "Methods.change": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangeMethodsDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodsDto"];
-                };
-            };
-        };
-    };
-    "Methods.preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MethodsBodyDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodsEffectDto"];
-                };
-            };
-        };
-    };
-    "Methods.changeDog": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangeDogSchoolsDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodsDto"];
-                };
-            };
-        };
-    };
-    "Methods.previewDog": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewMethodsDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MethodsEffectDto"];
-                };
-            };
-        };
-    };
-    "Records.dog": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Records.log": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CoatLogDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Records.person": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Records.breed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BreedCommandDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
-                };
-            };
-        };
-    };
-    "Records.removeBreed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BreedRemoveDto"];
-            };
-        };
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowVersionDto"];
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -3053,6 +4325,69 @@ export interface operations {
                     "application/json": components["schemas"]["ChangedDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Change.check": {
@@ -3074,6 +4409,69 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckedDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -3102,6 +4500,51 @@ export interface operations {
                     "application/json": components["schemas"]["TrailDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Change.undo": {
@@ -3127,6 +4570,3354 @@ export interface operations {
                     "application/json": components["schemas"]["ChangedDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Adjustment.handler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandlerDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Adjustment.rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShowRulesCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Adjustment.marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatMarksCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Adjustment.overtime": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OvertimeDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Adjustment.reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReopenDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else. notNow: This cannot be done in this state */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Records.dog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Records.log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatLogDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Records.breed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreedCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Records.removeBreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BreedRemoveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanViewDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRoomDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away. busy: The planner has too many questions at once */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainWhyDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away. busy: The planner has too many questions at once */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetTaskDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.letGo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartPlanDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanJobDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanJobDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublishedDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Plan.discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublishedDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkListDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else. askFirst: Something speaks against it; it can be done anyway */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else. askFirst: Something speaks against it; it can be done anyway */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Work.undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.absent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AbsenceCommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AbsenceRemoveDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OneTimePasswordDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WelcomeLinkDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "People.record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRecordDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Methods.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Methods.change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeMethodsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Methods.preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodsBodyDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsEffectDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Methods.changeDog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeDogSchoolsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Methods.previewDog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewMethodsDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodsEffectDto"];
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Feed.list": {
@@ -3144,6 +7935,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FeedsDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
                 };
             };
         };
@@ -3169,6 +7996,69 @@ export interface operations {
                     "application/json": components["schemas"]["FeedAddressDto"];
                 };
             };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooLarge: That is too much at once */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
         };
     };
     "Feed.revoke": {
@@ -3182,11 +8072,202 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description It is done. */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Feed.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notFound: There is no such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Stream.open": {
+        parameters: {
+            query?: {
+                /** @description the same, for a first connection */
+                after?: unknown;
+            };
+            header?: {
+                /** @description number of the last change that was heard */
+                "last-event-id"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            /** @description badInput: Something in it is not right */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description notSignedIn: Sign in first */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description tooManyStreams: Too many pages are open */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
             };
         };
     };

@@ -7,7 +7,7 @@ import { Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
-import { api, dataOf } from '../api/client';
+import { remove } from '../api/client';
 import { useLiveStream } from '../api/liveStream';
 import { Sign } from '../parts/Glyph';
 import { isTyping } from '../parts/isTyping';
@@ -82,7 +82,7 @@ export function Frame() {
 
   const signOut = async (): Promise<void> => {
     try {
-      await dataOf(api.DELETE('/api/session'));
+      await remove('/api/session');
     } catch {
       void message.error('Signing out did not work; try again.');
       return;

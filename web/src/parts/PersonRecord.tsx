@@ -16,12 +16,9 @@ import type { Kennel } from '../api/queries';
 import { personRecordOf } from './dogRecord';
 import { problemWords } from './ProblemNote';
 
-interface FlatPractice {
-  readonly trim: StepId;
-  readonly day?: string;
-  readonly dogId?: string;
-  readonly outcome?: string;
-}
+type Learning = NonNullable<PersonParts['learning']>[number];
+type Practice = Learning['practiced'][number];
+type FlatPractice = Pick<Learning, 'trim'> & Partial<Practice>;
 interface Values {
   readonly practice?: readonly FlatPractice[];
   readonly keepsKit?: boolean;
@@ -55,19 +52,22 @@ function flat(learning: PersonParts['learning']): FlatPractice[] {
   );
 }
 
-function learningOf(rows: readonly FlatPractice[]): object[] {
+function learningOf(rows: readonly FlatPractice[]): Learning[] {
   const trims = [...new Set(rows.map((r) => r.trim))];
   return trims.map((trim) => ({
     trim,
     practiced: rows
-      .filter((r) => r.trim === trim && r.day !== undefined && r.outcome !== undefined)
-      .map(({ day, dogId, outcome }) => ({ day, outcome, ...(dogId === undefined ? {} : { dogId }) }))
-      .sort((x, y) => (x.day ?? '').localeCompare(y.day ?? '')),
+      .flatMap((r): Learning['practiced'] => {
+        if (r.trim !== trim || r.day === undefined || r.outcome === undefined) return [];
+        return [{ day: r.day, outcome: r.outcome, ...(r.dogId === undefined ? {} : { dogId: r.dogId }) }];
+      })
+      .sort((x, y) => x.day.localeCompare(y.day)),
   }));
 }
 
-const filled = (row: object): object =>
-  Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined && v !== null && v !== ''));
+/** A row without the fields that were left empty. */
+const filled = <T extends object>(row: T): T =>
+  Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined && v !== null && v !== '')) as T;
 
 export default function PersonRecord({ person, dogs }: { person: Kennel['people'][number]; dogs: Kennel['dogs'] }) {
   const { message } = AntApp.useApp();
@@ -76,9 +76,9 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
   const [keepsKit, setKeepsKit] = useState(record.kit !== undefined);
   const save = (values: Values): void => {
     const changes = {
-      learning: learningOf((values.practice ?? []).map((p) => filled(p) as FlatPractice)),
+      learning: learningOf((values.practice ?? []).map(filled)),
       kit: keepsKit ? (values.kit ?? []).map(filled) : null,
-      brushingRoute: values.route === 'kennel' ? null : values.route,
+      ...(values.route === undefined ? {} : { brushingRoute: values.route === 'kennel' ? null : values.route }),
     };
     send.mutate(command({ personId: person.id, version: person.version, record: changes }), {
       onSuccess: () => void message.success('Saved. Plan again to work by it.'),

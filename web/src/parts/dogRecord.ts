@@ -2,7 +2,16 @@
  * A dog's record as the interface reads and saves it: the same fields as in a kennel file.
  */
 import { App as AntApp } from 'antd';
-import type { CoatClass, DogParts, KennelBreed, KennelDog, LocalDay, PersonParts } from '@loyal-mane/core';
+import type {
+  CoatClass,
+  DogId,
+  DogRecordParts,
+  KennelBreed,
+  KennelDog,
+  LocalDay,
+  Patch,
+  PersonParts,
+} from '@loyal-mane/core';
 import { withKennelBreeds } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { command, logCoat, setDogRecord, useCommand } from '../api/commands';
@@ -13,15 +22,15 @@ import { problemWords } from './ProblemNote';
 
 export type Dog = Kennel['dogs'][number];
 
-/** The API hands records on as they are in a kennel file; the server has checked them by its schema. */
-export function recordOf(dog: Dog): DogParts {
+export function recordOf(dog: Dog): DogRecordParts {
   return dog.record;
 }
 
 /** A dog as the core knows it: its row, its record, what was found in its coat. */
 export function kennelDogOf(dog: Dog): KennelDog {
   const { id, name, breed, sex, born, weightKg, marks } = dog;
-  return { ...recordOf(dog), id, name, breed, sex, born, weightKg, mats: marks.mats } as unknown as KennelDog;
+  const own = { id: id as DogId, name, breed, sex, born: born as LocalDay, weightKg };
+  return { ...recordOf(dog), ...own, mats: marks.mats };
 }
 
 export function personRecordOf(person: Kennel['people'][number]): PersonParts {
@@ -30,7 +39,7 @@ export function personRecordOf(person: Kennel['people'][number]): PersonParts {
 
 /** The kennel's own breeds. */
 export function ownBreeds(kennel: Pick<Kennel, 'breeds'>): KennelBreed[] {
-  return kennel.breeds.map((b) => b.facts as unknown as KennelBreed);
+  return kennel.breeds.map((b) => b.facts);
 }
 
 /** The library with the kennel's own breeds. */
@@ -39,7 +48,7 @@ export function libraryOf(kennel: Pick<Kennel, 'breeds'>): typeof CARE_LIBRARY {
 }
 
 export function coatOf(dog: Dog): CoatClass {
-  return dog.coat as CoatClass;
+  return dog.coat;
 }
 
 export function bornOf(dog: Dog): LocalDay {

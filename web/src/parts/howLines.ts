@@ -57,7 +57,7 @@ function chosenFor(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Method
     coat: coatOf(dog),
     dog: { ...recordOf(dog), schools: own, mats: dog.marks.mats },
     kennel: {
-      people: kennel.people as unknown as KennelFile['people'],
+      people: kennel.people,
       methods: {
         number: Math.max(1, methods.number),
         schools: { ...methods.schools, ...(route === undefined ? {} : { brushingRoute: route }) },

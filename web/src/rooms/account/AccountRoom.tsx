@@ -13,7 +13,7 @@ import {
   setPin,
   trustDevice,
 } from '../../api/accounts';
-import { api, dataOf, newCommandId } from '../../api/client';
+import { newCommandId, post } from '../../api/client';
 import { keepSession, sessionQuery } from '../../api/queries';
 import { Feeds } from '../../parts/Feeds';
 import { monthDay } from '../../parts/monthDay';
@@ -100,7 +100,7 @@ function Password() {
   const client = useQueryClient();
   const [form] = Form.useForm<{ old: string; fresh: string }>();
   const change = useMutation({
-    mutationFn: (body: { old: string; fresh: string }) => dataOf(api.POST('/api/session/password', { body })),
+    mutationFn: (body: { old: string; fresh: string }) => post('/api/session/password', { body }),
     onSuccess: (session) => {
       client.setQueryData(sessionQuery.queryKey, keepSession(session));
       form.resetFields();

@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { workedMs } from '@loyal-mane/core';
-import type { WorkCommand, WorkRecord } from '@loyal-mane/core';
+import type { WorkCommand } from '@loyal-mane/core';
 import { CAUTIONS, DEFER, METHODS, clockWords, dayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
 import { ProblemError, newCommandId } from '../../api/client';
@@ -162,11 +162,11 @@ function Bench() {
               </span>
             </h1>
             <div className={`timer${task.work === null ? ' waiting' : ''}`} role="timer" aria-live="off">
-              {clockOf(task.work === null ? 0 : workedMs(task.work as unknown as WorkRecord, now))}
+              {clockOf(task.work === null ? 0 : workedMs(task.work, now))}
             </div>
             <EstimateBand
               minutes={task.activity.minutes}
-              workedMs={task.work === null ? 0 : workedMs(task.work as unknown as WorkRecord, now)}
+              workedMs={task.work === null ? 0 : workedMs(task.work, now)}
               started={task.work !== null}
             />
             <ol className="bench-how">

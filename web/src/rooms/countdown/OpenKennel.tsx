@@ -1,6 +1,7 @@
 /*
  * A whole kennel out of a file into this one, which is still empty: who am I in it, and what becomes of the others' sign-ins?
  */
+import type { KennelFile } from '@loyal-mane/core';
 import { Alert, App as AntApp, Button, Input, Modal, Radio, Select, Upload } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { newLink } from '../../api/accounts';
@@ -21,7 +22,8 @@ interface FilePerson {
 
 interface Chosen {
   readonly fileName: string;
-  readonly kennel: Record<string, unknown>;
+  /** As it was read; the server checks all of it. */
+  readonly kennel: KennelFile;
   readonly name: string;
   readonly people: readonly FilePerson[];
   readonly dogs: number;
@@ -57,18 +59,17 @@ export function OpenKennel() {
 
 /** What the questions need of a file; the server reads all of it. */
 function kennelIn(fileName: string, text: string): Chosen | string {
-  let kennel: Record<string, unknown>;
+  let kennel: Partial<KennelFile>;
   try {
-    kennel = JSON.parse(text) as Record<string, unknown>;
+    kennel = JSON.parse(text) as Partial<KennelFile>;
   } catch {
     return `${fileName} is no kennel file: it is not JSON.`;
   }
-  const people = kennel['people'];
-  const dogs = kennel['dogs'];
+  const { people, dogs } = kennel;
   if (!Array.isArray(people) || !Array.isArray(dogs))
     return `${fileName} is no kennel file: it has no people or no dogs.`;
-  const name = typeof kennel['name'] === 'string' ? kennel['name'] : fileName;
-  return { fileName, kennel, name, people: people as FilePerson[], dogs: dogs.length };
+  const name = kennel.name ?? fileName;
+  return { fileName, kennel: kennel as KennelFile, name, people, dogs: dogs.length };
 }
 
 const LATER = 'later';

@@ -6,7 +6,7 @@ import { useMutation } from '@tanstack/react-query';
 import { App as AntApp, Button, Drawer, Input, Select } from 'antd';
 import { useState } from 'react';
 import { addDays, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, WallTime, WhatIfChange } from '@loyal-mane/core';
+import type { EntryId, LocalDay, PersonId, StationId, WallTime, WhatIfChange } from '@loyal-mane/core';
 import {
   dayWords,
   oddsInsteadWords,
@@ -24,7 +24,7 @@ import { desk } from '../../workers/deskClient';
 import type { DeskPlan } from '../../workers/deskClient';
 import type { WhatIfAnswer } from '../../workers/protocol';
 import { effectWords } from '../methods/effectWords';
-import { useMakeSo } from './useMakeSo';
+import { useApplySupposed } from './useApplySupposed';
 
 const DAYS_AHEAD = 28;
 const WALL_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -63,9 +63,27 @@ const ASKS: Readonly<Record<WhatIfChange['kind'], readonly (keyof Draft)[]>> = {
 function changeOf(d: Draft): WhatIfChange | null {
   if (ASKS[d.kind].some((field) => d[field] === '')) return null;
   if (ASKS[d.kind].includes('time') && !WALL_TIME.test(d.time)) return null;
-  const fields = { kind: d.kind, personId: d.who, day: d.day, until: d.time, ringTime: d.time };
-  const what = d.kind === 'stationClosed' || d.kind === 'stationOpen' ? { stationId: d.what } : { entryId: d.what };
-  return { ...fields, ...what } as unknown as WhatIfChange;
+  const personId = d.who as PersonId;
+  const entryId = d.what as EntryId;
+  const stationId = d.what as StationId;
+  const day = d.day as LocalDay;
+  const time = d.time as WallTime;
+  switch (d.kind) {
+    case 'personAway':
+      return { kind: d.kind, personId, day };
+    case 'personStays':
+      return { kind: d.kind, personId, day, until: time };
+    case 'stationClosed':
+      return { kind: d.kind, stationId, day };
+    case 'stationOpen':
+      return { kind: d.kind, stationId };
+    case 'otherHandler':
+      return { kind: d.kind, entryId, personId };
+    case 'ringTime':
+      return { kind: d.kind, entryId, ringTime: time };
+    case 'entryPulled':
+      return { kind: d.kind, entryId };
+  }
 }
 
 export function WhatIfDrawer({
@@ -83,7 +101,7 @@ export function WhatIfDrawer({
   const [draft, setDraft] = useState<Draft>(EMPTY);
   const compare = useMutation({ mutationFn: (list: readonly WhatIfChange[]) => desk.whatIf(plan as DeskPlan, list) });
   const { message } = AntApp.useApp();
-  const makeSo = useMakeSo(kennel);
+  const apply = useApplySupposed();
   const entry = (id: string): EntryName => {
     const e = kennel.entries.find((x) => x.id === id);
     return { dog: names.dog(e?.dogId ?? ''), day: e?.day ?? '' };
@@ -140,11 +158,10 @@ export function WhatIfDrawer({
       {compare.data !== undefined && changes.length > 0 && (
         <Button
           style={{ marginTop: 12 }}
-          disabled={!makeSo.can(changes)}
-          loading={makeSo.busy}
+          loading={apply.isPending}
           onClick={() =>
-            makeSo.make(changes, {
-              onDone: () => {
+            apply.mutate(changes, {
+              onSuccess: () => {
                 suppose([]);
                 onClose();
                 planAgain();
@@ -153,7 +170,7 @@ export function WhatIfDrawer({
             })
           }
         >
-          Make it so, and plan
+          Save these changes and plan again
         </Button>
       )}
     </Drawer>

@@ -142,8 +142,7 @@ function lengthsOf(record: ReturnType<typeof recordOf>, zone: ZoneId) {
 }
 
 function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
-  const record = recordOf(dog);
-  return { undercoat: 'light', coatChange: false, ...record };
+  return recordOf(dog);
 }
 
 function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<typeof libraryOf>[0]) {

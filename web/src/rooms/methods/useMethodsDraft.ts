@@ -35,14 +35,9 @@ export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
   );
 }
 
-/** The API hands changes on as they are in a kennel file; the server has checked them by its schema. */
 export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals' | 'products'>): MethodsBody {
-  return {
-    schools: m.schools,
-    steps: m.steps as unknown as readonly KennelStepChange[],
-    intervals: m.intervals as unknown as readonly KennelIntervalChange[],
-    products: m.products as unknown as readonly KennelProductChange[],
-  };
+  const { schools, steps, intervals, products } = m;
+  return { schools, steps, intervals, products };
 }
 
 /** The same in the core's terms. */

@@ -5,7 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Form, Input } from 'antd';
 import { useState } from 'react';
 import { thisDeviceQuery } from '../../api/accounts';
-import { api, dataOf } from '../../api/client';
+import { post } from '../../api/client';
 import { keepSession, sessionQuery } from '../../api/queries';
 import type { Session } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
@@ -56,7 +56,7 @@ function PinPage({
 }) {
   const [who, setWho] = useState<string | null>(null);
   const [pin, setPin] = useState('');
-  const signIn = useSignIn((body: { signIn: string; pin: string }) => dataOf(api.POST('/api/session/pin', { body })));
+  const signIn = useSignIn((body: { signIn: string; pin: string }) => post('/api/session/pin', { body }));
   const send = (): void => {
     if (who !== null) signIn.mutate({ signIn: who, pin }, { onSettled: () => setPin('') });
   };
@@ -112,7 +112,7 @@ function PinPage({
 /** Behind a welcome link: choose a password, and be in. */
 export function WelcomePage({ link }: { link: string }) {
   const signIn = useSignIn((body: { link: string; password: string }) =>
-    dataOf(api.POST('/api/session/link', { body })),
+    post('/api/session/link', { body }),
   );
   return (
     <Page title="Welcome" line="Choose a password of at least ten characters. The link works once.">
@@ -141,7 +141,7 @@ export function WelcomePage({ link }: { link: string }) {
 }
 
 function PasswordPage() {
-  const signIn = useSignIn((body: { signIn: string; password: string }) => dataOf(api.POST('/api/session', { body })));
+  const signIn = useSignIn((body: { signIn: string; password: string }) => post('/api/session', { body }));
   return (
     <Page title="Who is at work?" line="Sign in with your short name.">
       <Form
@@ -168,7 +168,7 @@ function PasswordPage() {
 export function OwnPasswordPage() {
   const client = useQueryClient();
   const change = useMutation({
-    mutationFn: (body: { old: string; fresh: string }) => dataOf(api.POST('/api/session/password', { body })),
+    mutationFn: (body: { old: string; fresh: string }) => post('/api/session/password', { body }),
     onSuccess: (session: Session) => client.setQueryData(sessionQuery.queryKey, keepSession(session)),
   });
   return (

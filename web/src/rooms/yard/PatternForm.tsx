@@ -55,7 +55,7 @@ export function patternChanges(
       const old = there.get(`${personId} ${day}`) ?? null;
       if (old !== null && !replace) return [];
       const id = old?.id ?? newId();
-      const to = { id, personId, day, start, end, overtimeEnd, pauses } as unknown as KennelRow;
+      const to: KennelRow = { id, personId, day, start, end, overtimeEnd, pauses };
       return [{ list: 'shifts', id, from: old, to }];
     }),
   );

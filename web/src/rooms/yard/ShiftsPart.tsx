@@ -38,7 +38,7 @@ export function ShiftsPart({ kennel, open, today }: Props) {
   const toggleAway = (person: KennelPerson, day: LocalDay): void => {
     const there = kennel.absences.find((a) => a.personId === person.id && a.day === day);
     const id = there?.id ?? v7();
-    const row = { id, personId: person.id, day, reason: 'away' } as unknown as KennelRow;
+    const row: KennelRow = { id, personId: person.id, day, reason: 'away' };
     const change = { list: 'absences' as const, id, from: there ?? null, to: there === undefined ? row : null };
     send.mutate(command([change]), { onError: (error) => void message.error(problemWords(error), 8) });
   };
