@@ -3,11 +3,17 @@
  * is loaded beside the kennel and takes its place only when it is whole.
  */
 import { spawnSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { gunzipSync, gzipSync } from 'node:zlib';
 
 const HEAD = '-- Loyal Mane backup, version 1\n';
+/** Last line of a dump that was written to its end. */
+const END = /-- Dump completed[^\n]*\n*$/;
 const MOST_BYTES = 1 << 30;
+
+/** One of the database's tools said no. */
+class ToolError extends Error {}
 
 const nameOf = (kennel) => `lm_${kennel.replaceAll('-', '_')}`;
 
@@ -27,8 +33,8 @@ function access(url) {
 function tool(url, program, more, input) {
   const { args, env } = access(url);
   const done = spawnSync(program, [...args, ...more], { env, input, maxBuffer: MOST_BYTES });
-  if (done.error !== undefined) throw new Error(`${program}: ${done.error.message}`);
-  if (done.status !== 0) throw new Error(`${program}: ${String(done.stderr).trim()}`);
+  if (done.error !== undefined) throw new ToolError(`${program}: ${done.error.message}`);
+  if (done.status !== 0) throw new ToolError(`${program}: ${String(done.stderr).trim()}`);
   return done.stdout;
 }
 
@@ -59,8 +65,12 @@ export async function backUp(url, kennel, refused) {
   return gzipSync(Buffer.concat([Buffer.from(HEAD), dump]));
 }
 
-/** Puts a backup in the place of a kennel. Until it is loaded whole, what is there stays. */
-export async function restore(url, kennel, file, replace, refused) {
+/**
+ * Puts a backup in the place of a kennel. Until it is loaded whole, what is there stays. The file is a stranger's text: it is
+ * loaded by a user that sees the new database only, in a client that runs no commands of the machine.
+ * `check(name)` says what is wrong with the loaded database, or null.
+ */
+export async function restore({ url, keeperUrl, kennel, file, replace, refused, check }) {
   const dump = readBackup(file, refused);
   const database = nameOf(kennel);
   if (holdsKennel(url, database) && !replace)
@@ -68,19 +78,35 @@ export async function restore(url, kennel, file, replace, refused) {
       `There is a kennel "${kennel}" already. Nothing was changed; say --replace to put the backup in its place.`,
     );
   const beside = `${database}__restoring`;
-  sql(
-    url,
-    `DROP DATABASE IF EXISTS \`${beside}\`; CREATE DATABASE \`${beside}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`,
-  );
+  const drop = `DROP DATABASE IF EXISTS \`${beside}\``;
+  sql(url, `${drop}; CREATE DATABASE \`${beside}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
   try {
-    tool(url, 'mariadb', [beside], dump);
-    if (!holdsKennel(url, beside)) throw refused(`${file}: holds no kennel. Nothing was changed.`);
+    load(keeperUrl, beside, dump);
+    const trouble = check(beside);
+    if (trouble !== null) throw refused(`${file}: is no whole kennel. Nothing was changed. ${trouble}`);
     takePlace(url, beside, database);
   } catch (error) {
-    sql(url, `DROP DATABASE IF EXISTS \`${beside}\``);
-    throw error.message.startsWith('mariadb:')
+    sql(url, drop);
+    throw error instanceof ToolError
       ? refused(`${file}: cannot be loaded. Nothing was changed. ${error.message}`)
       : error;
+  }
+}
+
+/** Loads a dump as a user of its own, which is gone afterwards. */
+function load(keeperUrl, database, dump) {
+  const name = `lm_restore_${randomBytes(6).toString('hex')}`;
+  const password = randomBytes(24).toString('base64url');
+  const user = `'${name}'@'%'`;
+  const only = database.replaceAll('_', '\\_');
+  sql(keeperUrl, `CREATE USER ${user} IDENTIFIED BY '${password}'; GRANT ALL ON \`${only}\`.* TO ${user}`);
+  try {
+    const own = new URL(keeperUrl);
+    own.username = name;
+    own.password = password;
+    tool(own.href, 'mariadb', ['--sandbox', '--local-infile=0', '--batch', database], dump);
+  } finally {
+    sql(keeperUrl, `DROP USER ${user}`);
   }
 }
 
@@ -92,6 +118,8 @@ function readBackup(file, refused) {
     throw refused(`${file}: is no backup of a kennel`);
   }
   if (!text.subarray(0, HEAD.length).equals(Buffer.from(HEAD))) throw refused(`${file}: is no backup of a kennel`);
+  if (!END.test(text.subarray(-200).toString('latin1')))
+    throw refused(`${file}: ends in the middle. Nothing was changed; take another backup.`);
   return text.subarray(HEAD.length);
 }
 

@@ -33,8 +33,7 @@ export class Contract {
     const route = this.routes.find((r) => r.pattern.test(asked) && r.operations[method.toLowerCase()] !== undefined);
     this.checked++;
     // Nobody is told which routes there are: an unknown one is refused like a known one.
-    if (route === undefined)
-      return [401, 403, 404].includes(status) ? null : `${told}, and is not in the document`;
+    if (route === undefined) return [401, 403, 404].includes(status) ? null : `${told}, and is not in the document`;
     const declared = route.operations[method.toLowerCase()].responses[String(status)];
     if (declared === undefined) return `${told}, which is not declared for ${route.template}`;
     return this.bodyTrouble(told, declared.content ?? {}, contentType, body);

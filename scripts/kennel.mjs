@@ -4,7 +4,8 @@
  * npm run -s backup -- [--kennel NAME] FILE        everything, with sign-ins and history; also while the server runs
  * npm run -s restore -- --kennel NAME [--replace] FILE   a backup; a kennel that is there stays unless --replace is said
  *
- * Works on this checkout's private database, or on the server that DATABASE_URL names.
+ * Works on this checkout's private database, or on the server that DATABASE_URL names. A restore has a user made that sees
+ * the restored kennel only: whoever signs in at DATABASE_URL, or at DATABASE_KEEPER_URL, must be allowed to.
  */
 import { spawnSync } from 'node:child_process';
 import { existsSync, renameSync, rmSync, writeFileSync } from 'node:fs';
@@ -55,6 +56,16 @@ function run(program, env) {
   return done.stdout;
 }
 
+/** What is wrong with a database that a backup was loaded into; null when it is a whole kennel. */
+function schemaTrouble(url, name) {
+  const done = spawnSync(process.execPath, [path.join(root, 'server/dist/db/checkSchema.js'), name], {
+    env: { ...process.env, DATABASE_URL: url },
+    encoding: 'utf8',
+  });
+  if (done.status === 0) return null;
+  return done.stderr.trim().split('\n').pop() ?? '';
+}
+
 /** All or nothing: a file is there whole, or as it was. */
 function writeWhole(file, content) {
   const part = `${file}.part`;
@@ -84,9 +95,10 @@ const COMMANDS = {
     writeWhole(file, await backUp(url, kennel, (line) => new Refused(line)));
     say(`Backup of kennel "${kennel}" is in ${file}.`);
   },
-  restore: async (url, { kennel, file, replace }) => {
+  restore: async (url, { kennel, file, replace }, keeperUrl) => {
     if (!existsSync(file)) throw new Refused(`${file}: is not there`);
-    await restore(url, kennel, file, replace, (line) => new Refused(line));
+    const refused = (line) => new Refused(line);
+    await restore({ url, keeperUrl, kennel, file, replace, refused, check: (name) => schemaTrouble(url, name) });
     say(`Kennel "${kennel}" is restored from ${file}.`);
   },
 };
@@ -102,7 +114,8 @@ try {
     database = new PrivateDatabase(path.resolve(process.env.DATA_DIR ?? path.join(root, '.data')), say);
     url = await database.open();
   }
-  await COMMANDS[command](url, args);
+  const keeperUrl = process.env.DATABASE_KEEPER_URL ?? (database === null ? url : database.keeperUrl());
+  await COMMANDS[command](url, args, keeperUrl);
 } catch (error) {
   if (error.message !== '') console.error(error.message);
   process.exitCode = error instanceof Refused ? 2 : 1;

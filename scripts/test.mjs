@@ -101,7 +101,10 @@ async function main() {
     const url = await database.open();
     await counted(
       'unit and server tests',
-      () => run(bin('jest'), ['--maxWorkers=2'], { env: { TEST_DATABASE_URL: url } }),
+      () =>
+        run(bin('jest'), ['--maxWorkers=2'], {
+          env: { TEST_DATABASE_URL: url, TEST_KEEPER_URL: database.keeperUrl() },
+        }),
       jestCount,
     );
   } finally {

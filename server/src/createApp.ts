@@ -49,7 +49,10 @@ export async function createApp(outside: Outside): Promise<NestExpressApplicatio
   app.use(cookieParser());
   // Who may call is decided before the body is read: nobody makes the server parse what it would refuse anyway.
   app.use('/api', sessionMiddleware(app.get(AccountService), config.kennel, logger));
-  app.use('/api', jsonBody((request) => accessOfPath(request.method, pathOf(request)) === 'public'));
+  app.use(
+    '/api',
+    jsonBody((request) => accessOfPath(request.method, pathOf(request)) === 'public'),
+  );
   app.use('/api', problemAnswers(logger));
   app.useGlobalPipes(
     new ValidationPipe({

@@ -1,5 +1,4 @@
 /* What the environment decides: each variable is checked by name, cookies follow TLS, log lines tell no secrets. */
-import type { Server } from 'node:http';
 import { Writable } from 'node:stream';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -81,12 +80,12 @@ describe('cookies and log lines', () => {
     const logger = pino({ level: 'info' }, out);
     const app = await createApp({ config, clock: new ShiftedClock(DAWN_MS), knex, logger });
     try {
-      const server = app.getHttpServer() as Server;
-      await request(server).post('/api/session?secret=in-the-query').set(headers).send({ signIn: 'maren', password: 'wrong-one' });
-      return await request(server)
-        .post('/api/session')
+      const server = app.getHttpServer();
+      await request(server)
+        .post('/api/session?secret=in-the-query')
         .set(headers)
-        .send({ signIn: 'maren', password: DEMO_PASSWORD });
+        .send({ signIn: 'maren', password: 'wrong-one' });
+      return await request(server).post('/api/session').set(headers).send({ signIn: 'maren', password: DEMO_PASSWORD });
     } finally {
       await app.close();
       await knex.destroy();
@@ -104,7 +103,9 @@ describe('cookies and log lines', () => {
   });
 
   it('log lines tell requests and sign-ins, and no names, passwords, cookies or queries', () => {
-    const told = lines.map((line) => JSON.parse(line) as { level: number; msg: string; req?: object; personId?: string });
+    const told = lines.map(
+      (line) => JSON.parse(line) as { level: number; msg: string; req?: object; personId?: string },
+    );
     expect(told.find((l) => l.msg === 'signed in')?.personId).toMatch(/^[0-9a-f-]{36}$/);
     expect(told.some((l) => l.msg === 'sign-in refused')).toBe(true);
     expect(told.find((l) => l.req !== undefined)?.req).toEqual({ method: 'POST', path: '/api/session' });

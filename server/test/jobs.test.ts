@@ -90,8 +90,11 @@ async function until(holds: () => Promise<boolean>): Promise<void> {
   while (!(await holds())) await new Promise((wake) => setTimeout(wake, 20));
 }
 
-const jobOf = async (id: string): Promise<Job> =>
-  (await world.knex('plan_jobs').where({ id }).first('state', 'owner', 'plan_id')) as Job;
+async function jobOf(id: string): Promise<Job> {
+  const job = await world.knex('plan_jobs').where({ id }).first('state', 'owner', 'plan_id');
+  if (job === undefined) throw new Error(`there is no job ${id}`);
+  return job;
+}
 const drafts = async (): Promise<number> => (await world.knex('plans').where({ state: 'draft' })).length;
 
 /** The demo's kennel several times over: its plan takes long enough to be stopped in the middle. */

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { gzipSync } from 'node:zlib';
+import { gunzipSync, gzipSync } from 'node:zlib';
 import type { KennelFile } from '@loyal-mane/core';
 import mysql from 'mysql2/promise';
 import { DEMO } from './world.js';
@@ -17,7 +17,7 @@ const at = (name: string): string => path.join(dir, name);
 
 function run(...args: string[]) {
   const done = spawnSync(process.execPath, [path.join(root, 'scripts/kennel.mjs'), ...args], {
-    env: { ...process.env, DATABASE_URL: url },
+    env: { ...process.env, DATABASE_URL: url, DATABASE_KEEPER_URL: process.env['TEST_KEEPER_URL'] ?? url },
     encoding: 'utf8',
   });
   return { code: done.status, said: done.stderr };
@@ -87,14 +87,16 @@ it('a backup comes back whole, in its own place only when that is said', () => {
 
 it('what is no backup, or breaks in the middle, changes nothing', () => {
   writeFileSync(at('text.bak'), 'no backup');
-  writeFileSync(at('empty.bak'), gzipSync('-- Loyal Mane backup, version 1\n'));
-  writeFileSync(
-    at('broken.bak'),
-    gzipSync('-- Loyal Mane backup, version 1\nCREATE TABLE settings (id INT); INSERT INTO'),
-  );
+  const HEAD = '-- Loyal Mane backup, version 1\n';
+  const END = '\n-- Dump completed on 2026-06-17  8:00:00\n';
+  const whole = gunzipSync(readFileSync(at('home.bak'))).toString('utf8');
+  writeFileSync(at('cut.bak'), gzipSync(whole.slice(0, whole.length >> 1)));
+  writeFileSync(at('empty.bak'), gzipSync(HEAD + END));
+  writeFileSync(at('broken.bak'), gzipSync(`${HEAD}CREATE TABLE settings (id INT); INSERT INTO${END}`));
   for (const [file, why] of [
     ['text.bak', 'is no backup'],
-    ['empty.bak', 'holds no kennel'],
+    ['empty.bak', 'is no whole kennel'],
+    ['cut.bak', 'ends in the middle'],
     ['broken.bak', 'cannot be loaded'],
     ['none.bak', 'is not there'],
   ] as const) {
@@ -105,6 +107,34 @@ it('what is no backup, or breaks in the middle, changes nothing', () => {
   expect(run('export', '--kennel', 'tool-new', at('after.json')).code).toBe(0);
   expect(read('after.json')).toEqual(read('out.json'));
 }, 120_000);
+
+it('a backup runs nothing on this machine, touches no other kennel, and lacks no table', async () => {
+  const whole = gunzipSync(readFileSync(at('home.bak'))).toString('utf8');
+  const beforeEnd = (lines: string): string => whole.replace(/\n-- Dump completed/, `\n${lines}\n-- Dump completed`);
+  const plain = (text: string): string => text.replace(/^\/\*M!999999.*\n/m, '');
+  const proof = at('ran-it');
+  const attacks = {
+    command: plain(beforeEnd(`\\! touch ${proof}`)),
+    system: plain(beforeEnd(`system touch ${proof};`)),
+    source: plain(beforeEnd(`source ${at('in.json')}`)),
+    drop: beforeEnd('DROP DATABASE lm_tool_home;'),
+    other: beforeEnd('INSERT INTO lm_tool_home.owners SELECT * FROM lm_tool_home.owners;'),
+    file: beforeEnd(`SELECT 1 INTO OUTFILE '${proof}';`),
+    lacks: whole.replace(/DROP TABLE IF EXISTS `task_pins`[^]*?(?=\n--\n-- Table structure for table)/, ''),
+  };
+  for (const [name, text] of Object.entries(attacks)) {
+    expect([name, text === whole]).toEqual([name, false]);
+    writeFileSync(at(`${name}.bak`), gzipSync(text));
+    expect([name, run('restore', '--kennel', 'tool-new', '--replace', at(`${name}.bak`)).code]).toEqual([name, 2]);
+    expect([name, existsSync(proof)]).toEqual([name, false]);
+  }
+  for (const kennel of kennels) expect(run('export', '--kennel', kennel, at('kept.json')).code).toBe(0);
+  expect(read('kept.json')).toEqual(read('out.json'));
+  const connection = await mysql.createConnection(url);
+  const [rows] = await connection.query("SHOW DATABASES LIKE 'lm\\_tool%restoring'");
+  expect(rows).toEqual([]);
+  await connection.end();
+}, 180_000);
 
 it('bad files and bad words are named, and nothing is written', () => {
   writeFileSync(at('bad.json'), JSON.stringify({ ...DEMO, dogs: [{ ...DEMO.dogs[0], weightKg: 500 }] }));

@@ -1,7 +1,6 @@
 /* The live stream under attack: far behind, ahead of the table, too many, unread, and of people who are gone. */
 import { connect } from 'node:net';
 import type { Socket } from 'node:net';
-import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { v7 } from 'uuid';
 import { StreamHub } from '../src/events/streamHub.js';
@@ -17,7 +16,7 @@ beforeAll(async () => {
   world = await openWorld('streams');
   lead = await signInAs(world, 'maren');
   await world.app.listen(0, '127.0.0.1');
-  port = ((world.app.getHttpServer() as Server).address() as AddressInfo).port;
+  port = (world.app.getHttpServer().address() as AddressInfo).port;
 }, 120_000);
 afterAll(() => world.close());
 
@@ -91,7 +90,14 @@ const head = async (): Promise<number> => (await world.knex('stream_head').first
 /** Puts so many old events into the table. */
 async function fill(count: number): Promise<void> {
   const from = await head();
-  const row = (number: number) => ({ number, at: new Date(), kind: 'kennel.changed', subject: 'x', change: '{}', result: '{}' });
+  const row = (number: number) => ({
+    number,
+    at: new Date(),
+    kind: 'kennel.changed',
+    subject: 'x',
+    change: '{}',
+    result: '{}',
+  });
   await world.knex.batchInsert(
     'events',
     Array.from({ length: count }, (_, k) => row(from + k + 1)),
@@ -129,7 +135,8 @@ it('a stream that is thirty thousand behind is told to read again, and nobody wa
   await near.open(lead, (await head()) - 900);
   const began = performance.now();
   const id = await change();
-  for (const listener of [live, near, far]) await listener.until(() => listener.heard.some((h) => h.data['subject'] === id));
+  for (const listener of [live, near, far])
+    await listener.until(() => listener.heard.some((h) => h.data['subject'] === id));
   expect(performance.now() - began).toBeLessThan(5000);
   const numbers = near.heard.filter((h) => h.event === 'change').map((h) => h.id);
   expect(numbers).toHaveLength(901);
@@ -210,7 +217,14 @@ it('drops a reader that does not read, and keeps no more than a megabyte for it'
     const rows = Array.from({ length: 200 }, (_, k) => from + k + 1);
     await world.knex.batchInsert(
       'events',
-      rows.map((number) => ({ number, at: new Date(), kind: 'kennel.changed', subject: 'x', change: '{}', result: '{}' })),
+      rows.map((number) => ({
+        number,
+        at: new Date(),
+        kind: 'kennel.changed',
+        subject: 'x',
+        change: '{}',
+        result: '{}',
+      })),
       500,
     );
     await world.knex.batchInsert(

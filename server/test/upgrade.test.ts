@@ -35,7 +35,8 @@ beforeAll(async () => {
   knex = openDatabase({ databaseUrl: url, kennel: 't-upgrade', databasePool: 4 });
   const done = await knex('knex_migrations').select<{ name: string }[]>('name');
   expect(done.map((m) => m.name)).toEqual(MIGRATIONS.slice(0, 7).map((m) => m.name));
-  for (const table of TABLES) if (await knex.schema.hasTable(table)) before = { ...before, [table]: await count(table) };
+  for (const table of TABLES)
+    if (await knex.schema.hasTable(table)) before = { ...before, [table]: await count(table) };
   await migrate(knex);
 }, 120_000);
 
@@ -47,7 +48,15 @@ afterAll(async () => {
 it('keeps every row of every table', async () => {
   expect(before['dogs']).toBeGreaterThan(10);
   expect(before['events']).toBeGreaterThan(10);
-  for (const table of ['task_work', 'task_pins', 'calendar_feeds', 'trusted_devices', 'methods', 'absences', 'plan_jobs'])
+  for (const table of [
+    'task_work',
+    'task_pins',
+    'calendar_feeds',
+    'trusted_devices',
+    'methods',
+    'absences',
+    'plan_jobs',
+  ])
     expect([table, (before[table] ?? 0) > 0]).toEqual([table, true]);
   for (const [table, rows] of Object.entries(before)) expect([table, await count(table)]).toEqual([table, rows]);
 });

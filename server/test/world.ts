@@ -4,7 +4,6 @@
  */
 import 'reflect-metadata';
 import { readFileSync } from 'node:fs';
-import type { Server } from 'node:http';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Knex } from 'knex';
 import { pino } from 'pino';
@@ -73,11 +72,12 @@ export async function openWorld(
   const plan = published ?? planKennel(kennel, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 4 });
   await putIn(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
   const app = await createApp({ config, clock, knex, logger: pino({ level: 'silent' }) });
-  const answers = watched(app.getHttpServer() as Server);
+  const answers = watched(app.getHttpServer());
   const close = async (): Promise<void> => {
     await app.close();
     await knex.destroy();
-    if (answers.troubles.length > 0) throw new Error(`Answers not as declared:\n${[...new Set(answers.troubles)].join('\n')}`);
+    if (answers.troubles.length > 0)
+      throw new Error(`Answers not as declared:\n${[...new Set(answers.troubles)].join('\n')}`);
   };
   return { app, knex, plan, config, close };
 }

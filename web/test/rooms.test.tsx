@@ -80,7 +80,13 @@ describe('the countdown', () => {
   it('shows a draft with what moved and what has no place; looking at it is one touch', () => {
     const a = PLAN.activities.find((x) => x.state === 'planned');
     const moves = [
-      { key: a?.key ?? '', dogId: a?.dogId as DogId, step: a?.step ?? 'bath', from: a?.start ?? '', to: a?.start ?? '' },
+      {
+        key: a?.key ?? '',
+        dogId: a?.dogId as DogId,
+        step: a?.step ?? 'bath',
+        from: a?.start ?? '',
+        to: a?.start ?? '',
+      },
     ];
     show(<CountdownRoom />, { view: { draft: stored(PLAN, { moved: 1, moves: moves }) } });
     const draft = screen.getByRole('region', { name: 'Draft plan' });

@@ -77,17 +77,7 @@ export type MethodParts = Static<typeof MethodPartsSchema>;
 /** What forms read and change of a dog: everything but who it is, and what other commands keep. */
 export type DogRecordParts = Omit<
   KennelDog,
-  | 'id'
-  | 'name'
-  | 'breed'
-  | 'sex'
-  | 'born'
-  | 'weightKg'
-  | 'ownerId'
-  | 'schools'
-  | 'soiled'
-  | 'mats'
-  | 'unready'
+  'id' | 'name' | 'breed' | 'sex' | 'born' | 'weightKg' | 'ownerId' | 'schools' | 'soiled' | 'mats' | 'unready'
 >;
 
 /** Parts to change: a field that is absent stays, null takes it away. */

@@ -114,7 +114,12 @@ export function withChange(kennel: KennelFile, change: WhatIfChange, id: Absence
       return { ...kennel, shifts: stays };
     }
     case 'stationClosed': {
-      const closure = { day: change.day, start: '00:00' as WallTime, end: '24:00' as WallTime, reason: 'closed for the day' };
+      const closure = {
+        day: change.day,
+        start: '00:00' as WallTime,
+        end: '24:00' as WallTime,
+        reason: 'closed for the day',
+      };
       return withStation(kennel, change.stationId, (s) => ({ ...s, closures: [...s.closures, closure] }));
     }
     case 'stationOpen':

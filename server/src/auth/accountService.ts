@@ -2,7 +2,6 @@
  * Passwords, sign-in and sessions. Passwords are kept as argon2id hashes, session tokens only as SHA-256; every try is
  * counted before it is tested (see `SignInLimits`).
  */
-import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';

@@ -24,9 +24,7 @@ export class DeviceService {
   /** Trusts the device that asks; the secret is for its cookie. The same command again trusts it once, with a new secret. */
   async trust(me: SignedIn, commandId: string, name: string): Promise<string> {
     const secret = newSecret();
-    const known = await this.knex('trusted_devices')
-      .where({ id: commandId })
-      .first('made_by', 'name');
+    const known = await this.knex('trusted_devices').where({ id: commandId }).first('made_by', 'name');
     if (known !== undefined && (known.made_by !== me.personId || known.name !== name))
       throw new Problem('badInput', 'Nothing was changed: this command was used for something else.');
     await this.knex('trusted_devices')

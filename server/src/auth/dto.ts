@@ -47,7 +47,10 @@ export class SessionDto {
   @ApiProperty({ description: 'a one-time password that must be changed first' })
   mustChange!: boolean;
 
-  @ApiProperty({ type: 'integer', description: 'number of the newest change; what is read after this answer is as new at least' })
+  @ApiProperty({
+    type: 'integer',
+    description: 'number of the newest change; what is read after this answer is as new at least',
+  })
   head!: number;
 
   @ApiProperty({ description: 'name of the kennel' })

@@ -9,12 +9,7 @@ import type { Knex } from 'knex';
  * Sets a person's password; `mustChange` for one-time passwords. Ends the person's sessions, and the PIN with them: who
  * changes a password because somebody has seen it must not leave a second way in.
  */
-export async function setPassword(
-  trx: Knex,
-  personId: string,
-  password: string,
-  mustChange: boolean,
-): Promise<void> {
+export async function setPassword(trx: Knex, personId: string, password: string, mustChange: boolean): Promise<void> {
   const secrets = { password_hash: await hash(password), must_change: mustChange, pin_hash: null };
   await trx('accounts')
     .insert({ person_id: personId, ...secrets })

@@ -52,11 +52,18 @@ export class SessionController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
-    return this.answer(await this.accounts.signIn(nameOf(body.signIn), body.password, callerOf(request)), request, response);
+    return this.answer(
+      await this.accounts.signIn(nameOf(body.signIn), body.password, callerOf(request)),
+      request,
+      response,
+    );
   }
 
   @Post('session/link')
-  @Operation('Uses a welcome link up: the person has a password and is signed in.', SessionDto, ['linkOver', 'tooManyAttempts'])
+  @Operation('Uses a welcome link up: the person has a password and is signed in.', SessionDto, [
+    'linkOver',
+    'tooManyAttempts',
+  ])
   async useLink(
     @Body() body: LinkDto,
     @Req() request: Request,
@@ -73,7 +80,11 @@ export class SessionController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
     await this.devices.mustBeTrusted(this.deviceSecret(request));
-    return this.answer(await this.accounts.signInByPin(nameOf(body.signIn), body.pin, callerOf(request)), request, response);
+    return this.answer(
+      await this.accounts.signInByPin(nameOf(body.signIn), body.pin, callerOf(request)),
+      request,
+      response,
+    );
   }
 
   @Get('session')
@@ -94,14 +105,21 @@ export class SessionController {
   }
 
   @Post('session/password')
-  @Operation('Changes one’s own password; other sessions and the PIN end.', SessionDto, ['wrongPresentPassword', 'tooManyAttempts'])
+  @Operation('Changes one’s own password; other sessions and the PIN end.', SessionDto, [
+    'wrongPresentPassword',
+    'tooManyAttempts',
+  ])
   async changePassword(
     @Me() me: SignedIn,
     @Body() body: ChangePasswordDto,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<SessionDto> {
-    return this.answer(await this.accounts.changePassword(me, body.old, body.fresh, callerOf(request)), request, response);
+    return this.answer(
+      await this.accounts.changePassword(me, body.old, body.fresh, callerOf(request)),
+      request,
+      response,
+    );
   }
 
   @Post('session/own-pin')

@@ -95,7 +95,9 @@ export class SignInLimits {
 
   private async reserve(limits: readonly Limit[]): Promise<Reserved> {
     const nowMs = this.clock.nowMs();
-    await this.knex('sign_in_limits').where('since', '<', new Date(nowMs - DAY_MS)).delete();
+    await this.knex('sign_in_limits')
+      .where('since', '<', new Date(nowMs - DAY_MS))
+      .delete();
     for (const { key, tries, windowMs } of limits) {
       if ((await this.countUp(key, nowMs, windowMs)) <= tries) continue;
       this.logger.info({ limit: key.split(' ')[0] }, 'sign-in refused: too many tries');

@@ -11,7 +11,6 @@ import type { ProblemCode } from '../problem/problem.js';
 import { ProblemDto } from '../problem/problemDto.js';
 import { ChangeEventDto } from '../events/dto.js';
 import { fileComponents } from './fileSchemas.js';
-import { PROBLEMS_KEY } from './operation.js';
 
 type Json = Record<string, unknown>;
 
@@ -19,14 +18,16 @@ interface OperationJson extends Json {
   readonly parameters?: readonly { readonly in: string }[];
   readonly requestBody?: unknown;
   responses: Json;
-  [PROBLEMS_KEY]?: readonly ProblemCode[];
+  'x-problems'?: readonly ProblemCode[];
 }
 
 /** Makes the document; the application need not listen, nor have a database. */
 export function apiDocument(app: INestApplication): OpenAPIObject {
   const options = new DocumentBuilder()
     .setTitle('Loyal Mane')
-    .setDescription('Every refusal is a problem body (RFC 9457). Times are UTC, days and times of day are the kennel’s.')
+    .setDescription(
+      'Every refusal is a problem body (RFC 9457). Times are UTC, days and times of day are the kennel’s.',
+    )
     .setVersion('1')
     .setOpenAPIVersion('3.1.0')
     .build();
@@ -35,7 +36,8 @@ export function apiDocument(app: INestApplication): OpenAPIObject {
     extraModels: [ProblemDto, ChangeEventDto],
   });
   const components = { ...document.components?.schemas, ...fileComponents() } as Json;
-  for (const name of Object.keys(document.components?.schemas ?? {})) components[name] = closed(components[name] as Json);
+  for (const name of Object.keys(document.components?.schemas ?? {}))
+    components[name] = closed(components[name] as Json);
   const whole = { ...document, components: { ...document.components, schemas: components } } as unknown as Json;
   for (const [path, methods] of Object.entries(whole['paths'] as Record<string, Record<string, OperationJson>>))
     for (const [method, operation] of Object.entries(methods)) withProblems(path, method.toUpperCase(), operation);
@@ -49,8 +51,8 @@ function closed(schema: Json): Json {
 
 /** Writes the problems of an operation out as responses, one for each status. */
 function withProblems(path: string, method: string, operation: OperationJson): void {
-  const codes = new Set<ProblemCode>([...alwaysPossible(path, method, operation), ...(operation[PROBLEMS_KEY] ?? [])]);
-  delete operation[PROBLEMS_KEY];
+  const codes = new Set<ProblemCode>([...alwaysPossible(path, method, operation), ...(operation['x-problems'] ?? [])]);
+  delete operation['x-problems'];
   const byStatus = new Map<number, ProblemCode[]>();
   for (const code of codes) byStatus.set(PROBLEMS[code].status, [...(byStatus.get(PROBLEMS[code].status) ?? []), code]);
   for (const [status, list] of [...byStatus].sort(([x], [y]) => x - y)) {
@@ -62,7 +64,7 @@ function withProblems(path: string, method: string, operation: OperationJson): v
 }
 
 function alwaysPossible(path: string, method: string, operation: OperationJson): ProblemCode[] {
-  const route = `${path.replace(/\{(\w+)\}/g, ':$1')}`;
+  const route = path.replace(/\{(\w+)\}/g, ':$1');
   const isPublic = accessOf(method, route) === 'public';
   const isWrite = method !== 'GET';
   const takes = (operation.parameters ?? []).some((p) => p.in === 'path' || p.in === 'query');
@@ -80,7 +82,7 @@ function alwaysPossible(path: string, method: string, operation: OperationJson):
 function asJsonSchema(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(asJsonSchema);
   if (typeof value !== 'object' || value === null) return value;
-  const made = Object.fromEntries(Object.entries(value).map(([k, v]) => [k, asJsonSchema(v)])) as Json;
+  const made: Json = Object.fromEntries(Object.entries(value).map(([k, v]) => [k, asJsonSchema(v)]));
   const all = made['allOf'];
   if (Array.isArray(all) && all.length === 1 && typeof (all[0] as Json)['$ref'] === 'string') {
     delete made['allOf'];

@@ -9,7 +9,7 @@ import type { ProblemCode } from '../problem/problem.js';
 import type { JsonSchema } from './fileSchemas.js';
 
 /** Key of the document under which an operation's own problems wait until they are written out. */
-export const PROBLEMS_KEY = 'x-problems';
+const PROBLEMS_KEY = 'x-problems';
 
 /** What an operation answers with: a DTO, a schema, another kind of text, or nothing. */
 export type Answer =

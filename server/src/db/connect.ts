@@ -27,6 +27,15 @@ export function openDatabase(
   config: Pick<Config, 'databaseUrl' | 'kennel' | 'databasePool'>,
   logger: Logger | null = null,
 ): Knex {
+  return openNamedDatabase(config, databaseName(config.kennel), logger);
+}
+
+/** A pool on a database by its own name. */
+export function openNamedDatabase(
+  config: Pick<Config, 'databaseUrl' | 'databasePool'>,
+  database: string,
+  logger: Logger | null,
+): Knex {
   const url = new URL(config.databaseUrl);
   return knexModule.default({
     client: 'mysql2',
@@ -38,7 +47,7 @@ export function openDatabase(
       port: Number(url.port),
       user: decodeURIComponent(url.username),
       password: decodeURIComponent(url.password),
-      database: databaseName(config.kennel),
+      database,
       timezone: 'Z',
       // mysql2 takes a list of types here; knex's own typing knows only the older switch.
       dateStrings: ['DATE'] as unknown as boolean,

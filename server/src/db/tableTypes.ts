@@ -12,14 +12,14 @@ interface ColumnRow {
   readonly is_nullable: 'YES' | 'NO';
 }
 
-/** Tables that Knex keeps for itself. */
-const OWN_OF_KNEX = /^knex_/;
-
 /**
  * TypeScript type of a column as mysql2 is set up here (see `openDatabase`): days as text, decimals as numbers. JSON comes as
  * text or as what it holds, by the version of the database: `fromJson` reads both.
  */
-function typeOf({ table_name: table, column_name: column, data_type: type, column_type: whole }: ColumnRow, json: ReadonlySet<string>): string {
+function typeOf(
+  { table_name: table, column_name: column, data_type: type, column_type: whole }: ColumnRow,
+  json: ReadonlySet<string>,
+): string {
   if (json.has(`${table} ${column}`)) return 'unknown';
   if (whole === 'tinyint(1)') return 'number | boolean';
   if (['tinyint', 'int', 'bigint', 'double', 'decimal'].includes(type)) return 'number';
@@ -54,13 +54,12 @@ export async function tableTypesOf(knex: Knex): Promise<string> {
   const json = new Set(checks.map((c) => `${c.table_name} ${/`(\w+)`/.exec(c.clause)?.[1] ?? ''}`));
   const tables = new Map<string, ColumnRow[]>();
   for (const column of columns) {
-    if (OWN_OF_KNEX.test(column.table_name)) continue;
+    // Knex keeps its own tables of migrations.
+    if (column.table_name.startsWith('knex_')) continue;
     tables.set(column.table_name, [...(tables.get(column.table_name) ?? []), column]);
   }
   const rows = [...tables].map(([table, list]) => {
-    const fields = list.map(
-      (c) => `  ${c.column_name}: ${orNull(typeOf(c, json), c)};`,
-    );
+    const fields = list.map((c) => `  ${c.column_name}: ${orNull(typeOf(c, json), c)};`);
     return `export type ${typeName(table)} = {\n${fields.join('\n')}\n};\n`;
   });
   const names = [...tables.keys()];

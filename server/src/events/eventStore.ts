@@ -151,8 +151,7 @@ export class EventStore {
     if (row === undefined) return null;
     const isSame =
       row.actor_id === asked.actorId && (row.fingerprint === null || row.fingerprint === asked.fingerprint);
-    if (!isSame)
-      throw new Problem('otherCommand', 'Nothing was changed. Load the page again and repeat what you did.');
+    if (!isSame) throw new Problem('otherCommand', 'Nothing was changed. Load the page again and repeat what you did.');
     return row;
   }
 
@@ -164,10 +163,7 @@ export class EventStore {
 
   /** Kinds of the events after a number, up to and with another. */
   async kindsAfter(number: number, upTo: number): Promise<string[]> {
-    const rows = await this.knex('events')
-      .where('number', '>', number)
-      .where('number', '<=', upTo)
-      .select('kind');
+    const rows = await this.knex('events').where('number', '>', number).where('number', '<=', upTo).select('kind');
     return rows.map((r) => r.kind);
   }
 
@@ -210,10 +206,7 @@ export class EventStore {
     trx: Knex.Transaction,
     subject: string,
   ): Promise<{ kind: string; change: Written<unknown>['change'] }[]> {
-    const rows = await trx('events')
-      .where({ subject })
-      .orderBy('number')
-      .select('kind', 'change');
+    const rows = await trx('events').where({ subject }).orderBy('number').select('kind', 'change');
     return rows.map((r) => ({ kind: r.kind, change: fromJson(r.change) as Written<unknown>['change'] }));
   }
 }

@@ -111,16 +111,21 @@ export class StreamHub implements OnModuleDestroy {
       return;
     }
     this.isLooking = true;
+    this.lookAgain = true;
     try {
-      do {
-        this.lookAgain = false;
-        await this.lookOnce();
-      } while (this.lookAgain);
+      while (this.mustLook()) await this.lookOnce();
     } catch (error) {
       this.warn(error, 'the stream of changes could not be read');
     } finally {
       this.isLooking = false;
     }
+  }
+
+  /** Whether something was written since the last look began. */
+  private mustLook(): boolean {
+    const must = this.lookAgain;
+    this.lookAgain = false;
+    return must;
   }
 
   private async lookOnce(): Promise<void> {
@@ -147,9 +152,13 @@ export class StreamHub implements OnModuleDestroy {
         open.map((s) => s.signedIn.tokenHash),
       )
       .where('expires_at', '>', new Date(nowMs))
-      .select('token_hash', 'role', 'people.owner_id as owner');
+      .select<{ token_hash: string; role: string; owner: string | null }[]>(
+        'token_hash',
+        'role',
+        'people.owner_id as owner',
+      );
     await this.resetAhead(open);
-    const roles = new Map(rows.map((r) => [r.token_hash as string, `${r.role as string} ${String(r.owner)}`]));
+    const roles = new Map(rows.map((r) => [r.token_hash, `${r.role} ${String(r.owner)}`]));
     for (const stream of open) {
       const { tokenHash, role, ownerId } = stream.signedIn;
       if (roles.get(tokenHash) !== `${role} ${String(ownerId)}`) this.drop(stream);
@@ -170,7 +179,7 @@ export class StreamHub implements OnModuleDestroy {
     if (event.number <= stream.last) return;
     stream.last = event.number;
     const seen = stream.signedIn.role === 'owner' ? forOwners(event) : event;
-    this.send(stream, `${frame('change', event.number, seen)}`);
+    this.send(stream, frame('change', event.number, seen));
   }
 
   private send(stream: Stream, text: string): void {

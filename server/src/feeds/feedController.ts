@@ -6,7 +6,10 @@ import { Operation } from '../contract/operation.js';
 import { FeedAddressDto, FeedsDto, NewFeedDto } from './dto.js';
 import { FeedService } from './feedService.js';
 
-const CALENDAR = { contentType: 'text/calendar', schema: { type: 'string', description: 'iCalendar, RFC 5545' } } as const;
+const CALENDAR = {
+  contentType: 'text/calendar',
+  schema: { type: 'string', description: 'iCalendar, RFC 5545' },
+} as const;
 
 @ApiTags('feeds')
 @Controller()

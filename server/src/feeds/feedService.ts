@@ -52,7 +52,12 @@ export class FeedService {
     const query = this.knex('calendar_feeds').orderBy('made_at');
     if (me.role !== 'lead') void query.where({ of: 'person', subject_id: me.personId });
     const rows = await query.select('id', 'of', 'subject_id', 'made_by', 'made_at');
-    return rows.map((r) => ({ id: r.id, of: r.of as FeedLineDto['of'], subjectId: r.subject_id, madeAt: r.made_at.toISOString() }));
+    return rows.map((r) => ({
+      id: r.id,
+      of: r.of as FeedLineDto['of'],
+      subjectId: r.subject_id,
+      madeAt: r.made_at.toISOString(),
+    }));
   }
 
   async revoke(me: SignedIn, id: string): Promise<void> {

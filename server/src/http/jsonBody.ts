@@ -37,7 +37,8 @@ const TROUBLE: Readonly<Record<JsonTrouble, string>> = {
   tooDeep: 'The request is nested too deeply. Nothing was changed.',
   tooMany: 'The request holds too many values at once. Nothing was changed. Send it in parts.',
   tooWide: 'One object of the request has too many fields. Nothing was changed.',
-  badText: 'The request holds text with a character that cannot be kept (NUL, or half of a character). Nothing was changed.',
+  badText:
+    'The request holds text with a character that cannot be kept (NUL, or half of a character). Nothing was changed.',
 };
 
 /** Reads and parses JSON bodies; `isPublic` says whether anybody may call the route of a request. */

@@ -16,7 +16,7 @@ export function requestLog(logger: Logger): RequestHandler {
   return pinoHttp({
     logger,
     quietReqLogger: true,
-    autoLogging: { ignore: (request) => /\/api\/health/.test(pathOf(request)) },
+    autoLogging: { ignore: (request) => pathOf(request).includes('/api/health') },
     customLogLevel: (_, response, error) => (error !== undefined || response.statusCode >= 500 ? 'error' : 'info'),
     customAttributeKeys: { responseTime: 'ms' },
     serializers: {

@@ -19,7 +19,16 @@ import {
 } from 'class-validator';
 import { CommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
-import { COAT_CLASSES, ROLES, RULE_VALUES, SKILLS, STATION_KINDS, TIGHTNESSES, ZONE_IDS, ZONE_TESTS } from '@loyal-mane/core';
+import {
+  COAT_CLASSES,
+  ROLES,
+  RULE_VALUES,
+  SKILLS,
+  STATION_KINDS,
+  TIGHTNESSES,
+  ZONE_IDS,
+  ZONE_TESTS,
+} from '@loyal-mane/core';
 import type {
   CoatClass,
   DogRecordParts,

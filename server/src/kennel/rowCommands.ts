@@ -34,9 +34,13 @@ export class RowCommands {
       const before = await trx<VersionedRow>(table).where({ id }).forUpdate().first<VersionedRow | undefined>();
       if (before === undefined) throw new Problem('notFound', 'It is not there any more. Nothing was changed.');
       if (command.version !== null && before.version !== command.version) {
-        throw new Problem('stale', 'Somebody changed this meanwhile. Nothing of yours was saved; what is there now is shown.', {
-          current: { version: before.version, row: forEverybody(fromRow(before)) },
-        });
+        throw new Problem(
+          'stale',
+          'Somebody changed this meanwhile. Nothing of yours was saved; what is there now is shown.',
+          {
+            current: { version: before.version, row: forEverybody(fromRow(before)) },
+          },
+        );
       }
       const after = { ...make(before), version: before.version + 1 };
       await trx(table).where({ id }).update(after);
@@ -54,5 +58,5 @@ export class RowCommands {
 /** A row without what only leads read: whose dog it is. Refusals go to whoever asked. */
 function forEverybody(row: KennelRow): KennelRow {
   const { ownerId: _, ...rest } = row;
-  return rest as KennelRow;
+  return rest;
 }

@@ -75,7 +75,9 @@ function readPrograms(
   return read.record;
 }
 
-function methodsOf(row: Omit<MethodsRow, 'number' | 'made_at' | 'made_by'> | undefined): Pick<KennelMethods, 'schools'> & Required<ProgramChanges> {
+function methodsOf(
+  row: Omit<MethodsRow, 'number' | 'made_at' | 'made_by'> | undefined,
+): Pick<KennelMethods, 'schools'> & Required<ProgramChanges> {
   return {
     schools: row === undefined ? {} : (fromJson(row.schools) as SchoolChoices),
     steps: row?.steps == null ? [] : (fromJson(row.steps) as ProgramChanges['steps'] & object),
@@ -176,10 +178,7 @@ export class MethodsService {
   async changeDog(given: Command, dogId: string, dto: ChangeDogSchoolsDto): Promise<MethodsDto> {
     const choices = readChoices(dto.schools);
     await this.events.run(given, async (trx) => {
-      const row = await trx('dogs')
-        .where({ id: dogId })
-        .forUpdate()
-        .first('coat', 'version');
+      const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat', 'version');
       if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
       const coat = fromJson(row.coat) as { schools?: SchoolChoices };
       if (row.version !== dto.version) {

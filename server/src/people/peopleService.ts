@@ -15,7 +15,13 @@ import { RowCommands } from '../kennel/rowCommands.js';
 import { ROW_CODECS } from '../kennel/rowCodec.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
-import type { AbsenceCommandDto, AbsenceRemoveDto, OneTimePasswordDto, PersonRecordDto, WelcomeLinkDto } from './dto.js';
+import type {
+  AbsenceCommandDto,
+  AbsenceRemoveDto,
+  OneTimePasswordDto,
+  PersonRecordDto,
+  WelcomeLinkDto,
+} from './dto.js';
 
 const absence = ROW_CODECS.absences.fromRow;
 const PARTS = ['learning', 'kit', 'brushingRoute'] as const;
@@ -97,10 +103,7 @@ export class PeopleService {
       await mustExist(trx, personId);
       await trx('sign_in_sessions').where({ person_id: personId }).delete();
       await trx('welcome_links').where({ person_id: personId }).delete();
-      await trx('calendar_feeds')
-        .where({ made_by: personId })
-        .orWhere({ of: 'person', subject_id: personId })
-        .delete();
+      await trx('calendar_feeds').where({ made_by: personId }).orWhere({ of: 'person', subject_id: personId }).delete();
       await trx('accounts').where({ person_id: personId }).delete();
       return { kind: 'person.closed', subject: personId, change: { before: null, after: null }, result: null };
     });

@@ -105,7 +105,11 @@ export class PlanRepository {
   }
 
   async job(id: string): Promise<JobRow | null> {
-    return (await this.knex('plan_jobs').where({ id }).first(...JOB_COLUMNS)) ?? null;
+    return (
+      (await this.knex('plan_jobs')
+        .where({ id })
+        .first(...JOB_COLUMNS)) ?? null
+    );
   }
 
   async openJob(): Promise<JobRow | null> {

@@ -27,14 +27,16 @@ export function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   const kind = databaseErrorKind(error);
   if (kind === 'away' || kind === 'deadlock' || kind === 'lockTimeout') {
-    return new Problem('databaseAway', 'The database does not answer right now. Nothing was saved. Try again in a moment.');
+    return new Problem(
+      'databaseAway',
+      'The database does not answer right now. Nothing was saved. Try again in a moment.',
+    );
   }
   if (kind === 'duplicate') return new Problem('stale', 'This is there already.');
   if (kind === 'missingReference') return new Problem('badInput', 'It refers to something that does not exist.');
   const status = error instanceof HttpException ? error.getStatus() : (error as { status?: number }).status;
   const code = codeOf(status ?? 0);
-  if (code === null)
-    return new Problem('broken', 'The server could not do this. What was there before is unchanged.');
+  if (code === null) return new Problem('broken', 'The server could not do this. What was there before is unchanged.');
   if (code === 'tooLarge') return new Problem(code, 'The request is too large. Nothing was changed.');
   return new Problem(code, error instanceof Error ? error.message : 'The request could not be read.');
 }

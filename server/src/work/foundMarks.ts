@@ -20,7 +20,11 @@ export function takesMarks(step: StepId, before: CoatMarks): boolean {
 /** The marks as they are now with those put back that a step took off when it was finished on `before`. */
 export function marksBack(step: StepId, before: CoatMarks, now: CoatMarks): CoatMarks {
   const after = coatAfter(step, before);
-  const back = <T extends Parameters<typeof placeOf>[0]>(was: readonly T[], left: readonly T[], is: readonly T[]): T[] => {
+  const back = <T extends Parameters<typeof placeOf>[0]>(
+    was: readonly T[],
+    left: readonly T[],
+    is: readonly T[],
+  ): T[] => {
     const kept = new Set([...left, ...is].map(placeOf));
     return [...is, ...was.filter((mark) => !kept.has(placeOf(mark)))];
   };

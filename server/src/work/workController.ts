@@ -34,61 +34,37 @@ export class WorkController {
 
   @Post('tasks/:key/start')
   @Operation('Starts a task.', TaskAnswerDto, [...REFUSALS, 'askFirst'])
-  start(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() body: TaskCommandDto,
-  ): Promise<TaskAnswerDto> {
+  start(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'start', given, body);
   }
 
   @Post('tasks/:key/pause')
   @Operation('Pauses a running task.', TaskAnswerDto, REFUSALS)
-  pause(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() body: TaskCommandDto,
-  ): Promise<TaskAnswerDto> {
+  pause(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'pause', given, body);
   }
 
   @Post('tasks/:key/resume')
   @Operation('Goes on with a paused task.', TaskAnswerDto, [...REFUSALS, 'askFirst'])
-  resume(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() body: TaskCommandDto,
-  ): Promise<TaskAnswerDto> {
+  resume(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'resume', given, body);
   }
 
   @Post('tasks/:key/finish')
   @Operation('Finishes a task.', TaskAnswerDto, REFUSALS)
-  finish(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() body: TaskCommandDto,
-  ): Promise<TaskAnswerDto> {
+  finish(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'finish', given, body);
   }
 
   @Post('tasks/:key/skip')
   @Operation('Skips a task, with the reason.', TaskAnswerDto, REFUSALS)
-  skip(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() body: TaskCommandDto,
-  ): Promise<TaskAnswerDto> {
+  skip(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'skip', given, body);
   }
 
   @Post('tasks/:key/undo')
   @Operation('Takes the last command on a task back.', TaskAnswerDto, ['notNow', 'otherCommand'])
-  async undo(
-    @Given() given: Command,
-    @Param() { key }: TaskKeyDto,
-    @Body() _body: CommandDto,
-  ): Promise<TaskAnswerDto> {
+  async undo(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() _body: CommandDto): Promise<TaskAnswerDto> {
     return { work: await this.service.undo(key as TaskKey, given) };
   }
 

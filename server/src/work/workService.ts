@@ -160,7 +160,10 @@ export class WorkService {
       await this.nameOf(trx, other.personId),
       await trx('settings').where({ id: 1 }).first('time_zone'),
     ];
-    const since = other.startedAt === undefined ? '' : ` since ${wallTimeOf(instantToMs(other.startedAt), settings?.time_zone ?? 'UTC')}`;
+    const since =
+      other.startedAt === undefined
+        ? ''
+        : ` since ${wallTimeOf(instantToMs(other.startedAt), settings?.time_zone ?? 'UTC')}`;
     throw new Problem(
       'askFirst',
       `${who} is still working on ${dog?.name ?? 'this dog'} (${METHODS[other.step].name.toLowerCase()}${since}). Nothing was started. Finish or pause that first, or start anyway.`,

@@ -2,7 +2,16 @@
  * What goes to the planner's threads and comes back.
  */
 import type { MessagePort } from 'node:worker_threads';
-import type { ChainWhy, KennelFile, Plan, PlanEffect, SchoolId, SchoolRefusal, TaskKey, TaskRoom } from '@loyal-mane/core';
+import type {
+  ChainWhy,
+  KennelFile,
+  Plan,
+  PlanEffect,
+  SchoolId,
+  SchoolRefusal,
+  TaskKey,
+  TaskRoom,
+} from '@loyal-mane/core';
 
 export interface PlanRequest {
   readonly kind: 'plan';

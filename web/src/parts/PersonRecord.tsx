@@ -8,7 +8,7 @@ import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
-import type { PersonParts, Side, StepId } from '@loyal-mane/core';
+import type { PersonParts, Side } from '@loyal-mane/core';
 import { METHODS, SCHOOL_WORDS, TOOL_WORDS } from '@loyal-mane/library/words';
 import { DayField } from './DayField';
 import { command, setPersonRecord, useCommand } from '../api/commands';

@@ -2,16 +2,7 @@
  * A dog's record as the interface reads and saves it: the same fields as in a kennel file.
  */
 import { App as AntApp } from 'antd';
-import type {
-  CoatClass,
-  DogId,
-  DogRecordParts,
-  KennelBreed,
-  KennelDog,
-  LocalDay,
-  Patch,
-  PersonParts,
-} from '@loyal-mane/core';
+import type { CoatClass, DogId, DogRecordParts, KennelBreed, KennelDog, LocalDay, PersonParts } from '@loyal-mane/core';
 import { withKennelBreeds } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { command, logCoat, setDogRecord, useCommand } from '../api/commands';

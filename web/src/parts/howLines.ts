@@ -15,7 +15,7 @@ import {
   trimZonesOf,
   zonesOfColor,
 } from '@loyal-mane/core';
-import type { BathPurpose, Chosen, KennelFile, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
+import type { BathPurpose, Chosen, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
 import { PRODUCTS, bagList, productZones } from '@loyal-mane/library';
 import {
   METHODS,
@@ -43,7 +43,7 @@ export function howLines(a: PlannedActivity, kennel: Kennel, names: Names, metho
 
 function sideLines(step: StepId, dog: Dog, chosen: readonly Chosen[]): string[] {
   const decided = chosen.find((c) => c.school.id === 'sideOrder')?.side ?? null;
-  const first = firstSide(step, coatOf(dog), { liesForWork: recordOf(dog).liesForWork === true }, decided);
+  const first = firstSide(step, coatOf(dog), { liesForWork: recordOf(dog).liesForWork }, decided);
   return first === null ? [] : [sideFirstWords(first)];
 }
 
@@ -117,7 +117,7 @@ function bathLines(a: PlannedActivity, dog: Dog, day: LocalDay): string[] {
   const purpose: BathPurpose = a.kind === 'keepUp' ? 'keepUp' : a.step === 'trimBath' ? 'trim' : 'show';
   const coat = coatOf(dog);
   const record = recordOf(dog);
-  const list = bathProducts({ ...record, fringed: record.fringed ?? false }, coat, purpose, day, productZones(coat));
+  const list = bathProducts(record, coat, purpose, day, productZones(coat));
   const mine = list.filter((p) => p.use && (a.step === 'condition') === p.product.endsWith('Conditioner'));
   if (mine.length === 0) return [];
   return [`${mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`).join('; ')}.`];

@@ -2,7 +2,7 @@
  * One person's tasks of the day at the bench, in order: what runs or waits paused first, then what is next, then what is over.
  */
 import { instantToMs, localDayOf } from '@loyal-mane/core';
-import type { Instant, Plan, PlannedActivity } from '@loyal-mane/core';
+import type { Plan, PlannedActivity } from '@loyal-mane/core';
 import type { Work } from '../../api/queries';
 
 export interface BenchTask {
@@ -25,7 +25,7 @@ export function myTasks(
     .map((activity): BenchTask => {
       const record = records.get(activity.key) ?? null;
       const at = record?.startedAt ?? activity.start;
-      return { activity, work: record, startMs: instantToMs(at as Instant) };
+      return { activity, work: record, startMs: instantToMs(at) };
     })
     .filter((t) => {
       const mine =

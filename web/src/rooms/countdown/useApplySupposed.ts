@@ -19,7 +19,7 @@ export function useApplySupposed() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: async (changes: readonly WhatIfChange[]) => {
-      const kennel = await client.fetchQuery(rowsQuery);
+      const kennel = await client.query(rowsQuery);
       const rows = changesBetween(kennel, supposed(kennel, changes));
       if (rows.length > 0) await saveChanges(rows, newCommandId());
     },

@@ -112,7 +112,7 @@ function coatWords(kennel: Kennel, dog: Dog, today: LocalDay): string {
   const isSaid = breed.variant === '' || breed.variant === COAT_WORDS[breed.coat].toLowerCase();
   const variant = isSaid ? '' : `, ${breed.variant}`;
   const { coatChange, states } = recordOf(dog);
-  const stage = stageOf({ born: dog.born as LocalDay, coatChange: coatChange === true, states: states ?? [] }, today);
+  const stage = stageOf({ born: dog.born as LocalDay, coatChange: coatChange, states: states ?? [] }, today);
   return `${COAT_WORDS[breed.coat]} coat${variant}; ${STAGE_WORDS[stage]}`;
 }
 

@@ -50,9 +50,8 @@ export function ProductsPart({ dog, today, lead }: Props) {
     .filter((e) => e.dogId === dog.id && e.day >= today)
     .sort((x, y) => x.day.localeCompare(y.day))[0];
   const left = kennel.shows.find((s) => s.id === entry?.showId)?.rules.productsLeft ?? 'unknown';
-  const facts = { ...record, fringed: record.fringed ?? false };
-  const bath = bathProducts(facts, coat, purpose, today, productZones(coat));
-  const finish = finishProducts(facts, coat, left, productZones(coat));
+  const bath = bathProducts(record, coat, purpose, today, productZones(coat));
+  const finish = finishProducts(record, coat, left, productZones(coat));
   return (
     <div className="two-columns">
       <div>

@@ -22,7 +22,7 @@ interface Props {
 }
 
 export function SchoolList({ methods, draft, names, mayChange, dog, holdsFor }: Props) {
-  const asked = SCHOOLS.filter((s) => dog === null || s.coats === undefined || s.coats.includes(dog.coat as CoatClass));
+  const asked = SCHOOLS.filter((s) => dog === null || s.coats === undefined || s.coats.includes(dog.coat));
   return (
     <ol className="schools">
       {asked.map((school) => (
@@ -37,8 +37,7 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
   const chosen = draft.choices[school.id];
   const usual = usualSides(school);
   const kennel = methods.schools[school.id];
-  const inForce: Side | null =
-    chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat as CoatClass, holdsFor)));
+  const inForce: Side | null = chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat, holdsFor)));
   const differ = methods.dogs.filter((d) => d.schools[school.id] !== undefined && dog === null);
   const moved = chosen !== draft.saved.schools[school.id];
   return (

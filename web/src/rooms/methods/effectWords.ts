@@ -12,7 +12,7 @@ import {
 } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { CARE_LIBRARY } from '@loyal-mane/library';
-import type { CoatClass, KennelStepChange, SchoolId, SchoolRefusal } from '@loyal-mane/core';
+import type { CoatClass, KennelStepChange, SchoolRefusal } from '@loyal-mane/core';
 import type { Choices, MethodsBody } from '../../api/commands';
 import type { MethodsEffect } from '../../api/queries';
 
@@ -36,7 +36,7 @@ export function effectLines(e: MethodsEffect, names: Names): { readonly words: s
     ...e.lost.map((id) => ({ words: `${names.dog(id)} would no longer be ready.`, bad: true })),
     ...e.gained.map((id) => ({ words: `${names.dog(id)} would be ready.`, bad: false })),
     ...e.refused.map((r) => ({
-      words: `${names.dog(r.dogId)}, ${SCHOOL_WORDS[r.school as SchoolId].question.toLowerCase()}. ${REFUSAL_WORDS[r.why as SchoolRefusal]}`,
+      words: `${names.dog(r.dogId)}, ${SCHOOL_WORDS[r.school].question.toLowerCase()}. ${REFUSAL_WORDS[r.why as SchoolRefusal]}`,
       bad: true,
     })),
   ];

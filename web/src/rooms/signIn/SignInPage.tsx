@@ -111,9 +111,7 @@ function PinPage({
 
 /** Behind a welcome link: choose a password, and be in. */
 export function WelcomePage({ link }: { link: string }) {
-  const signIn = useSignIn((body: { link: string; password: string }) =>
-    post('/api/session/link', { body }),
-  );
+  const signIn = useSignIn((body: { link: string; password: string }) => post('/api/session/link', { body }));
   return (
     <Page title="Welcome" line="Choose a password of at least ten characters. The link works once.">
       <Form
