@@ -10,7 +10,7 @@ export default {
     project('library'),
     project('server'),
     project('web', {
-      testEnvironment: 'jsdom',
+      testEnvironment: '<rootDir>/test/environment.cjs',
       testEnvironmentOptions: { customExportConditions: ['@loyal-mane/source', 'browser'] },
       setupFilesAfterEnv: ['<rootDir>/test/setup.ts'],
     }),

@@ -94,14 +94,14 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
 
 test('people, shifts and stations; what was typed is not lost', async ({ page, browser }) => {
   await signIn(page, 'maren', '/yard');
-  await page.getByRole('button', { name: 'A person' }).click();
+  await page.getByRole('button', { name: 'Add person' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Runa Vik');
   await page.getByRole('textbox', { name: 'Signs in as' }).fill('Maren');
   await expect(page.getByText(/Must be small letters/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Signs in as' }).fill('maren');
   await expect(page.getByText(/Two people sign in as/)).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'A person' }).click();
+  await page.getByRole('button', { name: 'Add person' }).click();
   await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Runa Vik');
   await page.getByRole('textbox', { name: 'Signs in as' }).fill('runa');
   await page.getByRole('button', { name: 'Save', exact: true }).click();

@@ -97,7 +97,8 @@ it('two dogs do not share a chip; the last lead stays; what was wrong before is 
 it('words what was changed', () => {
   const change = dog({});
   const to = { ...(change.to as KennelRow), weightKg: 20, coatChange: true };
-  const line = (rows: RowChange[], kind = 'kennel.changed') => trailWords({ kind, rows, count: rows.length }, kennel);
+  const line = (rows: RowChange[], kind = 'kennel.changed', subject = '') =>
+    trailWords({ kind, subject, rows, count: rows.length }, kennel);
   expect(line([change])).toBe('added dog Larkin');
   expect(line([{ ...change, from: change.to, to }])).toBe(
     'changed dog Larkin: coat change no to yes, weight kg 19 to 20',
@@ -105,7 +106,21 @@ it('words what was changed', () => {
   expect(line([{ ...change, from: change.to, to: null }], 'kennel.undone')).toBe('took back: removed dog Larkin');
   const shift = added('shifts', { personId: kennel.people[0]?.id, day: today });
   expect(line([shift, shift])).toBe('added shift of Lead on 2026-07-01, and 1 more');
-  expect(line([], 'task.finishCoat')).toBe('finished a task');
+  const own = { ...kennel, dogs: [to as never] };
+  const task = (kind: string, subject: string) => trailWords({ kind, subject, rows: [], count: 0 }, own);
+  expect(task('task.finishCoat', `k:${change.id}:bath:2026-07-01:bath:1:1`)).toBe('finished Larkin, bath');
+  expect(task('task.start', 'k:gone:bath:2026-07-01:bath:1:1')).toBe('started a dog, bath');
+  const marks = (from: object, after: object): string =>
+    trailWords(
+      { kind: 'dog.marks', rows: [{ list: 'dogs', id: change.id, from: { ...to, ...from }, to: { ...to, ...after } }], count: 1 },
+      own,
+    );
+  const mat = { zone: 'behindEar', side: 'left', tightness: 'tight' };
+  expect(marks({}, { mats: [mat] })).toBe('marked Larkin: tight mat behind the ear (left)');
+  expect(marks({ mats: [mat], soiled: ['belly'] }, { soiled: ['belly'] })).toBe(
+    'marked Larkin: no longer: tight mat behind the ear (left)',
+  );
+  expect(marks({}, {})).toBe('looked at Larkin');
 });
 
 it('names the row that a complaint is about', () => {

@@ -38,7 +38,7 @@ it('says what all minutes of a dog are made of', () => {
 
 it('lists every dog, narrows by name or breed, and says when nobody is called that', () => {
   show(rooms, { at: '/dogs' });
-  expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Every coat is clear.');
+  expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('No mats, damp spots or dirt on record.');
   const dogs = () => within(screen.getByRole('region', { name: 'Dogs' })).queryAllByRole('link');
   expect(dogs()).toHaveLength(KENNEL.dogs.length);
   const find = screen.getByLabelText('Find in dogs');
@@ -47,6 +47,8 @@ it('lists every dog, narrows by name or breed, and says when nobody is called th
   fireEvent.change(find, { target: { value: 'zzz' } });
   expect(dogs()).toHaveLength(0);
   expect(screen.getByText(`0 of ${String(KENNEL.dogs.length)}`)).toBeInTheDocument();
+  expect(screen.getByText(/Nothing here matches “zzz”/)).toBeInTheDocument();
+  expect(screen.queryByText(/No dog yet/)).not.toBeInTheDocument();
 });
 
 describe('the coat', () => {
@@ -66,7 +68,7 @@ describe('the coat', () => {
 
   it('shows all four pictures and the lens; a zone says what holds there', () => {
     file('Isbrin');
-    for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens']) {
+    for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens, left side']) {
       expect(screen.getByRole('group', { name: picture })).toBeInTheDocument();
     }
     fireEvent.click(screen.getByRole('button', { name: 'Color' }));
@@ -123,7 +125,7 @@ describe('products and recipe', () => {
     const taught = screen.getByRole('region', { name: 'What the coat has taught' });
     expect(taught).toHaveTextContent('right the next day (2 logged)');
     expect(taught).toHaveTextContent('about 88 min');
-    expect(within(taught).getByRole('button', { name: 'It held so long' })).toBeDisabled();
+    expect(within(taught).getByRole('button', { name: 'Record how long it held' })).toBeDisabled();
   });
 });
 

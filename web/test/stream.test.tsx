@@ -152,19 +152,19 @@ describe('what every room reads', () => {
     const asked: string[] = [];
     globalThis.fetch = ((path: string | Request) => {
       asked.push(typeof path === 'string' ? path : new URL(path.url).pathname);
-      return Promise.resolve(answer({ mustChange: false }));
+      return Promise.resolve(answer({ session: { mustChange: false } }));
     }) as typeof fetch;
     askEarly();
     await get('/api/kennel');
-    await get('/api/session');
-    expect(asked).toEqual(['/api/session', '/api/kennel', '/api/plan', '/api/work']);
+    await get('/api/session/now');
+    expect(asked).toEqual(['/api/session/now', '/api/kennel', '/api/plan', '/api/work']);
     await get('/api/kennel');
-    expect(asked).toEqual(['/api/session', '/api/kennel', '/api/plan', '/api/work', '/api/kennel']);
+    expect(asked).toEqual(['/api/session/now', '/api/kennel', '/api/plan', '/api/work', '/api/kennel']);
   });
 
   it.each([
-    ['nobody is signed in', answer({}, false)],
-    ['a password has to be changed first', answer({ mustChange: true })],
+    ['nobody is signed in', answer({ session: null })],
+    ['a password has to be changed first', answer({ session: { mustChange: true } })],
   ])('is left alone while %s', async (_, session) => {
     const asked: string[] = [];
     globalThis.fetch = ((path: string | Request) => {
@@ -172,10 +172,10 @@ describe('what every room reads', () => {
       return Promise.resolve(session);
     }) as typeof fetch;
     askEarly();
-    await get('/api/session');
-    expect(asked).toEqual(['/api/session']);
+    await get('/api/session/now');
+    expect(asked).toEqual(['/api/session/now']);
     await get('/api/kennel');
-    expect(asked).toEqual(['/api/session', '/api/kennel']);
+    expect(asked).toEqual(['/api/session/now', '/api/kennel']);
   });
 
   it('is asked again where it failed early', async () => {
@@ -185,7 +185,7 @@ describe('what every room reads', () => {
       return times === 1 ? Promise.reject(new Error('away')) : Promise.resolve(answer({}));
     };
     askEarly();
-    await expect(get('/api/session')).resolves.toMatchObject({ ok: true });
+    await expect(get('/api/session/now')).resolves.toMatchObject({ ok: true });
     expect(times).toBe(2);
   });
 });

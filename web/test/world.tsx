@@ -41,6 +41,7 @@ const versioned = <T extends object>(rows: readonly T[]) => rows.map((row) => ({
 /** The kennel in the API's shape: the file's rows with the versions and badges that the server adds. */
 export const KENNEL = {
   ...file,
+  settings: { ...file.settings, zoneChecked: true },
   people: versioned(file.people).map((p) => ({ ...p, record: {} })),
   breeds: [],
   pins: [],

@@ -201,6 +201,7 @@ const Settings = Type.Object(
     clock: oneOf(['24h', '12h'] as const, 'how times are written'),
     keepUpDaysAhead: Type.Integer({ minimum: 1, maximum: 14, description: 'how far ahead keep-up work is placed' }),
     rampFromKg: Type.Number({ minimum: 5, maximum: 120, description: 'from this weight a tub needs a ramp' }),
+    zoneChecked: Type.Optional(Type.Boolean({ description: 'a lead has confirmed the time zone' })),
   },
   strict,
 );

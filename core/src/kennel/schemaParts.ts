@@ -22,8 +22,8 @@ export const wall = (description: string): TUnsafe<WallTime> =>
 /** A moment, UTC. */
 export const instant = (description: string): TUnsafe<Instant> =>
   Type.Unsafe<Instant>(Type.String({ format: 'date-time', description }));
-/** One line with something to read in it: control characters would break files and calendars that a name goes into. */
-export const NAME_PATTERN = '^(?=[^]*\\S)[^\\u0000-\\u001f\\u007f-\\u009f\\u2028\\u2029]*$';
+/** One line with something to read in it (or empty, which the length tells): control characters would break files and calendars that a name goes into. */
+export const NAME_PATTERN = '^$|^(?=[^]*\\S)[^\\u0000-\\u001f\\u007f-\\u009f\\u2028\\u2029]*$';
 /** Lines of text: line ends and tabs, but no other control characters. */
 export const TEXT_PATTERN = '^[^\\u0000-\\u0008\\u000b\\u000c\\u000e-\\u001f\\u007f]*$';
 /** A name that people read, up to 80 characters. */

@@ -8,7 +8,7 @@ export type { StepWords, Tone } from './methods/stepWords.js';
 export { issueWords } from './issueWords.js';
 export { namesOf } from './names.js';
 export type { Names } from './names.js';
-export { reasonWords, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
+export { reasonWords, remedyButton, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
 export { clockWords, dayWords, durationWords, restsOnWords, spareWords } from './timeWords.js';
 export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 export type { SchoolWords, SideWords } from './schoolWords.js';

@@ -9,7 +9,7 @@ import type { KennelIssue } from '../reader/kennelIssue.js';
 const PATTERN_WORDS: readonly (readonly [string, string])[] = [
   ['^([01][0-9]|2[0-3])', 'must be a time such as 09:30'],
   ['^[0-9]{15}', 'must be 15 digits'],
-  ['^(?=[^]*', 'must have something to read in it, on one line and without control characters'],
+  ['^$|^(?=[^]*', 'must have something to read in it, on one line and without control characters'],
   ['^[^\\u0000-\\u0008', 'must not hold control characters'],
   ['^[a-z][a-z0-9.-]', 'must be small letters, digits, dots or dashes, beginning with a letter'],
 ];

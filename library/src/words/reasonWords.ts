@@ -110,6 +110,20 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
   }
 }
 
+/** What a button says that makes the change; verb and object. */
+export function remedyButton(r: Remedy, names: Names): string {
+  switch (r.code) {
+    case 'otherHandler':
+      return `Let ${names.first(r.otherId)} show instead`;
+    case 'stay':
+      return `Let ${names.first(r.personId)} stay ${String(r.minutes)} min longer`;
+    case 'openStation':
+      return `Reopen ${names.station(r.stationId)}`;
+    default:
+      return 'Make this change';
+  }
+}
+
 /** The state in a few words: "Nobody to show her", "One step has no place". */
 export function shortWhyNot(u: UnplacedChain, names: Names): string {
   if (u.reason.remedies[0]?.code === 'otherHandler')

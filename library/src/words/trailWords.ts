@@ -1,11 +1,15 @@
 /*
  * What somebody did, in words: one line of the trail.
  */
-import type { KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
+import type { CoatMarks, KennelFile, KennelList, KennelRow, RowChange, StepId, ZoneId } from '@loyal-mane/core';
 import { changedFields, rowsOf } from '@loyal-mane/core';
+import { ZONE_NAMES } from '../zones/zones.js';
+import { METHODS } from './methods.js';
 
 interface TrailLine {
   readonly kind: string;
+  /** Key of a task, id of a row. */
+  readonly subject?: string;
   readonly rows: readonly {
     readonly list: string;
     readonly id: string;
@@ -38,19 +42,23 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   'plan.drafted': 'made a draft',
   'plan.asked': 'asked for a plan',
   'plan.cancelAsked': 'stopped planning',
-  'task.start': 'began a task',
-  'task.pause': 'paused a task',
-  'task.resume': 'went on with a task',
-  'task.finish': 'finished a task',
-  'task.skip': 'skipped a task',
-  'task.undo': 'took a task back',
   'person.password': 'made a one-time password',
   'dog.schools': 'changed the ways for this dog',
   'methods.changed': 'changed the methods',
-  'pin.set': 'set a task at a time',
-  'pin.removed': 'let a set task go',
   'breed.saved': 'saved a breed',
   'breed.removed': 'removed a breed',
+};
+
+/** Of tasks: the dog and the step follow. */
+const TASK_WORDS: Readonly<Record<string, string>> = {
+  'task.start': 'started',
+  'task.pause': 'paused',
+  'task.resume': 'went on with',
+  'task.finish': 'finished',
+  'task.skip': 'skipped',
+  'task.undo': 'took back a record of',
+  'pin.set': 'set at a time:',
+  'pin.removed': 'unlocked',
 };
 
 const FIELDS_SHOWN = 4;
@@ -59,10 +67,45 @@ const VALUE_LENGTH = 40;
 /** One line, without the name of who did it: "changed dog Brisk: weight kg 22 to 23". */
 export function trailWords(line: TrailLine, kennel: KennelFile): string {
   const [first] = line.rows as readonly RowChange[];
-  if (first === undefined) return KIND_WORDS[line.kind.replace(/Coat$/, '')] ?? line.kind.replace(/\./g, ', ');
+  const kind = line.kind.replace(/Coat$/, '');
+  const task = TASK_WORDS[kind];
+  if (task !== undefined) return `${task} ${taskWords(line.subject ?? '', kennel)}`;
+  if (first === undefined) return KIND_WORDS[kind] ?? line.kind.replace(/\./g, ', ');
+  if (kind === 'dog.marks') return marksWords(first, kennel);
   const back = line.kind === 'kennel.undone' ? 'took back: ' : '';
   const more = line.count > 1 ? `, and ${String(line.count - 1)} more` : '';
   return `${back}${rowWords(first, kennel)}${more}`;
+}
+
+/** "Brisk, line brushing" of a task's key, which names the entry or the dog, and the step third from its end. */
+function taskWords(key: string, kennel: KennelFile): string {
+  const [kind, of = ''] = key.split(':');
+  const dogId = kind === 'e' ? kennel.entries.find((e) => e.id === of)?.dogId : of;
+  const dog = kennel.dogs.find((d) => d.id === dogId)?.name ?? 'a dog';
+  const step = METHODS[key.split(':').at(-3) as StepId] as (typeof METHODS)[StepId] | undefined;
+  return step === undefined ? dog : `${dog}, ${step.name.toLowerCase()}`;
+}
+
+type Marks = Partial<CoatMarks>;
+
+/** "marked Brisk: tight mat behind the ear, left; clear: belly". */
+function marksWords({ from, to }: RowChange, kennel: KennelFile): string {
+  const [before, after] = [from as Marks | null, to as Marks | null];
+  const lines = (marks: Marks | null): string[] => [
+    ...(marks?.mats ?? []).map((m) => `${m.tightness} mat ${zoneWords(m.zone, m.side)}`),
+    ...(marks?.unready ?? []).map((u) => `${u.test} ${zoneWords(u.zone, undefined)}`),
+    ...(marks?.soiled ?? []).map((z) => `soiled ${zoneWords(z, undefined)}`),
+  ];
+  const [was, is] = [lines(before), lines(after)];
+  const found = is.filter((line) => !was.includes(line));
+  const gone = was.filter((line) => !is.includes(line));
+  const words = [...found, ...(gone.length === 0 ? [] : [`no longer: ${gone.join(', ')}`])].join(', ');
+  const name = nameIn({ list: 'dogs', from, to }, kennel);
+  return words === '' ? `looked at${name}` : `marked${name}: ${words}`;
+}
+
+function zoneWords(zone: ZoneId, side: string | undefined): string {
+  return `${ZONE_NAMES[zone]}${side === undefined ? '' : ` (${side})`}`;
 }
 
 /**

@@ -60,6 +60,12 @@ export class SessionDto {
   now!: string;
 }
 
+/** Who is signed in on a device, if anybody. */
+export class SessionNowDto {
+  @ApiProperty({ type: SessionDto, nullable: true, description: 'null: nobody is signed in' })
+  session!: SessionDto | null;
+}
+
 export class LinkDto {
   @ApiProperty({ description: 'the secret of a welcome link' })
   @IsString()

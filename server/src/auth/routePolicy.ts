@@ -17,6 +17,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/health/ready': 'public',
   'POST /api/session': 'public',
   'GET /api/session': ANYBODY,
+  'GET /api/session/now': 'public',
   'DELETE /api/session': ANYBODY,
   'POST /api/session/password': ANYBODY,
   'POST /api/session/link': 'public',

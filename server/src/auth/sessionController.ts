@@ -18,6 +18,7 @@ import {
   OwnPinDto,
   PinSignInDto,
   SessionDto,
+  SessionNowDto,
   SessionsDto,
   SignInDto,
   ThisDeviceDto,
@@ -91,6 +92,14 @@ export class SessionController {
   @Operation('Tells who is signed in.', SessionDto)
   async read(@Me() me: SignedIn): Promise<SessionDto> {
     return this.describe(me);
+  }
+
+  @Get('session/now')
+  @Operation('Tells who is signed in on this device, if anybody: what a page asks first.', SessionNowDto)
+  async now(@Req() request: Request): Promise<SessionNowDto> {
+    const token = (request.cookies as Record<string, string | undefined>)[cookieName(this.config.kennel)];
+    const me = token === undefined ? null : await this.accounts.whoHas(token);
+    return { session: me === null ? null : await this.describe(me) };
   }
 
   @Delete('session')

@@ -149,6 +149,7 @@ export type SettingsRow = {
   ramp_from_kg: number;
   published_plan_id: string | null;
   version: number;
+  zone_checked: number | boolean | null;
 };
 
 export type ShiftsRow = {

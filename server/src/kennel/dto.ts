@@ -48,6 +48,7 @@ import type {
 export class SettingsDto {
   @ApiProperty() timeZone!: string;
   @ApiProperty({ enum: ['24h', '12h'] }) clock!: '24h' | '12h';
+  @ApiProperty({ description: 'a lead has confirmed the time zone' }) zoneChecked!: boolean;
 }
 
 export class ClosureDto {

@@ -40,7 +40,11 @@ export class KennelController {
     const lead = me.role === 'lead';
     return {
       name: kennel.name,
-      settings: { timeZone: kennel.settings.timeZone, clock: kennel.settings.clock },
+      settings: {
+        timeZone: kennel.settings.timeZone,
+        clock: kennel.settings.clock,
+        zoneChecked: kennel.settings.zoneChecked === true,
+      },
       sites: kennel.sites,
       stations: kennel.stations.map(({ id, siteId, kind, name, closures }) => ({
         id,

@@ -22,12 +22,13 @@ export interface RowCodec {
 interface Shape {
   readonly plain: Names;
   readonly json?: readonly string[];
-  readonly flags?: readonly string[];
+  readonly flags?: Names;
 }
 
 function codec(table: string, order: readonly string[], versioned: boolean, shape: Shape): RowCodec {
-  const { plain, json = [], flags = [] } = shape;
+  const { plain, json = [], flags = {} } = shape;
   const columns = Object.entries(plain);
+  const switches = Object.entries(flags);
   return {
     table,
     order,
@@ -37,13 +38,14 @@ function codec(table: string, order: readonly string[], versioned: boolean, shap
       const read: Row = {};
       for (const [field, column] of columns) if (row[column] != null) read[field] = row[column];
       for (const f of json) if (row[f] != null) read[f] = fromJson(row[f]);
-      for (const f of flags) if (row[f] != null) read[f] = row[f] === 1 || row[f] === true;
+      for (const [field, column] of switches)
+        if (row[column] != null) read[field] = row[column] === 1 || row[column] === true;
       return read as unknown as KennelRow;
     },
     toRow: (row) => ({
       ...Object.fromEntries(Object.entries(plain).map(([field, column]) => [column, row[field] ?? null])),
       ...Object.fromEntries(json.map((f) => [f, row[f] === undefined ? null : JSON.stringify(row[f])])),
-      ...Object.fromEntries(flags.map((f) => [f, row[f] ?? null])),
+      ...Object.fromEntries(switches.map(([field, column]) => [column, row[field] ?? null])),
     }),
   };
 }
@@ -66,7 +68,7 @@ const SETTINGS: Names = {
   rampFromKg: 'ramp_from_kg',
 };
 
-const settings = codec('settings', ['id'], true, { plain: SETTINGS });
+const settings = codec('settings', ['id'], true, { plain: SETTINGS, flags: { zoneChecked: 'zone_checked' } });
 const dogs = codec('dogs', ['id'], true, { plain: DOG });
 
 export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
@@ -75,7 +77,7 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
     fromRow: (row) => ({ ...settings.fromRow(row), id: SETTINGS_ID }),
     toRow: (row) => ({ ...settings.toRow(row), id: 1 }),
   },
-  sites: codec('sites', ['id'], false, { plain: { id: 'id', name: 'name' }, flags: ['home'] }),
+  sites: codec('sites', ['id'], false, { plain: { id: 'id', name: 'name' }, flags: { home: 'home' } }),
   circuits: codec('circuits', ['id'], false, { plain: { id: 'id', siteId: 'site_id', name: 'name', amps: 'amps' } }),
   stations: codec('stations', ['id'], true, {
     plain: {
@@ -88,7 +90,7 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       lengthCm: 'length_cm',
     },
     json: ['closures'],
-    flags: ['ramp'],
+    flags: { ramp: 'ramp' },
   }),
   people: codec('people', ['id'], true, {
     plain: {

@@ -1,5 +1,5 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
+import { IsBoolean, IsISO8601, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
 import { STEP_IDS, WORK_STATES } from '@loyal-mane/core';
 import type { StepId, WorkState } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
@@ -35,6 +35,18 @@ export class TaskCommandDto extends CommandDto {
   @IsOptional()
   @IsBoolean()
   anyway?: boolean;
+
+  @ApiPropertyOptional({
+    description: 'when it happened, where it could not be sent at once: at most a day ago; now when absent',
+  })
+  @IsOptional()
+  @IsISO8601({ strict: true })
+  at?: string;
+
+  @ApiPropertyOptional({ description: 'of a finish: it was done before it was started here, its minutes are not kept' })
+  @IsOptional()
+  @IsBoolean()
+  doneBefore?: boolean;
 }
 
 export class WorkDto {

@@ -60,6 +60,7 @@ const REFUSED: Readonly<Record<WorkRefusal, string>> = {
 const COAT_TOO = 'Coat';
 /** Days of finished work that the rooms look at. */
 const SHOWN_DAYS = 35;
+const MOST_LATE_MS = 86_400_000;
 
 @Injectable()
 export class WorkService {
@@ -89,7 +90,7 @@ export class WorkService {
         step: task.step,
         stationId: dto.stationId === undefined ? task.stationId : (dto.stationId as StationId | null),
         personId: given.actorId,
-        nowMs: this.clock.nowMs(),
+        nowMs: this.happenedMs(dto, before),
         ...(task.expectedMin === null ? {} : { expectedMin: task.expectedMin }),
         ...(dto.reason === undefined ? {} : { reason: dto.reason }),
       });
@@ -97,7 +98,8 @@ export class WorkService {
       if ((before?.version ?? 0) !== dto.version) return this.refuse(trx, null, before);
       if (command === 'start') await this.mayCut(trx, task);
       if ((command === 'start' || command === 'resume') && dto.anyway !== true) await this.mustBeFree(trx, key, task);
-      const after = await this.save(trx, key, outcome.record, before);
+      const record = dto.doneBefore === true ? { ...outcome.record, workedMs: 0 } : outcome.record;
+      const after = await this.save(trx, key, record, before);
       const marks = command === 'finish' ? await this.markCoat(trx, task) : null;
       const anyway = dto.anyway === true ? { anyway: true } : {};
       const change = { before, after, ...anyway, ...(marks === null ? {} : { marks }) };
@@ -108,6 +110,23 @@ export class WorkService {
         result: after as WorkDto,
       };
     });
+  }
+
+  /**
+   * When a command happened. A tablet that was cut off sends later what was tapped then: its word is taken for a day back, and
+   * never for a moment before what is on record already.
+   */
+  private happenedMs({ at }: TaskCommandDto, before: WorkRecord | null): number {
+    const nowMs = this.clock.nowMs();
+    if (at === undefined) return nowMs;
+    const atMs = Date.parse(at);
+    if (Number.isNaN(atMs) || nowMs - atMs > MOST_LATE_MS)
+      throw new Problem('badInput', 'Nothing was recorded: it happened more than a day ago.', {
+        errors: [{ path: 'at', detail: 'must be a moment of the last day' }],
+      });
+    const known = before?.runningSince ?? before?.startedAt;
+    const earliestMs = known === undefined ? 0 : instantToMs(known);
+    return Math.max(earliestMs, Math.min(nowMs, atMs));
   }
 
   /** Takes the last command on a task back: the record is as it was before it. */

@@ -28,9 +28,18 @@ export class ProblemError extends Error {
 
 const OFFLINE: ProblemBody = {
   title: 'No connection',
-  detail: 'The server does not answer. What you did is kept and tried again.',
+  detail: 'The server does not answer. Nothing was saved. Try again when the connection is back.',
   status: 0,
   code: 'offline',
+  errors: [],
+};
+
+/** What the server says to whoever asks without a session. */
+export const NOT_SIGNED_IN: ProblemBody = {
+  title: 'Sign in first',
+  detail: 'Sign in to see this.',
+  status: 401,
+  code: 'notSignedIn',
   errors: [],
 };
 

@@ -3,9 +3,7 @@
  */
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { isAway, newCommandId, post } from './client';
-import { workQuery } from './queries';
 import type { components } from './schema.gen';
-import type { Work } from './queries';
 import type {
   DogRecordParts,
   KennelBreed,
@@ -14,63 +12,12 @@ import type {
   KennelStepChange,
   Patch,
   PersonParts,
-  StepId,
-  WorkCommand,
 } from '@loyal-mane/core';
 
 const MOST_RETRIES = 60;
 const RETRY_MS = 500;
 
-export interface TaskOrder {
-  readonly key: string;
-  readonly command: WorkCommand | 'undo';
-  readonly commandId: string;
-  readonly version: number;
-  readonly dogId: string;
-  readonly step: StepId;
-  readonly stationId: string | null;
-  readonly expectedMin?: number;
-  readonly reason?: string;
-}
-
-async function sendTask(order: TaskOrder): Promise<Work | null> {
-  const { key, command, commandId, version, dogId, step, stationId, expectedMin, reason } = order;
-  const params = { path: { key } };
-  if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
-  const body = {
-    ...{ commandId, version, dogId, step, stationId },
-    ...(expectedMin === undefined ? {} : { expectedMin }),
-    ...(reason === undefined ? {} : { reason }),
-  };
-  const paths = {
-    start: () => post('/api/tasks/{key}/start', { params, body }),
-    pause: () => post('/api/tasks/{key}/pause', { params, body }),
-    resume: () => post('/api/tasks/{key}/resume', { params, body }),
-    finish: () => post('/api/tasks/{key}/finish', { params, body }),
-    skip: () => post('/api/tasks/{key}/skip', { params, body }),
-  } as const;
-  return (await paths[command]()).work;
-}
-
-/** Commands on tasks. The answer goes straight into the list of work; the live stream brings it to everybody else. */
-export function useTaskCommand() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: sendTask,
-    retry: (count, error) => isAway(error) && count < MOST_RETRIES,
-    retryDelay: RETRY_MS,
-    networkMode: 'always',
-    onSuccess: (work, order) => {
-      client.setQueryData(workQuery.queryKey, (list: Work[] | undefined) => {
-        const rest = (list ?? []).filter((w) => w.taskKey !== order.key);
-        return work === null ? rest : [...rest, work];
-      });
-    },
-    onSettled: () => client.invalidateQueries({ queryKey: workQuery.queryKey }),
-  });
-}
-
-/** Any other command: `send` is given a command id that stays the same over retries. */
+/** A command: `send` is given a command id that stays the same over retries. */
 export function useCommand<V, R>(send: (input: V, commandId: string) => Promise<R>) {
   const client = useQueryClient();
   return useMutation({

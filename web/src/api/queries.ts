@@ -2,7 +2,7 @@
  * Query factories: key, fetcher and type of every resource in one place.
  */
 import { queryOptions } from '@tanstack/react-query';
-import { get, setCsrf } from './client';
+import { NOT_SIGNED_IN, ProblemError, get, setCsrf } from './client';
 import type { components } from './schema.gen';
 import { setServerTime } from './serverClock';
 
@@ -23,7 +23,11 @@ function keepSession(session: Session): Session {
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: async () => keepSession(await get('/api/session')),
+  queryFn: async () => {
+    const { session } = await get('/api/session/now');
+    if (session === null) throw new ProblemError(NOT_SIGNED_IN);
+    return keepSession(session);
+  },
   staleTime: Infinity,
 });
 
@@ -72,6 +76,13 @@ export const roomQuery = (key: string, planId: string) =>
   queryOptions({
     queryKey: ['room', planId, key],
     queryFn: () => get('/api/tasks/{key}/room', { params: { path: { key } } }),
+    staleTime: 30_000,
+  });
+
+export const whyQuery = (key: string, planId: string) =>
+  queryOptions({
+    queryKey: ['why', planId, key],
+    queryFn: () => get('/api/chains/{key}/why', { params: { path: { key } } }),
     staleTime: 30_000,
   });
 

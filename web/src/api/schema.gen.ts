@@ -88,6 +88,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells who is signed in on this device, if anybody: what a page asks first. */
+        get: operations["Session.now"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/password": {
         parameters: {
             query?: never;
@@ -1083,6 +1100,10 @@ export interface components {
             /** @description four to eight digits */
             pin: string;
         };
+        SessionNowDto: {
+            /** @description null: nobody is signed in */
+            session: components["schemas"]["SessionDto"] | null;
+        };
         ChangePasswordDto: {
             /** @description the present password */
             old: string;
@@ -1135,6 +1156,8 @@ export interface components {
             timeZone: string;
             /** @enum {string} */
             clock: "24h" | "12h";
+            /** @description a lead has confirmed the time zone */
+            zoneChecked: boolean;
         };
         SiteDto: {
             id: string;
@@ -1877,6 +1900,10 @@ export interface components {
             reason?: string;
             /** @description start it although something speaks against it; kept with who decided */
             anyway?: boolean;
+            /** @description when it happened, where it could not be sent at once: at most a day ago; now when absent */
+            at?: string;
+            /** @description of a finish: it was done before it was started here, its minutes are not kept */
+            doneBefore?: boolean;
         };
         TaskAnswerDto: {
             /** @description null: nobody has touched the task */
@@ -3013,6 +3040,8 @@ export interface components {
             keepUpDaysAhead: number;
             /** @description from this weight a tub needs a ramp */
             rampFromKg: number;
+            /** @description a lead has confirmed the time zone */
+            zoneChecked?: boolean;
         };
         /** @description a row of a list, as a kennel file has it */
         FileRow: KennelRow;
@@ -3435,6 +3464,43 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description broken: Something went wrong here */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+            /** @description databaseAway: The database is away */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDto"];
+                };
+            };
+        };
+    };
+    "Session.now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionNowDto"];
                 };
             };
             /** @description broken: Something went wrong here */

@@ -3,11 +3,13 @@
  */
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { App as AntApp, ConfigProvider } from 'antd';
-import { Suspense } from 'react';
+import { Suspense, useEffect, useRef } from 'react';
 import { Navigate, createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { isAway, isSignedOut } from '../api/client';
+import type { Role } from '@loyal-mane/core';
 import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries';
+import type { Session } from '../api/queries';
 import { problemWords } from '../parts/ProblemNote';
 import { OwnPasswordPage, SignInPage, WelcomePage } from '../rooms/signIn/SignInPage';
 import { DAY, themeOf } from '../theme/tokens';
@@ -74,7 +76,7 @@ const THEME = themeOf(DAY, 32, 14);
 
 export function App() {
   return (
-    <ConfigProvider theme={THEME} wave={{ disabled: true }}>
+    <ConfigProvider theme={THEME} wave={{ disabled: true }} virtual={false}>
       <AntApp>
         <QueryClientProvider client={client}>
           <Door />
@@ -84,9 +86,26 @@ export function App() {
   );
 }
 
+/** Roles whose work is at the bench: it is where they land when they sign in. */
+const FLOOR_ROLES: readonly Role[] = ['finisher', 'bather', 'hand'];
+
+/** Leads somebody who has just signed in to where their work is. */
+function useLanding(session: Session | undefined, isOut: boolean): void {
+  const cameFromOutside = useRef(false);
+  useEffect(() => {
+    if (isOut) cameFromOutside.current = true;
+    else if (session !== undefined && cameFromOutside.current) {
+      cameFromOutside.current = false;
+      if (router.state.location.pathname === '/' && FLOOR_ROLES.includes(session.role))
+        void router.navigate('/bench', { replace: true });
+    }
+  }, [session, isOut]);
+}
+
 /** Nobody passes without a session. */
 function Door() {
   const session = useQuery(sessionQuery);
+  useLanding(session.data, isSignedOut(session.error));
   if (session.data !== undefined && !isSignedOut(session.error)) {
     if (session.data.mustChange) return <OwnPasswordPage />;
     return (

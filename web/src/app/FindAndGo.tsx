@@ -2,10 +2,14 @@
  * Search and go: a dog opens its strand, a person that person's bench list, a room itself.
  */
 import { AutoComplete, Input, Modal } from 'antd';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { STEP_IDS } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import type { Kennel } from '../api/queries';
+import { crewOf } from '../parts/crewOf';
+import { nearest } from '../parts/nearest';
+import { useReturnFocus } from '../parts/useReturnFocus';
 
 export function FindAndGo({
   open,
@@ -19,6 +23,8 @@ export function FindAndGo({
   today: string;
 }) {
   const navigate = useNavigate();
+  const [typed, setTyped] = useState('');
+  useReturnFocus(open);
   const options = [
     { value: '/', label: 'Countdown' },
     { value: `/day?day=${today}`, label: 'Day sheet, today' },
@@ -33,9 +39,19 @@ export function FindAndGo({
     })),
     ...kennel.dogs.map((d) => ({ value: `/?dog=${d.id}`, label: `${d.name}, ${d.breed}` })),
     ...kennel.dogs.map((d) => ({ value: `/dogs/${d.id}`, label: `${d.name}’s coat file` })),
-    ...kennel.people.map((p) => ({ value: `/bench?person=${p.id}`, label: `${p.name}, at the bench` })),
+    ...crewOf(kennel).map((p) => ({ value: `/bench?person=${p.id}`, label: `${p.name}, at the bench` })),
     ...kennel.shows.map((s) => ({ value: `/shows/${s.id}`, label: `${s.name}, ${s.firstDay}` })),
   ];
+  const exact = options.filter((o) => o.label.toLowerCase().includes(typed.trim().toLowerCase()));
+  // A typing mistake still leads somewhere.
+  const near =
+    exact.length > 0
+      ? []
+      : nearest(
+          typed,
+          options.map((o) => o.label),
+        );
+  const shown = exact.length > 0 ? exact : options.filter((o) => near.includes(o.label));
   return (
     <Modal open={open} onCancel={onClose} footer={null} title="Search and go" destroyOnHidden>
       <AutoComplete
@@ -43,10 +59,9 @@ export function FindAndGo({
         defaultOpen
         defaultActiveFirstOption
         style={{ width: '100%' }}
-        options={options}
-        showSearch={{
-          filterOption: (typed, option) => (option?.label ?? '').toLowerCase().includes(typed.toLowerCase()),
-        }}
+        options={shown}
+        showSearch={{ filterOption: false, onSearch: setTyped }}
+        notFoundContent={`Nothing is called “${typed}”.`}
         onSelect={(to: string) => {
           onClose();
           void navigate(to);

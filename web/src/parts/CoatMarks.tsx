@@ -11,9 +11,10 @@ import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
 import { CoatMap } from './coatMap/CoatMap';
 import type { MapSide } from './coatMap/ZoneButton';
-import { FOUND_TINTS, foundAt, foundWords, onSide } from './foundWords';
+import { FOUND_TINTS, foundAt, foundWords, isClear, onSide } from './foundWords';
 import type { Found } from './foundWords';
 import { problemWords } from './ProblemNote';
+import { useRooms } from './useRooms';
 
 type Dog = Kennel['dogs'][number];
 const CHOICES: readonly { readonly value: Found; readonly label: string }[] = [
@@ -28,6 +29,7 @@ const CHOICES: readonly { readonly value: Found; readonly label: string }[] = [
 
 /** The map with what was found, and the choice for the zone that was touched. */
 export default function CoatMarks({ dog }: { dog: Dog }) {
+  const { crew } = useRooms();
   const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
   const shape = BODY_SHAPES[dog.badge];
   if (shape === undefined) return null;
@@ -35,7 +37,7 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
     <section aria-label="Found in the coat">
       <h3 style={{ fontSize: 15, margin: '14px 0 2px' }}>Found in the coat</h3>
       <p className="soft" style={{ margin: '2px 0 6px' }}>
-        {foundWords(dog)}
+        {isClear(dog) && crew ? 'Nothing is marked. Touch a zone to mark what you find.' : foundWords(dog)}
       </p>
       <CoatMap
         shape={shape}
@@ -44,7 +46,7 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
         chosenSide={at?.side ?? null}
         onChoose={(zone, side) => setAt({ zone, side })}
       />
-      {at !== null && <FoundChoice dog={dog} zone={at.zone} side={at.side} />}
+      {crew && at !== null && <FoundChoice dog={dog} zone={at.zone} side={at.side} />}
     </section>
   );
 }

@@ -1,17 +1,65 @@
 /*
- * A day in a form. Enter takes the day that was typed; without this it would also send the form, half filled in.
+ * A day in a form, typed as people write days: 12 Apr 2023, 12.4.2023, 2023-04-12. What is no day stays as it was typed, and
+ * the form says so.
  */
 import { DatePicker } from 'antd';
-import type { ComponentProps } from 'react';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import type { ComponentProps, FocusEvent } from 'react';
+import { readDay } from '@loyal-mane/library/csv';
 
-export function DayField(props: ComponentProps<typeof DatePicker>) {
+const SHOWN = 'D MMM YYYY';
+const FORMATS = [SHOWN, 'D MMMM YYYY', 'YYYY-MM-DD', 'D.M.YYYY'];
+
+type Props = Omit<ComponentProps<typeof DatePicker>, 'onChange' | 'value'> & {
+  readonly value?: dayjs.Dayjs | null;
+  /** A day, nothing, or the text that was typed and is no day. */
+  readonly onChange?: (value: dayjs.Dayjs | string | null) => void;
+};
+
+/** The day that a text says, or null. */
+export function dayTyped(text: string): dayjs.Dayjs | null {
+  const shown = dayjs(text, FORMATS, true);
+  if (shown.isValid()) return shown;
+  const read = readDay(text);
+  return 'value' in read ? dayjs(String(read.value)) : null;
+}
+
+export function DayField({ value, onChange, ...props }: Props) {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const typed = (e: FocusEvent<HTMLInputElement>): void => {
+    const text = e.target.value.trim();
+    const day = text === '' ? null : dayTyped(text);
+    setWrong(text !== '' && day === null ? text : null);
+    if (text === '') return;
+    if (day === null) onChange?.(text);
+    else if (value?.isSame(day, 'day') !== true) onChange?.(day);
+  };
   return (
-    <DatePicker
-      style={{ width: '100%' }}
-      {...props}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.preventDefault();
-      }}
-    />
+    <>
+      <DatePicker
+        style={{ width: '100%' }}
+        format={FORMATS}
+        placeholder="12 Apr 2023"
+        preserveInvalidOnBlur
+        {...props}
+        {...(wrong === null ? {} : { status: 'error' as const })}
+        value={value ?? null}
+        onChange={(day) => {
+          setWrong(null);
+          onChange?.(day as dayjs.Dayjs | null);
+        }}
+        onBlur={(e) => typed(e as FocusEvent<HTMLInputElement>)}
+        onKeyDown={(e) => {
+          // Enter takes the day that was typed; without this it would also send the form, half filled in.
+          if (e.key === 'Enter') e.preventDefault();
+        }}
+      />
+      {wrong !== null && (
+        <span className="bad" role="alert">
+          “{wrong}” is not a day. Write it like 12 Apr 2023.
+        </span>
+      )}
+    </>
   );
 }

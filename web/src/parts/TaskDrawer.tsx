@@ -20,6 +20,7 @@ import { methodsQuery, roomQuery } from '../api/queries';
 import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
 import { howLines } from './howLines';
+import { useReturnFocus } from './useReturnFocus';
 import { useRooms } from './useRooms';
 
 function stepOfKey(key: string): StepId {
@@ -50,9 +51,10 @@ export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) 
 }
 
 export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | null; onClose: () => void }) {
-  const { kennel, names, stored, looksAtDraft, lead } = useRooms();
-  const methods = useQuery({ ...methodsQuery, enabled: activity !== null }).data;
-  const ask = activity !== null && activity.state === 'planned' && !looksAtDraft;
+  const { kennel, names, stored, looksAtDraft, lead, crew } = useRooms();
+  useReturnFocus(activity !== null);
+  const methods = useQuery({ ...methodsQuery, enabled: crew && activity !== null }).data;
+  const ask = crew && activity !== null && activity.state === 'planned' && !looksAtDraft;
   const room = useQuery({ ...roomQuery(activity?.key ?? '', stored?.id ?? ''), enabled: ask });
   if (activity === null) return null;
   const a = activity;

@@ -3,7 +3,7 @@
  */
 import type { Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
-import type { Kennel } from '../api/queries';
+import type { Kennel, Work } from '../api/queries';
 import type { MapSide, ZoneTint } from './coatMap/ZoneButton';
 
 type Dog = Kennel['dogs'][number];
@@ -39,7 +39,7 @@ export function isClear(dog: Pick<Dog, 'marks'>): boolean {
 export function foundWords(dog: Pick<Dog, 'marks'>): string {
   const { soiled, mats, unready } = dog.marks;
   if (soiled.length + mats.length + unready.length === 0) {
-    return 'Nothing: the coat is clear. Touch a zone to mark what you find.';
+    return 'No mats, damp spots or dirt on record.';
   }
   const matWords = mats.map(
     (m) =>
@@ -48,4 +48,16 @@ export function foundWords(dog: Pick<Dog, 'marks'>): string {
   const back = unready.map((u) => `${u.test} at the root: ${ZONE_NAMES[u.zone]}.`);
   const dirt = soiled.length === 0 ? [] : [`soiled: ${soiled.map((z) => ZONE_NAMES[z]).join(', ')}.`];
   return [...matWords, ...back, ...dirt].map((w) => w.charAt(0).toUpperCase() + w.slice(1)).join(' ');
+}
+
+/** Dates of work that are entered or follow from it: a dog without any has not been looked at. */
+const LOOKED_AT = ['lastTrim', 'lastBrush', 'lastBath', 'lastUndercoat'] as const;
+
+/** Whether anybody has worked on this coat or marked anything in it: "clear" is not said of a coat nobody has seen. */
+export function isLookedAt(dog: Pick<Dog, 'id' | 'marks' | 'record'>, work: readonly Work[]): boolean {
+  return (
+    !isClear(dog) ||
+    LOOKED_AT.some((field) => dog.record[field] !== undefined) ||
+    work.some((w) => w.dogId === dog.id && w.state === 'done')
+  );
 }

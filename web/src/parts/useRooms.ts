@@ -26,5 +26,7 @@ export function useRooms() {
     plan: stored?.plan ?? null,
     looksAtDraft,
     lead: session.role === 'lead',
+    /** Owners read; the crew records. */
+    crew: session.role !== 'owner',
   };
 }

@@ -1,6 +1,6 @@
 /*
  * Limits on sign-ins that are counted before a secret is tested, addresses that people have signed in from, an owner for
- * every planning job, and a fingerprint for every command.
+ * every planning job, a fingerprint for every command, and whether the time zone was confirmed.
  */
 import type { Knex } from 'knex';
 import { moment, uuid } from '../columns.js';
@@ -21,6 +21,9 @@ async function up(knex: Knex): Promise<void> {
   await knex.schema.dropTable('sign_in_attempts');
   await knex.schema.alterTable('plan_jobs', (t) => {
     uuid(t, 'owner').nullable();
+  });
+  await knex.schema.alterTable('settings', (t) => {
+    t.boolean('zone_checked').nullable();
   });
   await knex.schema.alterTable('events', (t) => {
     t.specificType('fingerprint', 'char(64)').nullable();

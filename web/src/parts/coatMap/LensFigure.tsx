@@ -1,6 +1,6 @@
 /*
- * A lens over the left side: head, feet or rear, larger, with the zones that side view is too small for. What is under it
- * is named beside it, so that it can be chosen by its name as well.
+ * A lens over either side: head, feet or rear, larger, with the zones that side view is too small for. What is under it is
+ * named beside it, so that it can be chosen by its name as well.
  */
 import { useId, useState } from 'react';
 import { pathOf } from '@loyal-mane/core';
@@ -23,19 +23,26 @@ interface Props extends MapProps {
 export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
   const id = useId();
   const [place, setPlace] = useState<LensPlace>('head');
+  const [side, setSide] = useState<'left' | 'right'>('left');
   const lens = lenses.find((l) => l.place === place);
   if (lens === undefined) return null;
   const scale = RADIUS / lens.radius;
   const view: View = {
     scale,
-    x: SIZE / 2 + lens.center[0] * scale,
+    x: SIZE / 2 + (side === 'left' ? 1 : -1) * lens.center[0] * scale,
     y: SIZE / 2 + lens.center[1] * scale,
-    mirrored: true,
+    mirrored: side === 'left',
   };
   return (
     <figure className="lens">
       <figcaption role="group" aria-label="Lens over">
         <b>Lens</b>
+        {(['left', 'right'] as const).map((s) => (
+          <button key={s} type="button" className="plain" aria-pressed={s === side} onClick={() => setSide(s)}>
+            {s === 'left' ? 'Left' : 'Right'}
+          </button>
+        ))}
+        <i aria-hidden className="gap" />
         {lenses.map((l) => (
           <button
             key={l.place}
@@ -49,18 +56,22 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
         ))}
       </figcaption>
       <div>
-        <svg viewBox={`0 0 ${String(SIZE)} ${String(SIZE)}`} role="group" aria-label={`${NAMES[place]} under the lens`}>
+        <svg
+          viewBox={`0 0 ${String(SIZE)} ${String(SIZE)}`}
+          role="group"
+          aria-label={`${NAMES[place]} under the lens, ${side} side`}
+        >
           <clipPath id={id}>
             <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} />
           </clipPath>
           <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} fill="var(--sheet)" />
           <g clipPath={`url(#${id})`}>
-            <SideZones side="left" outline={outline} shapes={shapes} view={{ ...view, scale }} {...map} />
+            <SideZones side={side} outline={outline} shapes={shapes} view={{ ...view, scale }} {...map} />
             {lens.zones.map((z) => (
               <ZoneButton
                 key={z.zone}
                 zone={z.zone}
-                side={sideOf(z.zone, 'left')}
+                side={sideOf(z.zone, side)}
                 d={pathOf(z.polygon, view)}
                 at={inView(z.center, view)}
                 stop={false}
@@ -71,8 +82,8 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
               <ZoneMark
                 key={z.zone}
                 at={inView(z.center, view)}
-                tint={map.tintOf(z.zone, sideOf(z.zone, 'left'))}
-                chosen={isChosen(map, z.zone, sideOf(z.zone, 'left'))}
+                tint={map.tintOf(z.zone, sideOf(z.zone, side))}
+                chosen={isChosen(map, z.zone, sideOf(z.zone, side))}
               />
             ))}
           </g>
@@ -80,15 +91,15 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
         </svg>
         <ul>
           {lens.zones.map((z) => {
-            const tint = map.tintOf(z.zone, sideOf(z.zone, 'left'));
+            const tint = map.tintOf(z.zone, sideOf(z.zone, side));
             return (
               <li key={z.zone}>
                 <button
                   type="button"
                   className="plain"
-                  aria-pressed={isChosen(map, z.zone, sideOf(z.zone, 'left'))}
+                  aria-pressed={isChosen(map, z.zone, sideOf(z.zone, side))}
                   title={tint.words}
-                  onClick={() => map.onChoose(z.zone, sideOf(z.zone, 'left'))}
+                  onClick={() => map.onChoose(z.zone, sideOf(z.zone, side))}
                 >
                   <i style={{ background: tint.fill }}>{tint.mark}</i> {ZONE_NAMES[z.zone]}
                 </button>

@@ -3,16 +3,21 @@
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
-import { Button, Form, Input, InputNumber, Select, Switch } from 'antd';
+import { Button, Form, Input, Select, Switch } from 'antd';
 import dayjs from 'dayjs';
 import type { ReactElement } from 'react';
 import { DayField } from '../DayField';
+import { NumberField } from '../NumberField';
 import type { FieldSpec } from './fieldSpec';
 import { wallTyped } from './fieldSpec';
 
+const WRITTEN_DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** A text that is no day is kept as it was typed: the server says what is wrong with it. */
 const asDay = {
-  getValueProps: (value: string | undefined) => ({ value: value === undefined || value === '' ? null : dayjs(value) }),
-  getValueFromEvent: (value: dayjs.Dayjs | null) => value?.format('YYYY-MM-DD'),
+  getValueProps: (value: string | undefined) => ({ value: WRITTEN_DAY.test(value ?? '') ? dayjs(value) : null }),
+  getValueFromEvent: (value: dayjs.Dayjs | string | null) =>
+    typeof value === 'string' ? value : value?.format('YYYY-MM-DD'),
 };
 
 /** Complaints by path of the field within the row. */
@@ -38,6 +43,7 @@ function Field({ spec, complaints, at }: Props) {
     <Form.Item
       name={name}
       label={spec.label}
+      required={spec.required === true}
       {...(spec.kind === 'switch' ? { valuePropName: 'checked' } : {})}
       {...(spec.kind === 'day' ? asDay : {})}
       {...(complaint === null ? {} : { validateStatus: 'error' as const, help: complaint })}
@@ -63,8 +69,7 @@ function inputOf(spec: FieldSpec): ReactElement {
       return <Switch />;
     case 'number':
       return (
-        <InputNumber
-          style={{ width: '100%' }}
+        <NumberField
           {...(spec.step === undefined ? {} : { step: spec.step })}
           {...(spec.unit === undefined ? {} : { suffix: spec.unit })}
         />

@@ -15,6 +15,7 @@ import { command, useCommand } from '../../api/commands';
 import type { FoundIssue } from '../../api/rows';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
 import { problemWords } from '../ProblemNote';
+import { useSavedWithUndo } from '../useSavedWithUndo';
 import { draftOf, dropDraft, keepDraft } from './draft';
 import { Fields } from './Fields';
 import type { FieldSpec } from './fieldSpec';
@@ -32,6 +33,8 @@ interface Props {
   readonly specs: readonly FieldSpec[];
   /** What else is saved with the row: other rows that come or change with it. */
   readonly beside?: (row: KennelRow) => readonly RowChange[];
+  /** Fields that follow from what was typed, in a new row, as long as nobody has typed them. */
+  readonly follows?: (typed: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>;
   readonly onDone: (saved: KennelRow | null) => void;
   /** Says what a removal takes with it; absent = it cannot be removed here. */
   readonly kennel?: KennelFile;
@@ -39,11 +42,13 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, saveWords = 'Save', children }: Props) {
+export function RowForm(props: Props) {
+  const { list, row, blank = {}, specs, beside, follows, onDone, kennel, saveWords = 'Save', children } = props;
   const { message, modal } = AntApp.useApp();
   const client = useQueryClient();
   const [form] = Form.useForm<Record<string, unknown>>();
   const send = useCommand(saveChanges);
+  const savedWithUndo = useSavedWithUndo();
   const draftKey = `${list}:${row?.id ?? 'new'}`;
   const [draft] = useState(() => draftOf(draftKey));
   // The row as it was when typing began: what others change meanwhile is merged on saving.
@@ -72,7 +77,16 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
     return [{ list, id, from: base, to }, ...(beside?.(to) ?? [])];
   };
 
-  const typed = (): void => {
+  const own = useRef(new Set<string>());
+  const follow = (changed: Readonly<Record<string, unknown>>): void => {
+    for (const field of Object.keys(changed)) own.current.add(field);
+    if (follows === undefined || row !== null) return;
+    const made = follows(form.getFieldsValue(true) as Record<string, unknown>);
+    form.setFieldsValue(Object.fromEntries(Object.entries(made).filter(([field]) => !own.current.has(field))));
+  };
+
+  const typed = (changed: Readonly<Record<string, unknown>>): void => {
+    follow(changed);
     const values = form.getFieldsValue(true) as Record<string, unknown>;
     keepDraft(draftKey, fieldsOf(values, specs));
     window.clearTimeout(timer.current);
@@ -89,7 +103,7 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
     send.mutate(command(changes), {
       onSuccess: () => {
         dropDraft(draftKey);
-        void message.success('Saved.');
+        savedWithUndo('Saved.', changes);
         onDone(changes[0]?.to ?? null);
       },
       onError: (error) => refused(error),
@@ -120,7 +134,7 @@ export function RowForm({ list, row, blank = {}, specs, beside, onDone, kennel, 
         send.mutateAsync(command(changes)).then(
           () => {
             dropDraft(draftKey);
-            void message.success('Removed. The trail can take it back.');
+            savedWithUndo('Removed.', changes);
             onDone(null);
           },
           (error: unknown) => void message.error(problemWords(error), 8),

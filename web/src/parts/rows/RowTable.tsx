@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { csvOf } from '@loyal-mane/library/csv';
 import { useJustChanged } from '../justChanged';
+import { nearest } from '../nearest';
 
 export interface Column<R> {
   readonly name: string;
@@ -40,6 +41,14 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
   const shown = rows.filter((row) => columns.some((c) => c.text(row).toLowerCase().includes(wanted)));
   const [sorted, setSorted] = useState<readonly R[] | null>(null);
   const changed = useJustChanged();
+  const near =
+    shown.length === 0 && wanted !== ''
+      ? nearest(
+          wanted,
+          rows.map((row) => columns[0]?.text(row) ?? ''),
+        )
+      : [];
+  const nothing = rows.length === 0 ? empty : <NothingCalled typed={find.trim()} near={near} onFind={setFind} />;
   const out = (sorted ?? shown).filter((row) => shown.includes(row));
   return (
     <section aria-label={name}>
@@ -77,7 +86,7 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
         rowKey={idOf}
         dataSource={[...shown]}
         pagination={shown.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false}
-        locale={{ emptyText: empty }}
+        locale={{ emptyText: nothing }}
         onChange={(_, __, ___, { currentDataSource }) => setSorted(currentDataSource)}
         rowClassName={(row) => (changed.has(idOf(row)) ? 'just-changed' : '')}
         onRow={(row) =>
@@ -110,6 +119,31 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
         }))}
       />
     </section>
+  );
+}
+
+/** Nothing is called so; what is called nearly so is one touch away. */
+function NothingCalled({
+  typed,
+  near,
+  onFind,
+}: {
+  typed: string;
+  near: readonly string[];
+  onFind: (name: string) => void;
+}) {
+  return (
+    <span>
+      Nothing here matches “{typed}”.{' '}
+      {near.map((name) => (
+        <Button key={name} size="small" type="link" onClick={() => onFind(name)}>
+          {name}?
+        </Button>
+      ))}
+      <Button size="small" type="link" onClick={() => onFind('')}>
+        Show all
+      </Button>
+    </span>
   );
 }
 

@@ -6,6 +6,8 @@ interface Common {
   readonly label: string;
   /** A line under the field. */
   readonly hint?: string;
+  /** Must be filled in; marked as such. */
+  readonly required?: boolean;
   /** Spans the whole width. */
   readonly wide?: boolean;
 }

@@ -45,3 +45,22 @@ export function currentTask(tasks: readonly BenchTask[]): BenchTask | null {
     null
   );
 }
+
+/** Whether nothing more is to do: finished or skipped. */
+export function isOver(task: BenchTask): boolean {
+  return task.work?.state === 'done' || task.work?.state === 'skipped';
+}
+
+/** The first planned task of a person that begins after a moment, on whichever day; null when there is none. */
+export function laterTask(
+  plan: Plan | null,
+  personId: string,
+  nowMs: number,
+): Pick<BenchTask, 'activity' | 'startMs'> | null {
+  const mine = (plan?.activities ?? [])
+    .filter((a) => a.state === 'planned' && (a.people as readonly string[]).includes(personId))
+    .map((activity) => ({ activity, startMs: instantToMs(activity.start) }))
+    .filter((t) => t.startMs > nowMs)
+    .sort((x, y) => x.startMs - y.startMs);
+  return mine[0] ?? null;
+}

@@ -5,8 +5,8 @@ import { Suspense, lazy, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, WallTime } from '@loyal-mane/core';
-import { dayWords, tightestWords, whyNotWords } from '@loyal-mane/library/words';
+import type { LocalDay, UnplacedChain, WallTime } from '@loyal-mane/core';
+import { dayWords, remedyButton, tightestWords, whyNotWords } from '@loyal-mane/library/words';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
@@ -19,6 +19,7 @@ import { FirstSteps } from './FirstSteps';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
+import { useRemedy } from './useRemedy';
 import { WhatIfDrawer } from './WhatIf';
 
 /** Needed once in a kennel's life. */
@@ -30,12 +31,13 @@ const PHONE_PX = 640;
 const SURE = 0.95;
 
 export default function CountdownRoom() {
-  const { kennel, view, plan, work, names, lead } = useRooms();
+  const { kennel, view, plan, work, names, lead, crew, looksAtDraft } = useRooms();
   const now = useNow(10_000);
   const [params, setParams] = useSearchParams();
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
   const [supposing, setSupposing] = useState(false);
+  const remedy = useRemedy(kennel, () => planning.plan('keep'));
   const read = useMemo(() => countdown(kennel, plan, work, now), [kennel, plan, work, now]);
   const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
   const scale = useMemo(() => countBackScale(reach * 24), [reach]);
@@ -73,7 +75,7 @@ export default function CountdownRoom() {
   );
   const least = (plan?.odds ?? []).filter((o) => shown.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
   return (
-    <div className="room" ref={ref}>
+    <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <section className="answer" aria-label="Answer">
         <div>
           <h1>
@@ -94,7 +96,7 @@ export default function CountdownRoom() {
             {least !== undefined &&
               least.ready < SURE &&
               ` ${tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))}`}
-            {read.withoutRide.length > 0 && (
+            {crew && read.withoutRide.length > 0 && (
               <>
                 {' '}
                 {rideWords(read.withoutRide.map((id) => names.dog(id)))}
@@ -115,7 +117,10 @@ export default function CountdownRoom() {
                 <button className="plain" onClick={() => set('dog', row.dogId)}>
                   <b>{names.dog(row.dogId)}</b>
                 </button>
-                <span>{row.problem === null ? '' : whyNotWords(row.problem, names)}</span>
+                <span>
+                  {row.problem === null ? '' : whyNotWords(row.problem, names)}
+                  {lead && row.problem !== null && <FirstRemedy chain={row.problem} remedy={remedy} />}
+                </span>
                 <em>{byWords(byMs, now, names)}</em>
               </li>
             ))}
@@ -163,6 +168,18 @@ export default function CountdownRoom() {
       )}
       <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
+  );
+}
+
+/** The smallest change that would give a dog its place, where it can be made from here. */
+function FirstRemedy({ chain, remedy }: { chain: UnplacedChain; remedy: ReturnType<typeof useRemedy> }) {
+  const { names } = useRooms();
+  const first = chain.reason.remedies.find((r) => remedy.canTake(r));
+  if (first === undefined) return null;
+  return (
+    <Button size="small" loading={remedy.busy} onClick={() => remedy.take(first)}>
+      {remedyButton(first, names)}
+    </Button>
   );
 }
 

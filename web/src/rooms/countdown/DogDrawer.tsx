@@ -5,12 +5,14 @@ import { Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { leftOutLines, noteWords, oddsWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { leftOutLines, noteWords, oddsWords, remedyButton, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { Minded } from '../../parts/Minded';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
+import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
+import { AskWhy } from './AskWhy';
 import { useRemedy } from './useRemedy';
 
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
@@ -22,7 +24,8 @@ interface Props {
 }
 
 export function DogDrawer({ dog, onClose, planAgain }: Props) {
-  const { plan, names, kennel, lead } = useRooms();
+  const { plan, names, kennel, lead, crew } = useRooms();
+  useReturnFocus(dog !== null);
   const [task, setTask] = useState<PlannedActivity | null>(null);
   const remedy = useRemedy(kennel, planAgain);
   if (dog === null) return null;
@@ -45,12 +48,13 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
           <p style={{ margin: '0 0 6px' }}>
             <b className="bad">{whyNotWords(u, names)}</b>
           </p>
+          {u.reason.code === 'notAsked' && crew && <AskWhy chain={u} />}
           {u.reason.remedies.map((r) => (
             <p key={r.code} style={{ margin: '4px 0' }}>
               {remedyWords(r, dog.id, names)}{' '}
               {lead && remedy.canTake(r) && (
                 <Button size="small" type="primary" loading={remedy.busy} onClick={() => remedy.take(r)}>
-                  Do that
+                  {remedyButton(r, names)}
                 </Button>
               )}
             </p>
@@ -62,7 +66,7 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
         <CoatMarks dog={dog} />
       </Suspense>
       <Minded
-        title="Mind"
+        title="Watch out for"
         lines={(plan?.notes ?? []).filter((n) => n.dogId === dog.id).map((n) => noteWords(n.note))}
       />
       <Minded title="Left out" lines={leftOutLines(left)} />

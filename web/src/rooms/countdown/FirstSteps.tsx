@@ -6,6 +6,8 @@ import { App as AntApp, Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { v7 } from 'uuid';
+import type { KennelFile } from '@loyal-mane/core';
+import { rowsOf } from '@loyal-mane/core';
 import { command, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
 import { rowsQuery, saveChanges } from '../../api/rows';
@@ -28,7 +30,7 @@ export function firstSteps(kennel: Kennel, today: string): readonly Step[] {
       name: 'Say who you are',
       why: 'Your name, and what the kennel is called and which time zone it keeps.',
       to: named ? '/yard?part=kennel' : '/yard',
-      done: named,
+      done: named && kennel.settings.zoneChecked,
     },
     {
       name: 'People and what they can do',
@@ -63,6 +65,27 @@ export function firstSteps(kennel: Kennel, today: string): readonly Step[] {
   ];
 }
 
+/** The browser's own time zone is proposed; what a lead confirms holds for the whole kennel. */
+function ZoneCheck({ rows }: { rows: KennelFile }) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(saveChanges);
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const [from] = rowsOf(rows, 'settings');
+  if (from === undefined) return null;
+  const confirm = (): void => {
+    const to = { ...from, timeZone: own, zoneChecked: true };
+    send.mutate(command([{ list: 'settings', id: from.id, from, to }]), {
+      onSuccess: () => void message.success(`The kennel keeps ${own} time.`),
+      onError: (error) => void message.error(problemWords(error), 8),
+    });
+  };
+  return (
+    <Button loading={send.isPending} onClick={confirm}>
+      {from['timeZone'] === own ? `Yes, the time zone is ${own}` : `Use ${own}, this device’s time zone`}
+    </Button>
+  );
+}
+
 export function FirstSteps({ kennel, today }: { kennel: Kennel; today: string }) {
   const { message } = AntApp.useApp();
   const rows = useQuery(rowsQuery).data;
@@ -88,9 +111,10 @@ export function FirstSteps({ kennel, today }: { kennel: Kennel; today: string })
             <Link to={s.to}>{s.name}</Link>
             <span className="soft"> {s.done ? 'done' : s.why}</span>
           </div>
+          {k === 0 && !s.done && rows !== undefined && <ZoneCheck rows={rows} />}
           {s.to.endsWith('stations') && !s.done && (
             <Button loading={send.isPending} disabled={rows === undefined} onClick={setUp}>
-              Set up a usual yard
+              Add usual stations
             </Button>
           )}
         </li>

@@ -17,6 +17,7 @@ import {
 import type { EntryName } from '@loyal-mane/library/words';
 import { useDeskPlan } from '../../parts/useDesk';
 import { monthDay } from '../../parts/monthDay';
+import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
 import { useNow } from '../../parts/useNow';
 import { problemWords } from '../../parts/ProblemNote';
@@ -102,6 +103,7 @@ export function WhatIfDrawer({
   const compare = useMutation({ mutationFn: (list: readonly WhatIfChange[]) => desk.whatIf(plan as DeskPlan, list) });
   const { message } = AntApp.useApp();
   const apply = useApplySupposed();
+  useReturnFocus(open);
   const entry = (id: string): EntryName => {
     const e = kennel.entries.find((x) => x.id === id);
     return { dog: names.dog(e?.dogId ?? ''), day: e?.day ?? '' };

@@ -43,6 +43,7 @@ function signsOf(bundle: Bundle): Block[] {
 const DOG_PX = 8.6;
 const SMALL_DOG_PX = 7.4;
 const PLACE_PX = 6.6;
+const LEAST_LETTERS = 2;
 
 /** How the dog's name is set in a block: large, small, or beneath it. */
 function nameSize(name: string, width: number): 'large' | 'small' | 'below' {
@@ -58,7 +59,12 @@ function underWords(
   room: number,
 ): { readonly words: string; readonly name: boolean } | null {
   const name = nameOf(bundle, names);
-  if (nameSize(name, width) === 'below') return name.length * SMALL_DOG_PX <= room ? { words: name, name: true } : null;
+  if (nameSize(name, width) === 'below') {
+    if (name.length * SMALL_DOG_PX <= room) return { words: name, name: true };
+    // A block without a name tells nothing: as many letters as there is room for.
+    const letters = Math.floor(room / SMALL_DOG_PX) - 1;
+    return letters < LEAST_LETTERS ? null : { words: `${name.slice(0, letters)}.`, name: true };
+  }
   const stationId = bundle.blocks[0]?.stationId ?? null;
   if (stationId === null || bundle.blocks.some((b) => b.stationId !== stationId)) return null;
   const words = names.station(stationId).toLowerCase();

@@ -10,6 +10,7 @@ import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { isTyping } from '../../parts/isTyping';
 import { monthDay } from '../../parts/monthDay';
+import { SignKey } from '../../parts/SignKey';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useDay } from '../../parts/useDay';
 import { useNow } from '../../parts/useNow';
@@ -28,7 +29,7 @@ const HOUR_MS = 3_600_000;
 const LEAST_BLOCK_PX = 18;
 
 export default function DaySheetRoom() {
-  const { session, kennel, view, plan, work, names, lead } = useRooms();
+  const { session, kennel, view, plan, work, names, lead, looksAtDraft } = useRooms();
   const now = useNow(10_000);
   const today = localDayOf(now, names.zone);
   const [day, setDay] = useDay(today);
@@ -42,7 +43,7 @@ export default function DaySheetRoom() {
   const person = kennel.people.find((p) => p.id === personId) ?? null;
   useDayKeys((n) => setDay(addDays(day, n)));
   return (
-    <div className="room" ref={ref}>
+    <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <div className="sheet-head">
         <h1>
           {dayWords(noon, names.zone)} {monthDay(day)}:{' '}
@@ -54,6 +55,9 @@ export default function DaySheetRoom() {
           </span>
         </h1>
         <div className="days">
+          <span className="wide-only">
+            <SignKey />
+          </span>
           <Button size="small" onClick={() => setDay(addDays(day, -1))} aria-label="A day back">
             ‹
           </Button>

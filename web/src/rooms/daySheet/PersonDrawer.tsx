@@ -7,6 +7,7 @@ import { command, markAbsent, markBack, newPassword, useCommand } from '../../ap
 import type { Kennel, Work } from '../../api/queries';
 import { PersonPace } from './PersonPace';
 import { problemWords } from '../../parts/ProblemNote';
+import { useReturnFocus } from '../../parts/useReturnFocus';
 
 const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 
@@ -22,6 +23,7 @@ interface Props {
 }
 
 export function PersonDrawer({ dogs, work, person, absent, day, dayName, onClose, onPlan }: Props) {
+  useReturnFocus(person !== null);
   const { message } = AntApp.useApp();
   const [password, setPassword] = useState<string | null>(null);
   const ill = useCommand(markAbsent);

@@ -8,7 +8,7 @@ import { COAT_WORDS, STAGE_WORDS, clockWords, dayWords } from '@loyal-mane/libra
 import type { Kennel } from '../../api/queries';
 import { libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
-import { foundWords, isClear } from '../../parts/foundWords';
+import { foundWords, isClear, isLookedAt } from '../../parts/foundWords';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { AboutPart } from './AboutPart';
@@ -29,7 +29,7 @@ const PARTS = [
 
 export default function CoatFileRoom() {
   const { id } = useParams();
-  const { kennel, names, lead, plan } = useRooms();
+  const { kennel, names, lead, plan, work } = useRooms();
   const [params, setParams] = useSearchParams();
   const now = useNow(60_000);
   const dog = kennel.dogs.find((d) => d.id === id);
@@ -57,8 +57,10 @@ export default function CoatFileRoom() {
             <>
               The coat is not clear. <b className="bad">{foundWords(dog)}</b>
             </>
-          ) : (
+          ) : isLookedAt(dog, work) ? (
             'The coat is clear.'
+          ) : (
+            'Nobody has looked at this coat yet.'
           )}{' '}
           {dog.note ?? ''}
         </p>

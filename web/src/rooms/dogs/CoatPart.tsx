@@ -55,7 +55,7 @@ interface Props {
 }
 
 export function CoatPart({ dog, today, lead }: Props) {
-  const { kennel } = useRooms();
+  const { kennel, crew } = useRooms();
   const [tint, setTint] = useState<TintId>('found');
   const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
   const shape = BODY_SHAPES[dog.badge];
@@ -81,12 +81,12 @@ export function CoatPart({ dog, today, lead }: Props) {
         />
         <aside>
           {at === null ? (
-            <p className="soft">Touch a zone to see what holds there and to mark what you find.</p>
+            <p className="soft">Touch a zone to see what holds there{crew ? ' and to mark what you find' : ''}.</p>
           ) : (
             <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
           )}
           <WhatWeDid dog={dog} most={SHOWN_WORK} />
-          <Settings dog={dog} />
+          {crew && <Settings dog={dog} />}
         </aside>
       </div>
     </>
@@ -192,7 +192,7 @@ function Legend({ tint }: { tint: TintId }) {
 }
 
 function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; side: MapSide }) {
-  const { kennel } = useRooms();
+  const { kennel, crew } = useRooms();
   const record = recordOf(dog);
   const { save, busy } = useDogRecord(dog);
   const answer = answerOf(dog, zone, today, kennel);
@@ -211,7 +211,7 @@ function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; sid
         {cutTint(answer).words}; {share.toFixed(1)} % of the hair
         {ZONES.find((z) => z.id === zone)?.friction === true ? '; rubbed: knots start here' : ''}.
       </p>
-      <FoundChoice dog={dog} zone={zone} side={side} />
+      {crew && <FoundChoice dog={dog} zone={zone} side={side} />}
       {lead && (
         <div className="zone-tools">
           <Select

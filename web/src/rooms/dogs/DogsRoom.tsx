@@ -15,7 +15,8 @@ import { rowsQuery } from '../../api/rows';
 import { DogBadge } from '../../parts/Glyph';
 import type { Dog } from '../../parts/dogRecord';
 import { libraryOf, recordOf } from '../../parts/dogRecord';
-import { foundWords } from '../../parts/foundWords';
+import { countWords } from '../../parts/countWords';
+import { foundWords, isLookedAt } from '../../parts/foundWords';
 import { monthDay } from '../../parts/monthDay';
 import { RowDrawer } from '../../parts/rows/RowDrawer';
 import type { Opened } from '../../parts/rows/RowDrawer';
@@ -29,7 +30,9 @@ import { firstFields } from './dogFields';
 const NARROW_PX = 700;
 
 export default function DogsRoom() {
-  const { kennel, names, lead } = useRooms();
+  const { kennel, names, lead, work } = useRooms();
+  const stateOf = (d: Dog): string =>
+    marksOf(d) > 0 ? foundWords(d) : isLookedAt(d, work) ? 'clear' : 'not looked at yet';
   const navigate = useNavigate();
   const client = useQueryClient();
   const [ref, width] = useWidth(1200);
@@ -44,7 +47,7 @@ export default function DogsRoom() {
     setOpened({
       list: 'dogs',
       row: null,
-      title: 'A new dog',
+      title: 'Add a dog',
       specs: firstFields(there, [...libraryOf(kennel).breeds.keys()].sort()),
       blank: PLAIN_DOG,
     });
@@ -53,14 +56,14 @@ export default function DogsRoom() {
   return (
     <div className="room" ref={ref}>
       <div className="sheet-head">
-        <h1>{answer(here, troubled)}</h1>
+        <h1>{answer(here, troubled, here.filter((d) => !isLookedAt(d, work)).length)}</h1>
       </div>
       <RowTable
         name="Dogs"
         rows={dogs}
         idOf={(d) => d.id}
         onOpen={(d) => void navigate(`/dogs/${d.id}`)}
-        empty="No dog yet. Enter the first, or bring them all in from a CSV file."
+        empty="No dog yet. Add the first, or bring them all in from a CSV file."
         tools={
           lead ? (
             <>
@@ -68,7 +71,7 @@ export default function DogsRoom() {
                 From CSV
               </Button>
               <Button type="primary" icon={<PlusOutlined />} onClick={() => void enter()}>
-                A dog
+                Add dog
               </Button>
             </>
           ) : null
@@ -103,11 +106,9 @@ export default function DogsRoom() {
             : []),
           {
             name: 'Coat',
-            text: (d) => (marksOf(d) > 0 ? foundWords(d) : 'clear'),
+            text: stateOf,
             by: (d) => -marksOf(d),
-            show: (d) => (
-              <span className={marksOf(d) > 0 ? 'bad' : 'soft'}>{marksOf(d) > 0 ? foundWords(d) : 'clear'}</span>
-            ),
+            show: (d) => <span className={marksOf(d) > 0 ? 'bad' : 'soft'}>{stateOf(d)}</span>,
           },
           {
             name: 'Next ring',
@@ -148,9 +149,13 @@ function marksOf(d: Dog): number {
   return d.marks.mats.length + d.marks.soiled.length + d.marks.unready.length;
 }
 
-function answer(here: readonly Dog[], troubled: readonly Dog[]): string {
+function answer(here: readonly Dog[], troubled: readonly Dog[], unseen: number): string {
   if (here.length === 0) return 'No dog is entered yet.';
-  if (troubled.length === 0) return 'Every coat is clear.';
+  if (troubled.length === 0 && unseen > 0)
+    return unseen === here.length
+      ? 'No coat has been looked at yet.'
+      : `${countWords(unseen, 'coat')} not looked at yet, the others are clear.`;
+  if (troubled.length === 0) return 'No mats, damp spots or dirt on record.';
   const names = troubled.slice(0, 3).map((d) => d.name);
   const more = troubled.length - names.length;
   return `Look at ${names.join(', ')}${more > 0 ? ` and ${String(more)} more` : ''}: something was found.`;

@@ -83,8 +83,9 @@ export function ProductsPart({ dog, today, lead }: Props) {
 }
 
 function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] }) {
+  const { crew } = useRooms();
   const { log, busy } = useDogRecord(dog);
-  const products = productsOf(useQuery(methodsQuery).data);
+  const products = productsOf(useQuery({ ...methodsQuery, enabled: crew }).data);
   return (
     <ul className="advice">
       {list.map((a) => (
@@ -98,7 +99,7 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
               {productWhyWords(a.why)}
             </span>
           </span>
-          {a.use && (
+          {a.use && crew && (
             <Button
               size="small"
               disabled={busy}
@@ -152,6 +153,7 @@ function Uses({ dog }: { dog: Dog }) {
 
 /** When the coat is right after its bath, and how long a finish holds: logged, and used by the plan. */
 function Taught({ dog }: { dog: Dog }) {
+  const { crew } = useRooms();
   const { log, busy } = useDogRecord(dog);
   const [minutes, setMinutes] = useState<number | null>(null);
   const record = recordOf(dog);
@@ -165,43 +167,47 @@ function Taught({ dog }: { dog: Dog }) {
           ? 'When it is right after a bath is not known yet: the plan leaves it one night.'
           : `After a bath it is ${SETTLED_WORDS[settles]} (${String((record.settles ?? []).length)} logged): the plan's bath aims by that.`}
       </p>
-      <div className="found">
-        {(Object.keys(SETTLED_WORDS) as Settled[]).map((right) => (
-          <Button
-            key={right}
-            disabled={busy}
-            onClick={() => log({ what: 'settle', right }, `Written down: ${SETTLED_WORDS[right]}.`)}
-          >
-            {SETTLED_WORDS[right]}
-          </Button>
-        ))}
-      </div>
+      {crew && (
+        <div className="found">
+          {(Object.keys(SETTLED_WORDS) as Settled[]).map((right) => (
+            <Button
+              key={right}
+              disabled={busy}
+              onClick={() => log({ what: 'settle', right }, `Written down: ${SETTLED_WORDS[right]}.`)}
+            >
+              {SETTLED_WORDS[right]}
+            </Button>
+          ))}
+        </div>
+      )}
       <p>
         {hold === null
           ? 'How long a finish holds is not known yet.'
           : `A finish holds about ${String(Math.round(hold))} min: it may not end earlier than that allows.`}
       </p>
-      <div className="found">
-        <InputNumber
-          aria-label="Minutes that the finish held"
-          min={5}
-          max={600}
-          precision={0}
-          value={minutes}
-          onChange={setMinutes}
-          suffix="min"
-          style={{ width: 120 }}
-        />
-        <Button
-          disabled={busy || minutes === null}
-          onClick={() => {
-            if (minutes !== null) log({ what: 'hold', minutes }, 'Written down.');
-            setMinutes(null);
-          }}
-        >
-          It held so long
-        </Button>
-      </div>
+      {crew && (
+        <div className="found">
+          <InputNumber
+            aria-label="Minutes that the finish held"
+            min={5}
+            max={600}
+            precision={0}
+            value={minutes}
+            onChange={setMinutes}
+            suffix="min"
+            style={{ width: 120 }}
+          />
+          <Button
+            disabled={busy || minutes === null}
+            onClick={() => {
+              if (minutes !== null) log({ what: 'hold', minutes }, 'Written down.');
+              setMinutes(null);
+            }}
+          >
+            Record how long it held
+          </Button>
+        </div>
+      )}
     </section>
   );
 }

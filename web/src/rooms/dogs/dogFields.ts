@@ -16,10 +16,11 @@ const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
 
 /** The first questions about a dog. */
 export const firstFields = (kennel: KennelFile, breeds: readonly string[]): readonly FieldSpec[] => [
-  { name: 'name', label: 'Call name', kind: 'text' },
-  { name: 'breed', label: 'Breed', kind: 'one', choices: breeds.map((b) => ({ value: b, label: b })) },
+  { name: 'name', required: true, label: 'Call name', kind: 'text' },
+  { name: 'breed', required: true, label: 'Breed', kind: 'one', choices: breeds.map((b) => ({ value: b, label: b })) },
   {
     name: 'sex',
+    required: true,
     label: 'Sex',
     kind: 'one',
     choices: [
@@ -27,8 +28,8 @@ export const firstFields = (kennel: KennelFile, breeds: readonly string[]): read
       { value: 'bitch', label: 'bitch' },
     ],
   },
-  { name: 'born', label: 'Born', kind: 'day' },
-  { name: 'weightKg', label: 'Weight', kind: 'number', unit: 'kg', step: 0.5 },
+  { name: 'born', required: true, label: 'Born', kind: 'day' },
+  { name: 'weightKg', required: true, label: 'Weight', kind: 'number', unit: 'kg', step: 0.5 },
   {
     name: 'ownerId',
     label: 'Owner',

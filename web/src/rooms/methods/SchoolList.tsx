@@ -64,6 +64,17 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
             </button>
           );
         })}
+        <button
+          type="button"
+          role="radio"
+          aria-checked={chosen === undefined}
+          disabled={!mayChange}
+          className={`plain side as-usual${chosen === undefined ? ' holds' : ''}`}
+          onClick={() => draft.choose(school.id, null)}
+        >
+          <b>{dog === null ? 'As is usual' : 'As the kennel does'}</b>
+          <span className="soft">{dog === null ? 'by coat' : 'no exception for this dog'}</span>
+        </button>
       </div>
       <p className="soft usual">
         {words.usual}

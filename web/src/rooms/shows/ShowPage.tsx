@@ -4,7 +4,7 @@
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Drawer } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { removalOf } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, RowChange } from '@loyal-mane/core';
@@ -16,6 +16,7 @@ import { problemWords } from '../../parts/ProblemNote';
 import type { FieldSpec } from '../../parts/rows/fieldSpec';
 import { RowDrawer } from '../../parts/rows/RowDrawer';
 import type { Opened } from '../../parts/rows/RowDrawer';
+import { useSavedWithUndo } from '../../parts/useSavedWithUndo';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useRooms } from '../../parts/useRooms';
 import { ShowRules } from '../methods/ShowRules';
@@ -33,10 +34,11 @@ const IMPORTANCE = [
 ] as const;
 
 const entryFields = (kennel: KennelFile, showId: string): readonly FieldSpec[] => [
-  { name: 'day', label: 'Day', kind: 'day' },
-  { name: 'ringTime', label: 'Goes in at', kind: 'wall' },
+  { name: 'day', required: true, label: 'Day', kind: 'day' },
+  { name: 'ringTime', required: true, label: 'Goes in at', kind: 'wall' },
   {
     name: 'ringId',
+    required: true,
     label: 'Ring',
     kind: 'one',
     choices: kennel.rings.filter((r) => r.showId === showId).map((r) => ({ value: r.id, label: r.name })),
@@ -50,7 +52,7 @@ const entryFields = (kennel: KennelFile, showId: string): readonly FieldSpec[] =
     choices: kennel.people.filter((p) => p.skills.includes('ring')).map((p) => ({ value: p.id, label: p.name })),
   },
   { name: 'showClass', label: 'Class', kind: 'text' },
-  { name: 'importance', label: 'How much it matters', kind: 'one', choices: IMPORTANCE },
+  { name: 'importance', required: true, label: 'How much it matters', kind: 'one', choices: IMPORTANCE },
   {
     name: 'laterRound',
     label: 'Held ready until',
@@ -60,11 +62,25 @@ const entryFields = (kennel: KennelFile, showId: string): readonly FieldSpec[] =
 ];
 
 const showFields = (kennel: KennelFile): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text', wide: true },
-  { name: 'siteId', label: 'Site', kind: 'one', choices: kennel.sites.map((s) => ({ value: s.id, label: s.name })) },
-  { name: 'firstDay', label: 'First day', kind: 'day' },
-  { name: 'lastDay', label: 'Last day', kind: 'day' },
+  { name: 'name', required: true, label: 'Name', kind: 'text', wide: true },
+  {
+    name: 'siteId',
+    required: true,
+    label: 'Site',
+    kind: 'one',
+    choices: kennel.sites.map((s) => ({ value: s.id, label: s.name })),
+  },
+  { name: 'firstDay', required: true, label: 'First day', kind: 'day' },
+  { name: 'lastDay', required: true, label: 'Last day', kind: 'day' },
 ];
+
+const DOUBLE_PRESS_MS = 1000;
+
+/** Entries that are in one ring at one time, by entry. */
+function sameRingAndTime(entries: readonly Entry[]): ReadonlyMap<string, readonly Entry[]> {
+  const at = (e: Entry): string => `${e.ringId} ${e.day} ${e.ringTime}`;
+  return new Map(entries.map((e) => [e.id, entries.filter((o) => o.id !== e.id && at(o) === at(e))]));
+}
 
 export function ShowPage({ show }: { show: Show }) {
   const { kennel, lead } = useRooms();
@@ -75,6 +91,7 @@ export function ShowPage({ show }: { show: Show }) {
   const [opened, setOpened] = useState<Opened | null>(null);
   const [entering, setEntering] = useState(false);
   const send = useCommand(saveChanges);
+  const savedWithUndo = useSavedWithUndo();
   const entries = kennel.entries.filter((e) => e.showId === show.id);
   const days = [...new Set(entries.map((e) => e.day))].sort();
   const dogOf = (e: Entry) => kennel.dogs.find((d) => d.id === e.dogId);
@@ -82,7 +99,7 @@ export function ShowPage({ show }: { show: Show }) {
   const handlerOf = (e: Entry): string => kennel.people.find((p) => p.id === e.handlerId)?.name ?? '';
   const save = (changes: readonly RowChange[], words: string): void =>
     send.mutate(command(changes), {
-      onSuccess: () => void message.success(words),
+      onSuccess: () => savedWithUndo(words, changes),
       onError: (error) => void message.error(problemWords(error), 8),
     });
   const rowOf = (e: Entry): KennelRow | null => rows?.entries.find((r) => r.id === e.id) ?? null;
@@ -90,13 +107,20 @@ export function ShowPage({ show }: { show: Show }) {
     const there = await client.query(rowsQuery);
     const row = there.entries.find((r) => r.id === e.id);
     if (row !== undefined)
-      setOpened({ list: 'entries', row, title: dogOf(e)?.name ?? 'An entry', specs: entryFields(there, show.id) });
+      setOpened({ list: 'entries', row, title: dogOf(e)?.name ?? 'Entry', specs: entryFields(there, show.id) });
   };
-  const pull = async (e: Entry): Promise<void> =>
+  // The row is gone after a pull and the next one stands under the finger: a second press is not meant for it.
+  const lastPull = useRef(0);
+  const pull = async (e: Entry): Promise<void> => {
+    if (Date.now() - lastPull.current < DOUBLE_PRESS_MS) return;
+    lastPull.current = Date.now();
     save(
       removalOf(await client.query(rowsQuery), 'entries', e.id),
-      `${dogOf(e)?.name ?? 'The dog'} is pulled; only its own work goes. The trail can take it back.`,
+      `${dogOf(e)?.name ?? 'The dog'} is pulled; only its own work goes.`,
     );
+    lastPull.current = Date.now();
+  };
+  const twins = sameRingAndTime(entries);
   const openRing = async (ring: Kennel['rings'][number]): Promise<void> => {
     const there = await client.query(rowsQuery);
     const row = there.rings.find((x) => x.id === ring.id) ?? null;
@@ -176,7 +200,21 @@ export function ShowPage({ show }: { show: Show }) {
               />
             ),
           },
-          { name: 'Dog', text: (e) => dogOf(e)?.name ?? '', show: (e) => <b>{dogOf(e)?.name}</b>, width: 130 },
+          {
+            name: 'Dog',
+            text: (e) => dogOf(e)?.name ?? '',
+            show: (e) => (
+              <>
+                <b>{dogOf(e)?.name}</b>
+                {(twins.get(e.id) ?? []).map((other) => (
+                  <span key={other.id} className="warn twin">
+                    same ring and time as {dogOf(other)?.name}
+                  </span>
+                ))}
+              </>
+            ),
+            width: 150,
+          },
           { name: 'Breed', text: (e) => dogOf(e)?.breed ?? '' },
           { name: 'Ring', text: ringOf, filter: true, width: 90 },
           { name: 'Class', text: (e) => e.showClass ?? '', width: 110 },
@@ -233,13 +271,13 @@ export function ShowPage({ show }: { show: Show }) {
               setOpened({
                 list: 'rings',
                 row: null,
-                title: 'A new ring',
+                title: 'Add a ring',
                 specs: [{ name: 'name', label: 'Name', kind: 'text' }],
                 blank: { showId: show.id },
               })
             }
           >
-            A ring
+            Add ring
           </Button>
         )}
       </section>

@@ -10,6 +10,7 @@ import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/cor
 import { DayField } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
+import { crewOf } from '../../parts/crewOf';
 import { problemWords } from '../../parts/ProblemNote';
 import { wallTyped } from '../../parts/rows/fieldSpec';
 
@@ -61,7 +62,14 @@ export function patternChanges(
   );
 }
 
-export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from: LocalDay; onDone: () => void }) {
+interface Props {
+  readonly kennel: KennelFile;
+  readonly from: LocalDay;
+  /** Told the first day of the pattern once it is laid. */
+  readonly onDone: (from: LocalDay) => void;
+}
+
+export function PatternForm({ kennel, from, onDone }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(saveChanges);
   const [form] = Form.useForm<Pattern>();
@@ -74,7 +82,7 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
     send.mutate(command(changes), {
       onSuccess: () => {
         void message.success(`${String(changes.length)} shifts laid. The trail can take them back.`);
-        onDone();
+        onDone(values.from.format('YYYY-MM-DD') as LocalDay);
       },
       onError: (error) => void message.error(problemWords(error), 10),
     });
@@ -104,7 +112,7 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
         <Select
           mode="multiple"
           showSearch={{ optionFilterProp: 'label' }}
-          options={kennel.people.map((p) => ({ value: p.id, label: p.name }))}
+          options={crewOf(kennel).map((p) => ({ value: p.id, label: p.name }))}
         />
       </Form.Item>
       <Form.Item name="weekdays" label="On" className="wide" rules={[{ required: true, message: 'On which days?' }]}>
@@ -125,7 +133,16 @@ export function PatternForm({ kennel, from, onDone }: { kennel: KennelFile; from
       <Form.Item name="breakTo" label="Rest until" rules={time}>
         <Input />
       </Form.Item>
-      <Form.Item name="from" label="From" rules={[{ required: true, message: 'From which day?' }]}>
+      <Form.Item
+        name="from"
+        label="From"
+        rules={[
+          {
+            validator: (_, day) =>
+              dayjs.isDayjs(day) ? Promise.resolve() : Promise.reject(new Error('From which day?')),
+          },
+        ]}
+      >
         <DayField />
       </Form.Item>
       <Form.Item

@@ -6,11 +6,12 @@ import { Button, Switch } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import type { KennelFile, KennelPerson, LocalDay } from '@loyal-mane/core';
 import { SKILLS } from '@loyal-mane/core';
+import { crewOf } from '../../parts/crewOf';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { useRooms } from '../../parts/useRooms';
 import { SignInWays } from './SignInWays';
-import { personFields, skillWords } from './yardFields';
+import { personFields, personFollows, skillWords } from './yardFields';
 
 const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 
@@ -26,10 +27,11 @@ export function PeoplePart({ kennel, open, today }: Props) {
     open({
       list: 'people',
       row,
-      title: row?.name ?? 'A new person',
+      title: row?.name ?? 'Add a person',
       specs: personFields(kennel),
       more: row === null ? null : <More person={row} />,
-      blank: { role: 'hand', skills: ['brush'] },
+      blank: { role: 'hand', skills: ['hand', 'brush'] },
+      follows: personFollows,
     });
   const hours = (p: KennelPerson): number =>
     kennel.shifts
@@ -50,7 +52,7 @@ export function PeoplePart({ kennel, open, today }: Props) {
             <>
               <Look asMatrix={asMatrix} onChange={setAsMatrix} />
               <Button type="primary" icon={<PlusOutlined />} onClick={() => edit(null)}>
-                A person
+                Add person
               </Button>
             </>
           }
@@ -118,7 +120,7 @@ function SkillMatrix({
           <thead>
             <tr>
               <th scope="col">Skill</th>
-              {kennel.people.map((p) => (
+              {crewOf(kennel).map((p) => (
                 <th key={p.id} scope="col">
                   <button className="plain link" onClick={() => onOpen(p)}>
                     {p.name.split(' ')[0]}
@@ -130,11 +132,11 @@ function SkillMatrix({
           </thead>
           <tbody>
             {SKILLS.map((skill) => {
-              const count = kennel.people.filter((p) => p.skills.includes(skill)).length;
+              const count = crewOf(kennel).filter((p) => p.skills.includes(skill)).length;
               return (
                 <tr key={skill}>
                   <th scope="row">{skillWords(skill)}</th>
-                  {kennel.people.map((p) => (
+                  {crewOf(kennel).map((p) => (
                     <td key={p.id}>
                       {p.skills.includes(skill) ? <b aria-label="yes">●</b> : <span aria-label="no">·</span>}
                     </td>

@@ -10,6 +10,7 @@ import type { KennelFile, KennelPerson, KennelRow, LocalDay } from '@loyal-mane/
 import { v7 } from 'uuid';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
+import { crewOf } from '../../parts/crewOf';
 import { problemWords } from '../../parts/ProblemNote';
 import { useJustChanged } from '../../parts/justChanged';
 import { monthDay } from '../../parts/monthDay';
@@ -85,7 +86,7 @@ export function ShiftsPart({ kennel, open, today }: Props) {
             </tr>
           </thead>
           <tbody>
-            {kennel.people.map((p) => (
+            {crewOf(kennel).map((p) => (
               <tr key={p.id}>
                 <th scope="row">{p.name}</th>
                 {days.map((day) => (
@@ -108,7 +109,14 @@ export function ShiftsPart({ kennel, open, today }: Props) {
         be added in brass. A day that is pressed opens its shift. “Away” keeps the shift and plans without the person.
       </p>
       <Drawer open={laying} onClose={() => setLaying(false)} title="A weekly pattern" size={520} destroyOnHidden>
-        <PatternForm kennel={kennel} from={today} onDone={() => setLaying(false)} />
+        <PatternForm
+          kennel={kennel}
+          from={today}
+          onDone={(from) => {
+            setLaying(false);
+            setParams({ part: 'shifts', week: from });
+          }}
+        />
       </Drawer>
     </>
   );

@@ -1,17 +1,60 @@
 /*
  * What the yard's forms ask for, list by list.
  */
-import type { KennelFile, Role, StationKind } from '@loyal-mane/core';
+import type { KennelFile, Role, Skill, StationKind } from '@loyal-mane/core';
 import { ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';
+import { crewOf } from '../../parts/crewOf';
 import type { Choice, FieldSpec } from '../../parts/rows/fieldSpec';
 
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
-  lead: 'lead: everything',
-  finisher: 'finisher: floor work and logs',
-  bather: 'bather: floor work and logs',
-  hand: 'hand: floor work and logs',
-  owner: 'owner: reads the own dogs',
+  lead: 'Lead: plans, changes everything',
+  finisher: 'Finisher: trims and ring finish; records work',
+  bather: 'Bather: baths and drying; records work',
+  hand: 'Hand: brushing and care; records work',
+  owner: 'Owner: reads about their own dogs, nothing else',
 };
+
+/** Usual skills of a role; a lead changes them for each person. */
+const ROLE_SKILLS: Readonly<Record<Role, readonly Skill[]>> = {
+  lead: ['brush', 'scissor', 'ring', 'decide'],
+  finisher: ['brush', 'scissor', 'ring'],
+  bather: ['bath', 'dry', 'brush'],
+  hand: ['hand', 'brush'],
+  owner: [],
+};
+
+/** What each skill lets a person be given. */
+const SKILL_LINES: Readonly<Record<Skill, string>> = {
+  bath: 'washes, rinses, conditions',
+  dry: 'force dryer and heat dry with brush',
+  brush: 'line brushing, knots, combing through',
+  scissor: 'trims that do not grow back in time',
+  ring: 'shows dogs in the ring',
+  hand: 'walks, feeding, loading, holding',
+  decide: 'decides on matted coats and on what is cut',
+  harshDryer: 'strong dryer on harsh coats',
+  glands: 'empties glands',
+};
+
+/** "Tuva Lind" as "tuva.lind": small letters, digits and dots; empty where nothing is left of it. */
+export function signInFor(name: string): string {
+  const plain = name
+    .normalize('NFKD')
+    .replace(/\p{Mark}+/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '.')
+    .replace(/^[^a-z]+|\.+$/g, '');
+  return plain.slice(0, 40);
+}
+
+/** Sign-in name and skills of a new person, from the name and role that were typed. */
+export function personFollows(typed: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> {
+  const { name, role } = typed;
+  return {
+    ...(typeof name === 'string' ? { signIn: signInFor(name) } : {}),
+    ...(typeof role === 'string' ? { skills: ROLE_SKILLS[role as Role] } : {}),
+  };
+}
 
 export const KIND_WORDS: Readonly<Record<StationKind, string>> = Object.fromEntries(
   STATION_KINDS.map((k) => [k, k.replace(/([A-Z])/g, ' $1').toLowerCase()]),
@@ -23,9 +66,21 @@ const choicesOf = (rows: readonly { readonly id: string; readonly name: string }
   rows.map((r) => ({ value: r.id, label: r.name }));
 
 export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text' },
-  { name: 'signIn', label: 'Signs in as', kind: 'text', hint: 'small letters, digits, dots' },
-  { name: 'role', label: 'Role', kind: 'one', choices: ROLES.map((r) => ({ value: r, label: ROLE_WORDS[r] })) },
+  { name: 'name', required: true, label: 'Name', kind: 'text' },
+  {
+    name: 'signIn',
+    required: true,
+    label: 'Signs in as',
+    kind: 'text',
+    hint: 'proposed from the name; small letters, digits, dots',
+  },
+  {
+    name: 'role',
+    required: true,
+    label: 'Role',
+    kind: 'one',
+    choices: ROLES.map((r) => ({ value: r, label: ROLE_WORDS[r] })),
+  },
   {
     name: 'ownerId',
     label: 'Reads the dogs of',
@@ -39,7 +94,8 @@ export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
     label: 'Can do',
     kind: 'some',
     wide: true,
-    choices: SKILLS.map((s) => ({ value: s, label: skillWords(s) })),
+    choices: SKILLS.map((s) => ({ value: s, label: `${skillWords(s)}: ${SKILL_LINES[s]}` })),
+    hint: 'follows the role until you change it; each task goes only to somebody with its skill',
   },
   {
     name: 'scissorMinPerDay',
@@ -72,16 +128,28 @@ const PAUSES: FieldSpec = {
 };
 
 export const shiftFields = (): readonly FieldSpec[] => [
-  { name: 'start', label: 'Begins', kind: 'wall' },
-  { name: 'end', label: 'Ends', kind: 'wall' },
-  { name: 'overtimeEnd', label: 'Can stay until', kind: 'wall', hint: 'the end itself when no overtime' },
+  { name: 'start', required: true, label: 'Begins', kind: 'wall' },
+  { name: 'end', required: true, label: 'Ends', kind: 'wall' },
+  {
+    name: 'overtimeEnd',
+    required: true,
+    label: 'Can stay until',
+    kind: 'wall',
+    hint: 'the end itself when no overtime',
+  },
   PAUSES,
 ];
 
 export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text' },
-  { name: 'kind', label: 'Kind', kind: 'one', choices: STATION_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] })) },
-  { name: 'siteId', label: 'Site', kind: 'one', choices: choicesOf(kennel.sites) },
+  { name: 'name', required: true, label: 'Name', kind: 'text' },
+  {
+    name: 'kind',
+    required: true,
+    label: 'Kind',
+    kind: 'one',
+    choices: STATION_KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] })),
+  },
+  { name: 'siteId', required: true, label: 'Site', kind: 'one', choices: choicesOf(kennel.sites) },
   { name: 'circuitId', label: 'Power circuit', kind: 'one', choices: choicesOf(kennel.circuits), mayClear: true },
   {
     name: 'lengthCm',
@@ -108,37 +176,38 @@ export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
 ];
 
 export const circuitFields = (kennel: KennelFile): readonly FieldSpec[] => [
-  { name: 'name', label: 'Label at the fuse box', kind: 'text' },
-  { name: 'siteId', label: 'Site', kind: 'one', choices: choicesOf(kennel.sites) },
-  { name: 'amps', label: 'Carries at once', kind: 'number', unit: 'A' },
+  { name: 'name', required: true, label: 'Label at the fuse box', kind: 'text' },
+  { name: 'siteId', required: true, label: 'Site', kind: 'one', choices: choicesOf(kennel.sites) },
+  { name: 'amps', required: true, label: 'Carries at once', kind: 'number', unit: 'A' },
 ];
 
 export const siteFields = (): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text' },
+  { name: 'name', required: true, label: 'Name', kind: 'text' },
   { name: 'home', label: 'This is home', kind: 'switch', hint: 'exactly one site is' },
 ];
 
 export const transportFields = (kennel: KennelFile): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text' },
-  { name: 'day', label: 'Day', kind: 'day' },
-  { name: 'fromSiteId', label: 'From', kind: 'one', choices: choicesOf(kennel.sites) },
-  { name: 'toSiteId', label: 'To', kind: 'one', choices: choicesOf(kennel.sites) },
-  { name: 'depart', label: 'Leaves', kind: 'wall' },
-  { name: 'arrive', label: 'Arrives, the same day', kind: 'wall' },
-  { name: 'people', label: 'People on it', kind: 'some', wide: true, choices: choicesOf(kennel.people) },
+  { name: 'name', required: true, label: 'Name', kind: 'text' },
+  { name: 'day', required: true, label: 'Day', kind: 'day' },
+  { name: 'fromSiteId', required: true, label: 'From', kind: 'one', choices: choicesOf(kennel.sites) },
+  { name: 'toSiteId', required: true, label: 'To', kind: 'one', choices: choicesOf(kennel.sites) },
+  { name: 'depart', required: true, label: 'Leaves', kind: 'wall' },
+  { name: 'arrive', required: true, label: 'Arrives, the same day', kind: 'wall' },
+  { name: 'people', label: 'People on it', kind: 'some', wide: true, choices: choicesOf(crewOf(kennel)) },
   { name: 'dogs', label: 'Dogs on it', kind: 'some', wide: true, choices: choicesOf(kennel.dogs) },
 ];
 
 export const ownerFields = (): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name', kind: 'text' },
+  { name: 'name', required: true, label: 'Name', kind: 'text' },
   { name: 'contact', label: 'How to reach them', kind: 'lines', hint: 'leads only', wide: true },
 ];
 
 export const settingsFields = (): readonly FieldSpec[] => [
-  { name: 'name', label: 'Name of the kennel', kind: 'text' },
-  { name: 'timeZone', label: 'Time zone', kind: 'text', hint: 'such as Europe/Oslo' },
+  { name: 'name', required: true, label: 'Name of the kennel', kind: 'text' },
+  { name: 'timeZone', required: true, label: 'Time zone', kind: 'text', hint: 'such as Europe/Oslo' },
   {
     name: 'clock',
+    required: true,
     label: 'Times are written',
     kind: 'one',
     choices: [
@@ -146,6 +215,6 @@ export const settingsFields = (): readonly FieldSpec[] => [
       { value: '12h', label: '2:30 pm' },
     ],
   },
-  { name: 'keepUpDaysAhead', label: 'Keep-up work is placed ahead by', kind: 'number', unit: 'days' },
-  { name: 'rampFromKg', label: 'A tub needs a ramp from', kind: 'number', unit: 'kg' },
+  { name: 'keepUpDaysAhead', required: true, label: 'Keep-up work is placed ahead by', kind: 'number', unit: 'days' },
+  { name: 'rampFromKg', required: true, label: 'A tub needs a ramp from', kind: 'number', unit: 'kg' },
 ];

@@ -1,0 +1,73 @@
+/*
+ * A command on a task as it is given at the bench, and what the list of work will be once it has arrived.
+ */
+import type { StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
+import { applyWorkCommand, instantToMs } from '@loyal-mane/core';
+import type { Instant } from '@loyal-mane/core';
+import { post } from './client';
+import type { Work } from './queries';
+
+/** Everything that is needed to send it, now or later. */
+export interface TaskOrder {
+  readonly commandId: string;
+  readonly key: TaskKey;
+  readonly command: WorkCommand | 'undo';
+  readonly version: number;
+  readonly dogId: DogId;
+  readonly step: StepId;
+  readonly stationId: StationId | null;
+  readonly personId: PersonId;
+  /** When it was given, by the server's clock. */
+  readonly at: Instant;
+  readonly reason?: string;
+  readonly anyway?: boolean;
+  readonly doneBefore?: boolean;
+}
+
+/** Sends an order; answers the record after it, null when there is none any more. */
+export async function sendOrder(order: TaskOrder): Promise<Work | null> {
+  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore } = order;
+  const params = { path: { key } };
+  if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
+  const body = {
+    ...{ commandId, version, dogId, step, stationId, at },
+    ...(reason === undefined ? {} : { reason }),
+    ...(anyway === undefined ? {} : { anyway }),
+    ...(doneBefore === undefined ? {} : { doneBefore }),
+  };
+  const sends = {
+    start: () => post('/api/tasks/{key}/start', { params, body }),
+    pause: () => post('/api/tasks/{key}/pause', { params, body }),
+    resume: () => post('/api/tasks/{key}/resume', { params, body }),
+    finish: () => post('/api/tasks/{key}/finish', { params, body }),
+    skip: () => post('/api/tasks/{key}/skip', { params, body }),
+  } as const;
+  return (await sends[command]()).work;
+}
+
+/** The list of work with an answer in it. */
+export function withAnswer(list: readonly Work[], key: TaskKey, work: Work | null): Work[] {
+  const rest = list.filter((w) => w.taskKey !== key);
+  return work === null ? rest : [...rest, work];
+}
+
+/**
+ * The list of work as it will be once the waiting orders have arrived, so that the bench goes on without them. What the core
+ * would refuse is left as it is: the server will say so.
+ */
+export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[]): Work[] {
+  return orders.reduce<Work[]>(
+    (work, order) => {
+      const before = work.find((w) => w.taskKey === order.key) ?? null;
+      if (order.command === 'undo') return work;
+      const { key, dogId, step, stationId, personId, reason } = order;
+      const outcome = applyWorkCommand(before, order.command, {
+        ...{ taskKey: key, dogId, step, stationId, personId, nowMs: instantToMs(order.at) },
+        ...(reason === undefined ? {} : { reason }),
+      });
+      if (!outcome.ok) return work;
+      return withAnswer(work, key, { ...outcome.record, version: (before?.version ?? 0) + 1 });
+    },
+    [...list],
+  );
+}

@@ -1,0 +1,47 @@
+/*
+ * The bench's buttons. A start can be taken back as long as nothing else was recorded on the task.
+ */
+import type { WorkCommand } from '@loyal-mane/core';
+import { METHODS } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import { Sign } from '../../parts/Glyph';
+import type { BenchTask } from './myTasks';
+
+interface Props {
+  readonly task: BenchTask;
+  readonly names: Names;
+  readonly toggle: WorkCommand;
+  readonly onGive: (command: WorkCommand | 'undo') => void;
+  readonly onSkip: () => void;
+}
+
+export function BenchBar({ task, names, toggle, onGive, onSkip }: Props) {
+  const { activity, work } = task;
+  const step = METHODS[activity.step].name;
+  const isJustStarted = work?.state === 'running' && work.workedMs === 0;
+  return (
+    <div className="bench-bar">
+      {isJustStarted ? (
+        <button type="button" className="wrong" onClick={() => onGive('undo')}>
+          Not started after all
+        </button>
+      ) : (
+        <button type="button" className="wrong" onClick={onSkip}>
+          <Sign id="st-decide" size={36} /> Skip it
+        </button>
+      )}
+      <button type="button" disabled={work === null} onClick={() => onGive(toggle)}>
+        {work?.state === 'paused' ? 'Go on' : 'Pause'}
+      </button>
+      {work === null ? (
+        <button type="button" className="main" onClick={() => onGive('start')}>
+          Start {names.dog(activity.dogId)}: {step.toLowerCase()}
+        </button>
+      ) : (
+        <button type="button" className="main" onClick={() => onGive('finish')}>
+          <Sign id="st-done" size={38} /> {step} is finished
+        </button>
+      )}
+    </div>
+  );
+}

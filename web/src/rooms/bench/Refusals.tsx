@@ -1,0 +1,60 @@
+/*
+ * Records that the server did not take, each with why, until somebody has read it. A start that something speaks against can be
+ * given all the same.
+ */
+import type { Names } from '@loyal-mane/library/words';
+import { METHODS, clockWords } from '@loyal-mane/library/words';
+import type { WorkCommand } from '@loyal-mane/core';
+import { instantToMs } from '@loyal-mane/core';
+import type { Outbox } from '../../api/outbox';
+import { dismiss } from '../../api/outbox';
+import type { TaskOrder } from '../../api/taskOrder';
+
+const DONE_WORDS: Readonly<Record<WorkCommand | 'undo', string>> = {
+  start: 'start',
+  pause: 'pause',
+  resume: 'go on',
+  finish: 'finish',
+  skip: 'skip',
+  undo: 'take back',
+};
+
+interface Props {
+  readonly outbox: Outbox;
+  readonly names: Names;
+  readonly onAnyway: (order: TaskOrder) => void;
+}
+
+export function Refusals({ outbox, names, onAnyway }: Props) {
+  return outbox.refused.map((refused) => {
+    const [first] = refused.orders;
+    if (first === undefined) return null;
+    const mayStart = refused.code === 'askFirst' && (first.command === 'start' || first.command === 'resume');
+    const at = (order: TaskOrder): string => clockWords(instantToMs(order.at), names.zone, names.clock);
+    const what = refused.orders.map((o) => `${DONE_WORDS[o.command]} ${at(o)}`).join(', ');
+    return (
+      <div key={first.commandId} className="bench-refused" role="alert">
+        <span>
+          <b>
+            Not recorded: {names.dog(first.dogId)}, {METHODS[first.step].name.toLowerCase()} ({what}).
+          </b>{' '}
+          {refused.words}
+        </span>
+        {mayStart && (
+          <button
+            type="button"
+            onClick={() => {
+              dismiss(refused);
+              onAnyway(first);
+            }}
+          >
+            Start anyway
+          </button>
+        )}
+        <button type="button" onClick={() => dismiss(refused)}>
+          {mayStart ? 'Go back' : 'I have read it'}
+        </button>
+      </div>
+    );
+  });
+}

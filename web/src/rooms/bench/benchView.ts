@@ -1,0 +1,19 @@
+/*
+ * What every part of the bench is shown with.
+ */
+import type { Names } from '@loyal-mane/library/words';
+import { METHODS } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import type { BenchTask } from './myTasks';
+
+export interface BenchView {
+  readonly kennel: Kennel;
+  readonly names: Names;
+  /** Milliseconds since the epoch by the server's clock. */
+  readonly now: number;
+}
+
+/** "Tolle, line brushing". */
+export function taskWords({ activity }: Pick<BenchTask, 'activity'>, names: Names): string {
+  return `${names.dog(activity.dogId)}, ${METHODS[activity.step].name.toLowerCase()}`;
+}

@@ -1,0 +1,112 @@
+/*
+ * Who stands at the bench, what is theirs today, and what they give: records go through the outbox, so that the bench goes on
+ * while the server is away.
+ */
+import { App as AntApp } from 'antd';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { instantToMs, msToInstant, workedMs } from '@loyal-mane/core';
+import type { PersonId, WorkCommand } from '@loyal-mane/core';
+import { METHODS } from '@loyal-mane/library/words';
+import { newCommandId } from '../../api/client';
+import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
+import { serverNowMs } from '../../api/serverClock';
+import { withWaiting } from '../../api/taskOrder';
+import type { TaskOrder } from '../../api/taskOrder';
+import { useNow } from '../../parts/useNow';
+import { useRooms } from '../../parts/useRooms';
+import type { BenchTask } from './myTasks';
+import { currentTask, myTasks } from './myTasks';
+
+const UNDO_MS = 10_000;
+/** A second touch of a wet hand within this is not meant. */
+const DOUBLE_TOUCH_MS = 1000;
+/** A task that is finished sooner was probably done before it was started here. */
+const TOO_SOON_MS = 60_000;
+
+export function useBench() {
+  const { session, kennel, plan, work: known, names } = useRooms();
+  const { waiting } = useOutbox();
+  const work = withWaiting(known, waiting);
+  const [params] = useSearchParams();
+  const now = useNow(500);
+  const personId = params.get('person') ?? session.personId;
+  const tasks = myTasks(plan, work, personId, names.zone, now);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const picked = tasks.find(
+    (t) => t.activity.key === chosen && t.work?.state !== 'done' && t.work?.state !== 'skipped',
+  );
+  return { session, kennel, names, now, personId, tasks, task: picked ?? currentTask(tasks), choose: setChosen };
+}
+
+/** A bar that offers to take the last command back. */
+export interface UndoOffer {
+  readonly task: BenchTask;
+  readonly words: string;
+  readonly until: number;
+}
+
+type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore'>;
+
+/** A finish that came too soon is asked about before it is given. */
+export function isTooSoon(task: BenchTask, nowMs: number): boolean {
+  return task.work !== null && workedMs(task.work, nowMs) < TOO_SOON_MS;
+}
+
+export function useBenchCommands(choose: (key: string | null) => void) {
+  const { session, plan } = useRooms();
+  const { message } = AntApp.useApp();
+  const client = useQueryClient();
+  const outbox = useOutbox();
+  const [undo, setUndo] = useState<UndoOffer | null>(null);
+  const lastTouch = useRef(0);
+  const me = session.personId as PersonId;
+
+  // What an earlier visit left waiting goes out as soon as the bench is open.
+  useEffect(() => {
+    void send(client, me);
+    const again = (): void => void send(client, me);
+    window.addEventListener('online', again);
+    return () => {
+      rest();
+      window.removeEventListener('online', again);
+    };
+  }, [client, me]);
+
+  const order = (task: BenchTask, command: WorkCommand | 'undo', more: More): TaskOrder => {
+    const { key, dogId, step, stationId } = task.activity;
+    const common = { commandId: newCommandId(), personId: me, at: msToInstant(serverNowMs()) };
+    return { ...common, key, command, version: task.work?.version ?? 0, dogId, step, stationId, ...more };
+  };
+
+  const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
+    if (Date.now() - lastTouch.current < DOUBLE_TOUCH_MS) return;
+    lastTouch.current = Date.now();
+    try {
+      if (command !== 'undo' || !takeBack(task.activity.key)) give(order(task, command, more), client);
+    } catch {
+      void message.error('This device cannot keep records (its storage is full or closed). Nothing was recorded.', 10);
+      return;
+    }
+    const isOver = command === 'finish' || command === 'skip';
+    choose(isOver ? null : task.activity.key);
+    if (isOver) window.scrollTo({ top: 0 });
+    const words = `${METHODS[task.activity.step].name} ${command === 'finish' ? 'finished' : 'skipped'}`;
+    setUndo(isOver ? { task, words, until: Date.now() + UNDO_MS } : null);
+  };
+
+  /** Gives a refused start again although something speaks against it. */
+  const startAnyway = (refused: TaskOrder): void => {
+    const activity = plan?.activities.find((a) => a.key === refused.key);
+    if (activity === undefined) return;
+    tap({ activity, work: null, startMs: instantToMs(activity.start) }, 'start', { anyway: true });
+  };
+
+  useEffect(() => {
+    if (undo === null) return undefined;
+    const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
+    return () => window.clearTimeout(timer);
+  }, [undo]);
+  return { tap, startAnyway, undo, outbox };
+}

@@ -1,0 +1,170 @@
+/* What is tapped at the bench while the server is away: kept on the device, never called saved, sent once when it is back. */
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { METHODS } from '@loyal-mane/library/words';
+import type { PlannedActivity } from '@loyal-mane/core';
+import { instantToMs, localDayOf } from '@loyal-mane/core';
+import BenchRoom from '../src/rooms/bench/BenchRoom';
+import { DAWN_MS, FILE, PLAN, show } from './world';
+
+const KEY = 'loyal-mane-outbox';
+const me = FILE.people.find((p) => p.signIn === 'tuva');
+const isToday = (start: PlannedActivity['start']): boolean =>
+  localDayOf(instantToMs(start), FILE.settings.timeZone) === FILE.startDay;
+const mine = PLAN.activities
+  .filter((a) => a.state === 'planned' && isToday(a.start) && me !== undefined && a.people.includes(me.id))
+  .sort((x, y) => x.start.localeCompare(y.start));
+const first = mine[0];
+if (first === undefined || me === undefined) throw new Error('nothing is planned for tuva');
+
+interface Sent {
+  readonly path: string;
+  readonly body: { readonly commandId?: string; readonly version?: number; readonly at?: string };
+}
+let sent: Sent[] = [];
+let answer: (path: string, body: Sent['body']) => { status: number; body: object } | null = () => null;
+
+beforeEach(() => {
+  window.localStorage.clear();
+  window.dispatchEvent(new StorageEvent('storage', { key: KEY }));
+  window.scrollTo = () => undefined;
+  sent = [];
+  globalThis.fetch = (async (input: Request) => {
+    const { pathname } = new URL(input.url);
+    if (input.method === 'GET') return new Response('{}', { status: 404 });
+    const body = (await input.clone().json()) as Sent['body'];
+    const told = answer(decodeURIComponent(pathname), body);
+    if (told === null) throw new TypeError('no connection');
+    sent.push({ path: decodeURIComponent(pathname), body });
+    return Response.json(told.body, { status: told.status });
+  }) as typeof fetch;
+});
+afterEach(() => {
+  answer = () => null;
+});
+
+const kept = (): { waiting: { command: string }[] } =>
+  JSON.parse(window.localStorage.getItem(KEY) ?? '{"waiting":[]}') as { waiting: { command: string }[] };
+/** A hand waits a little between two touches. */
+const later = (ms: number): void => {
+  jest.setSystemTime(Date.now() + ms);
+};
+const record = (version: number, state: string) => {
+  const { key: taskKey, dogId, step } = first;
+  return { work: { taskKey, dogId, step, state, personId: me.id, workedMs: state === 'done' ? 90_000 : 0, version } };
+};
+
+describe('without a connection', () => {
+  beforeEach(() => {
+    jest.useFakeTimers({ doNotFake: ['queueMicrotask', 'nextTick', 'setImmediate'] });
+    jest.setSystemTime(DAWN_MS);
+  });
+  afterEach(() => {
+    jest.useRealTimers();
+  });
+
+  it('goes on, says how many records wait, never “saved”; a reload keeps them; back online each is sent once, in order', async () => {
+    const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    expect(screen.getByRole('button', { name: 'Pause' })).toBeEnabled();
+    later(95_000);
+    await act(() => jest.advanceTimersByTimeAsync(1000));
+    fireEvent.click(screen.getByRole('button', { name: / is finished$/ }));
+    await act(() => jest.advanceTimersByTimeAsync(1000));
+    expect(kept().waiting.map((o) => o.command)).toEqual(['start', 'finish']);
+    expect(screen.getByText('2 records wait on this device')).toBeInTheDocument();
+    expect(screen.queryByText('saved')).not.toBeInTheDocument();
+    // Minutes later nothing has changed about that.
+    await act(() => jest.advanceTimersByTimeAsync(180_000));
+    expect(screen.queryByText('saved')).not.toBeInTheDocument();
+    expect(screen.getByText('2 records wait on this device')).toBeInTheDocument();
+    page.unmount();
+    answer = (path) => ({ status: 200, body: path.endsWith('/start') ? record(1, 'running') : record(2, 'done') });
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    await act(() => jest.advanceTimersByTimeAsync(5000));
+    await waitFor(() => expect(kept().waiting).toEqual([]));
+    expect(sent.map((s) => s.path)).toEqual([
+      `/api/tasks/${first.key}/start`,
+      `/api/tasks/${first.key}/finish`,
+    ]);
+    expect(sent.map((s) => s.body.version)).toEqual([0, 1]);
+    const [start, finish] = sent.map((s) => Date.parse(s.body.at ?? ''));
+    expect((finish ?? 0) - (start ?? 0)).toBeGreaterThan(90_000);
+    await act(() => jest.advanceTimersByTimeAsync(1000));
+    expect(screen.getByText('saved')).toBeInTheDocument();
+  });
+
+  it('another person’s records wait for that person, and are not sent in somebody else’s name', async () => {
+    const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    page.unmount();
+    answer = () => ({ status: 200, body: record(1, 'running') });
+    show(<BenchRoom />, { signIn: 'ivo', at: '/bench' });
+    await act(() => jest.advanceTimersByTimeAsync(5000));
+    expect(sent).toEqual([]);
+    expect(kept().waiting).toHaveLength(1);
+  });
+
+  it('what the server refuses is shown with why until it is read, and what hung on it with it', async () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    answer = () => ({
+      status: 409,
+      body: { title: '', detail: 'Pia was quicker.', code: 'alreadyOver', status: 409, errors: [] },
+    });
+    await act(() => jest.advanceTimersByTimeAsync(5000));
+    const told = await screen.findByRole('alert');
+    expect(told).toHaveTextContent(/Not recorded: .*start.* Pia was quicker/);
+    expect(kept().waiting).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'I have read it' }));
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+  });
+});
+
+describe('touches', () => {
+  beforeEach(() => {
+    answer = (path) => ({ status: 200, body: path.endsWith('/start') ? record(1, 'running') : record(2, 'done') });
+  });
+
+  it('a second touch within a second does not finish what was just started', async () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    fireEvent.click(await screen.findByRole('button', { name: / is finished$/ }));
+    await waitFor(() => expect(screen.getByText('saved')).toBeInTheDocument());
+    expect(sent.map((s) => s.path.split('/').at(-1))).toEqual(['start']);
+  });
+
+  it('a start that comes with a question is given anyway only when that is said', async () => {
+    answer = (_, body) =>
+      'anyway' in body
+        ? { status: 200, body: record(1, 'running') }
+        : {
+            status: 409,
+            body: { title: '', detail: 'Pia is still working on it.', code: 'askFirst', status: 409, errors: [] },
+          };
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Pia is still working on it.');
+    const wall = Date.now();
+    jest.spyOn(Date, 'now').mockReturnValue(wall + 2000);
+    fireEvent.click(screen.getByRole('button', { name: 'Start anyway' }));
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1]?.body).toMatchObject({ anyway: true });
+    jest.restoreAllMocks();
+  });
+
+  it('names the dog on the start button, and takes a start back', async () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    const dog = FILE.dogs.find((d) => d.id === first.dogId)?.name ?? '';
+    fireEvent.click(
+      screen.getByRole('button', { name: `Start ${dog}: ${METHODS[first.step].name.toLowerCase()}` }),
+    );
+    await waitFor(() => expect(sent).toHaveLength(1));
+    const back = await screen.findByRole('button', { name: 'Not started after all' });
+    const wall = Date.now();
+    jest.spyOn(Date, 'now').mockReturnValue(wall + 2000);
+    answer = () => ({ status: 200, body: { work: null } });
+    fireEvent.click(back);
+    await waitFor(() => expect(sent.at(-1)?.path).toMatch(/\/undo$/));
+    jest.restoreAllMocks();
+  });
+});
