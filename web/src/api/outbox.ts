@@ -43,6 +43,8 @@ function kept(): Outbox {
 let outbox: Outbox = kept();
 let isSending = false;
 let timer = 0;
+/** In whose name orders are sent; null while no bench is open. */
+let sender: PersonId | null = null;
 const listeners = new Set<() => void>();
 
 function tell(next: Outbox): void {
@@ -78,6 +80,7 @@ export function takeBack(key: string): boolean {
 
 /** No more tries until the bench is open again: another person may be signed in by then. */
 export function rest(): void {
+  sender = null;
   window.clearTimeout(timer);
 }
 
@@ -93,6 +96,7 @@ export function dismiss(refused: Refused): void {
  */
 export async function send(client: QueryClient, me: PersonId): Promise<void> {
   window.clearTimeout(timer);
+  sender = me;
   if (isSending) return;
   isSending = true;
   try {
@@ -101,13 +105,14 @@ export async function send(client: QueryClient, me: PersonId): Promise<void> {
   } catch (error) {
     if (isSignedOut(error)) return;
     tell({ ...outbox, isAway: true });
-    timer = window.setTimeout(() => void send(client, me), AGAIN_MS);
+    if (sender === me) timer = window.setTimeout(() => void send(client, me), AGAIN_MS);
   } finally {
     isSending = false;
   }
 }
 
-const next = (me: PersonId): TaskOrder | undefined => outbox.waiting.find((o) => o.personId === me);
+const next = (me: PersonId): TaskOrder | undefined =>
+  sender === me ? outbox.waiting.find((o) => o.personId === me) : undefined;
 
 /** @throws ProblemError when the server is away or nobody is signed in: the order waits */
 async function sendOne(client: QueryClient, order: TaskOrder): Promise<void> {
