@@ -96,6 +96,7 @@ describe('without a connection', () => {
   it('another person’s records wait for that person, and are not sent in somebody else’s name', async () => {
     const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    await act(() => jest.advanceTimersByTimeAsync(500));
     page.unmount();
     answer = () => ({ status: 200, body: record(1, 'running') });
     show(<BenchRoom />, { signIn: 'ivo', at: '/bench' });

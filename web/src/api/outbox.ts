@@ -108,6 +108,7 @@ export async function send(client: QueryClient, me: PersonId): Promise<void> {
     if (sender === me) timer = window.setTimeout(() => void send(client, me), AGAIN_MS);
   } finally {
     isSending = false;
+    if (sender !== null && sender !== me) void send(client, sender);
   }
 }
 
