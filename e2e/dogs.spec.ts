@@ -2,12 +2,11 @@
  * A dog's coat file by hand: a kinked zone keeps scissors waiting, a recipe and a log are kept, a program is changed with what
  * it would do, a breed of our own is added; bad input is told and loses nothing.
  */
-import { expect, test } from '@playwright/test';
-import { another, signIn } from './world.js';
+import { another, expect, signIn, test } from './world.js';
 
 test('the coat file keeps what is marked, logged and decided', async ({ page, browser }) => {
   await signIn(page, 'maren', '/dogs');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every coat is clear.');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('No mats, damp spots or dirt on record.');
   await page.getByRole('link', { name: /Lovage/ }).click();
   const left = page.getByRole('group', { name: 'Left side' });
   // Its path reaches outside the dog, where it is clipped: by keyboard it is chosen anywhere.

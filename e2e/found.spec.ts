@@ -1,15 +1,15 @@
 /*
  * What somebody finds in a coat is marked where it was found, seen by the lead at once, and worked by in the next plan.
  */
-import { expect, test } from '@playwright/test';
-import { another, signIn } from './world.js';
+import { another, expect, signIn, test } from './world.js';
 
 test('a mat that a bather finds reaches the lead and the plan', async ({ page, browser }) => {
   await signIn(page, 'maren');
   await page.getByRole('button', { name: /^Nocci / }).click();
   const seen = page.getByRole('region', { name: 'Found in the coat' });
-  await expect(seen).toContainText('Nothing: the coat is clear.');
-  const bather = await another(browser, 'tuva', '/');
+  await expect(seen).toContainText('Nothing is marked.');
+  const bather = await another(browser, 'tuva', '/day');
+  await bather.goto('/');
   await bather.getByRole('button', { name: /^Nocci / }).click();
   const found = bather.getByRole('region', { name: 'Found in the coat' });
   await found.getByRole('button', { name: 'behind the ear', exact: true }).click();
@@ -27,6 +27,6 @@ test('a mat that a bather finds reaches the lead and the plan', async ({ page, b
   await page.keyboard.press('Escape');
   await draft.getByRole('button', { name: 'Discard' }).click();
   await found.getByText('Clear', { exact: true }).click();
-  await expect(found).toContainText('Nothing: the coat is clear.');
+  await expect(found).toContainText('Nothing is marked.');
   await bather.context().close();
 });

@@ -1,9 +1,8 @@
 /*
  * What another writes comes in while somebody reads, selects and types: within a second, and nothing of theirs is lost.
  */
-import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { another } from './world.js';
+import { another, expect, test } from './world.js';
 
 /** Somebody marks the belly of the dog whose coat file is open. */
 async function mark(page: Page, found: string): Promise<void> {

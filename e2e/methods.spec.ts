@@ -1,8 +1,7 @@
 /*
  * How this kennel works, changed and taken back: the planner says what it would move, a version is kept, everybody sees it.
  */
-import { expect, test } from '@playwright/test';
-import { another, signIn } from './world.js';
+import { another, expect, signIn, test } from './world.js';
 
 test('a school is changed after a preview, seen by others, and undone', async ({ page, browser }) => {
   await signIn(page, 'maren');

@@ -2,9 +2,8 @@
  * A kennel's own data by hand: a show entered in under a minute with its dogs, a ring time changed, an entry pulled and taken
  * back, people, shifts, stations, dogs from a CSV file; bad input is told and loses nothing; others see changes at once.
  */
-import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { another, signIn } from './world.js';
+import { another, expect, signIn, test } from './world.js';
 
 async function choose(page: Page, label: string, search: string): Promise<void> {
   const box = page.getByRole('combobox', { name: label, exact: true });

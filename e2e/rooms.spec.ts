@@ -3,9 +3,8 @@
  */
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { another, signIn } from './world.js';
+import { another, expect, signIn, test } from './world.js';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 const FIRST_LOAD_KB = 400;

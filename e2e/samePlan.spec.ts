@@ -2,10 +2,10 @@
  * The same kennel, seed and rounds give the same plan in the browser as on the server: the planner is bundled for the
  * browser and run in Chromium beside the same code in this process.
  */
+import { expect, test } from './world.js';
 import { readFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
 import type { KennelFile, PlanOptions } from '@loyal-mane/core';
 import { planKennel, wallToMs } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';

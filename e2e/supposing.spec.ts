@@ -1,9 +1,8 @@
 /*
  * The browser's planning thread: what if, and where a task could start instead, computed in the page's own worker.
  */
-import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { signIn } from './world.js';
+import { expect, signIn, test } from './world.js';
 
 async function choose(page: Page, label: string, search: string): Promise<void> {
   const box = page.getByRole('combobox', { name: label, exact: true });

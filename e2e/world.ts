@@ -1,8 +1,11 @@
 /*
- * What every browser test shares: the throw-away server's address, and signing in.
+ * What every browser test shares: the throw-away server's address, signing in, and a look at every answer of the server: each
+ * is held against its document, on whichever page it arrives.
  */
 import { fileURLToPath } from 'node:url';
-import type { Browser, Page } from '@playwright/test';
+import { test as base, expect } from '@playwright/test';
+import type { Browser, BrowserContext, Page } from '@playwright/test';
+import { Contract } from '../scripts/contract.mjs';
 
 export const PORT = Number(process.env['E2E_PORT'] ?? '8497');
 export const BASE_URL = `http://127.0.0.1:${String(PORT)}`;
@@ -32,3 +35,47 @@ export async function another(
   await signIn(page, name, room);
   return page;
 }
+
+const contract = new Contract();
+
+/** Looks at every answer of the API that a context's pages get; streams are left to the tests that read them. */
+function watch(context: BrowserContext, troubles: string[]): void {
+  context.on('response', (response) => {
+    const request = response.request();
+    const { pathname } = new URL(response.url());
+    const contentType = response.headers()['content-type'] ?? '';
+    if (!pathname.startsWith('/api') || contentType.startsWith('text/event-stream')) return;
+    void response.text().then(
+      (body) => {
+        const answer = { method: request.method(), path: pathname, status: response.status(), contentType, body };
+        const trouble = contract.troubleOf(answer);
+        if (trouble !== null) troubles.push(trouble);
+      },
+      // The page was left before its answer had arrived.
+      () => undefined,
+    );
+  });
+}
+
+/** A browser test that fails when an answer of the server is not as its document says. */
+export const test = base.extend<{ answers: undefined }>({
+  answers: [
+    async ({ browser, context }, use) => {
+      const troubles: string[] = [];
+      watch(context, troubles);
+      const open = browser.newContext.bind(browser);
+      browser.newContext = async (options) => {
+        const made = await open(options);
+        watch(made, troubles);
+        return made;
+      };
+      await use(undefined);
+      browser.newContext = open;
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+export type { Browser, Page };

@@ -124,7 +124,8 @@ function* benchWork() {
     ]) {
       const commandId = v7();
       const to = `/api/tasks/${encodeURIComponent(key)}/${verb}`;
-      yield { commandId, to, body: { commandId, version, dogId, step, stationId }, task: { key, verb } };
+      // A kill may leave a task of the same dog running, which a start asks about.
+      yield { commandId, to, body: { commandId, version, dogId, step, stationId, anyway: true }, task: { key, verb } };
     }
   }
 }

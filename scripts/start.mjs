@@ -3,6 +3,7 @@
  * up is `Ready: http://HOST:PORT`.
  */
 import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, renameSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -12,6 +13,7 @@ import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const say = (line) => console.log(line);
+const MOST_LOG_BYTES = 20 * 1024 * 1024;
 
 function readArgs() {
   try {
@@ -50,6 +52,16 @@ if (!(await portIsFree(host, port))) {
   process.exit(3);
 }
 
+const dataDir = path.resolve(process.env.DATA_DIR ?? path.join(root, '.data'));
+
+const logFileOf = (kennel) => process.env.LOG_FILE ?? path.join(dataDir, 'log', `${kennel}.log`);
+
+/** A log that has grown large makes room: one older file is kept. */
+function roomFor(file) {
+  if (existsSync(file) && statSync(file).size > MOST_LOG_BYTES) renameSync(file, `${file}.1`);
+  return file;
+}
+
 let database = null;
 let server = null;
 let leaving = false;
@@ -82,7 +94,7 @@ try {
   if (databaseUrl === undefined) {
     ensureMariaDb(say);
     say('Starting the database.');
-    database = new PrivateDatabase(path.resolve(process.env.DATA_DIR ?? path.join(root, '.data')), say);
+    database = new PrivateDatabase(dataDir, say);
     databaseUrl = await database.open();
     database.watch();
   }
@@ -93,6 +105,7 @@ try {
     KENNEL: kennel,
     HOST: host,
     PORT: String(port),
+    LOG_FILE: roomFor(logFileOf(kennel)),
     ...(args.from === undefined ? {} : { KENNEL_FILE: path.resolve(args.from) }),
   };
   const prepared = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], {
@@ -136,5 +149,6 @@ function announce(setUp, kennel) {
   for (const s of setUp.signIns) {
     if (s.password !== null) say(`One-time password for ${s.signIn} (${s.role}): ${s.password}`);
   }
+  say(`Log: ${path.relative(process.cwd(), logFileOf(kennel))}`);
   say(`Ready: http://${host}:${port}`);
 }

@@ -68,7 +68,7 @@ describe('the coat', () => {
 
   it('shows all four pictures and the lens; a zone says what holds there', () => {
     file('Isbrin');
-    for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens, left side']) {
+    for (const picture of ['Left side', 'Right side', 'From above', 'Beneath', 'Head under the lens, on the left']) {
       expect(screen.getByRole('group', { name: picture })).toBeInTheDocument();
     }
     fireEvent.click(screen.getByRole('button', { name: 'Color' }));

@@ -82,10 +82,7 @@ describe('without a connection', () => {
     show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     await act(() => jest.advanceTimersByTimeAsync(5000));
     await waitFor(() => expect(kept().waiting).toEqual([]));
-    expect(sent.map((s) => s.path)).toEqual([
-      `/api/tasks/${first.key}/start`,
-      `/api/tasks/${first.key}/finish`,
-    ]);
+    expect(sent.map((s) => s.path)).toEqual([`/api/tasks/${first.key}/start`, `/api/tasks/${first.key}/finish`]);
     expect(sent.map((s) => s.body.version)).toEqual([0, 1]);
     const [start, finish] = sent.map((s) => Date.parse(s.body.at ?? ''));
     expect((finish ?? 0) - (start ?? 0)).toBeGreaterThan(90_000);
@@ -156,9 +153,7 @@ describe('touches', () => {
   it('names the dog on the start button, and takes a start back', async () => {
     show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     const dog = FILE.dogs.find((d) => d.id === first.dogId)?.name ?? '';
-    fireEvent.click(
-      screen.getByRole('button', { name: `Start ${dog}: ${METHODS[first.step].name.toLowerCase()}` }),
-    );
+    fireEvent.click(screen.getByRole('button', { name: `Start ${dog}: ${METHODS[first.step].name.toLowerCase()}` }));
     await waitFor(() => expect(sent).toHaveLength(1));
     const back = await screen.findByRole('button', { name: 'Not started after all' });
     const wall = Date.now();

@@ -3,7 +3,7 @@
  * is left out before it leaves the server.
  */
 import { NIL } from 'uuid';
-import type { KennelFile, Plan } from '@loyal-mane/core';
+import type { KennelFile, Plan, UnplacedChain } from '@loyal-mane/core';
 import type { StoredPlanDto } from '../plan/dto.js';
 import type { PublishedPlan } from '../plan/planInForce.js';
 
@@ -35,6 +35,16 @@ export function ownKennel(kennel: KennelFile, ownerId: string | null): KennelFil
   };
 }
 
+/** A chain without a place, its remedies naming no rival dog: whom a handler shows then is another owner's. */
+function withoutRival(chain: UnplacedChain, own: OwnDogs): UnplacedChain {
+  const remedies = chain.reason.remedies.map((r) =>
+    r.code === 'otherHandler' && r.rivalDogId !== null && !own.has(r.rivalDogId)
+      ? { ...r, rivalDogId: null, rivalEntryId: null }
+      : r,
+  );
+  return { ...chain, reason: { ...chain.reason, remedies } };
+}
+
 /** A plan as far as it concerns some dogs. Reasons that name another dog or its entry name none any more. */
 export function ownPlan(plan: Plan, own: OwnDogs): Plan {
   const rivals = [...plan.activities, ...plan.unplaced, ...plan.leftOut, ...plan.calendar].filter(
@@ -45,7 +55,7 @@ export function ownPlan(plan: Plan, own: OwnDogs): Plan {
   const mine = {
     ...rest,
     activities: plan.activities.filter((a) => own.has(a.dogId)),
-    unplaced: plan.unplaced.filter((u) => own.has(u.dogId)),
+    unplaced: plan.unplaced.filter((u) => own.has(u.dogId)).map((u) => withoutRival(u, own)),
     leftOut: plan.leftOut.filter((x) => own.has(x.dogId)),
     calendar: plan.calendar.filter((c) => own.has(c.dogId)),
     notes: plan.notes.filter((n) => own.has(n.dogId)),

@@ -26,11 +26,12 @@ export function dayTyped(text: string): dayjs.Dayjs | null {
 }
 
 export function DayField({ value, onChange, ...props }: Props) {
-  const [wrong, setWrong] = useState<string | null>(null);
+  /** Text that is no day, over the day that stood there: the picker keeps the text as long as its day does not change. */
+  const [wrong, setWrong] = useState<{ readonly text: string; readonly over: dayjs.Dayjs | null } | null>(null);
   const typed = (e: FocusEvent<HTMLInputElement>): void => {
     const text = e.target.value.trim();
     const day = text === '' ? null : dayTyped(text);
-    setWrong(text !== '' && day === null ? text : null);
+    setWrong(text !== '' && day === null ? { text, over: wrong?.over ?? value ?? null } : null);
     if (text === '') return;
     if (day === null) onChange?.(text);
     else if (value?.isSame(day, 'day') !== true) onChange?.(day);
@@ -44,7 +45,7 @@ export function DayField({ value, onChange, ...props }: Props) {
         preserveInvalidOnBlur
         {...props}
         {...(wrong === null ? {} : { status: 'error' as const })}
-        value={value ?? null}
+        value={wrong === null ? (value ?? null) : wrong.over}
         onChange={(day) => {
           setWrong(null);
           onChange?.(day as dayjs.Dayjs | null);
@@ -57,7 +58,7 @@ export function DayField({ value, onChange, ...props }: Props) {
       />
       {wrong !== null && (
         <span className="bad" role="alert">
-          “{wrong}” is not a day. Write it like 12 Apr 2023.
+          “{wrong.text}” is not a day. Write it like 12 Apr 2023.
         </span>
       )}
     </>

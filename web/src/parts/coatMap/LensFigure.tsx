@@ -59,7 +59,7 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
         <svg
           viewBox={`0 0 ${String(SIZE)} ${String(SIZE)}`}
           role="group"
-          aria-label={`${NAMES[place]} under the lens, ${side} side`}
+          aria-label={`${NAMES[place]} under the lens, on the ${side}`}
         >
           <clipPath id={id}>
             <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} />

@@ -155,6 +155,16 @@ export function RowForm(props: Props) {
       onValuesChange={typed}
       onFinish={save}
       className="row-fields"
+      requiredMark={(label, { required }) => (
+        <>
+          {label}
+          {required && (
+            <span aria-hidden className="must">
+              must be filled in
+            </span>
+          )}
+        </>
+      )}
     >
       {changed && (
         <p className="soft wide" role="status">

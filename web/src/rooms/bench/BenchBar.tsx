@@ -2,12 +2,17 @@
  * The bench's buttons. A start can be taken back as long as nothing else was recorded on the task.
  */
 import type { WorkCommand } from '@loyal-mane/core';
+import { workedMs } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { Sign } from '../../parts/Glyph';
 import type { BenchTask } from './myTasks';
 
+/** Within so long a start may have been a mistake; later it is skipped or taken back from the list. */
+const JUST_STARTED_MS = 5 * 60_000;
+
 interface Props {
+  readonly now: number;
   readonly task: BenchTask;
   readonly names: Names;
   readonly toggle: WorkCommand;
@@ -15,10 +20,10 @@ interface Props {
   readonly onSkip: () => void;
 }
 
-export function BenchBar({ task, names, toggle, onGive, onSkip }: Props) {
+export function BenchBar({ task, now, names, toggle, onGive, onSkip }: Props) {
   const { activity, work } = task;
   const step = METHODS[activity.step].name;
-  const isJustStarted = work?.state === 'running' && work.workedMs === 0;
+  const isJustStarted = work?.state === 'running' && workedMs(work, now) < JUST_STARTED_MS;
   return (
     <div className="bench-bar">
       {isJustStarted ? (

@@ -74,27 +74,31 @@ function Bench() {
         </div>
       )}
       <BenchNext task={task} tasks={tasks} {...view} />
-      {undo !== null && (
-        <div className="undo-bar" role="status">
-          {undo.words}
-          <button type="button" onClick={() => give(undo.task, 'undo')}>
-            Undo
-          </button>
-        </div>
-      )}
-      {task !== null && (
-        <BenchBar
-          task={task}
-          names={names}
-          toggle={toggleOf(task)}
-          onGive={(command) => give(task, command)}
-          onSkip={() => setSkipping(task)}
-        />
-      )}
+      <div className="bench-foot">
+        {undo !== null && (
+          <div className="undo-bar" role="status">
+            {undo.words}
+            <button type="button" onClick={() => give(undo.task, 'undo')}>
+              Undo
+            </button>
+          </div>
+        )}
+        {task !== null && (
+          <BenchBar
+            task={task}
+            now={now}
+            names={names}
+            toggle={toggleOf(task)}
+            onGive={(command) => give(task, command)}
+            onSkip={() => setSkipping(task)}
+          />
+        )}
+      </div>
       <Modal
         open={finding && dog !== undefined}
         footer={null}
         width={1100}
+        style={{ top: 16 }}
         className="found-dialog"
         title={`Found on ${dog?.name ?? ''}`}
         onCancel={() => setFinding(false)}

@@ -63,7 +63,8 @@ function underWords(
     if (name.length * SMALL_DOG_PX <= room) return { words: name, name: true };
     // A block without a name tells nothing: as many letters as there is room for.
     const letters = Math.floor(room / SMALL_DOG_PX) - 1;
-    return letters < LEAST_LETTERS ? null : { words: `${name.slice(0, letters)}.`, name: true };
+    const isOneDog = bundle.blocks.every((b) => b.dogId === bundle.blocks[0]?.dogId);
+    return !isOneDog || letters < LEAST_LETTERS ? null : { words: `${name.slice(0, letters)}.`, name: true };
   }
   const stationId = bundle.blocks[0]?.stationId ?? null;
   if (stationId === null || bundle.blocks.some((b) => b.stationId !== stationId)) return null;

@@ -69,7 +69,7 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
           role="radio"
           aria-checked={chosen === undefined}
           disabled={!mayChange}
-          className={`plain side as-usual${chosen === undefined ? ' holds' : ''}`}
+          className="plain side as-usual"
           onClick={() => draft.choose(school.id, null)}
         >
           <b>{dog === null ? 'As is usual' : 'As the kennel does'}</b>
