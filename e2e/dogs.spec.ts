@@ -18,7 +18,7 @@ test('the coat file keeps what is marked, logged and decided', async ({ page, br
     const bather = await another(browser, 'tuva', '/dogs');
     await expect(bather.getByRole('heading', { level: 1 })).toHaveText('Look at Lovage: something was found.');
     await bather.getByRole('link', { name: /Lovage/ }).click();
-    await bather.getByRole('button', { name: 'Record' }).click();
+    await bather.getByRole('button', { name: 'Record', exact: true }).click();
     await expect(bather.getByRole('button', { name: 'Save the record' })).toHaveCount(0);
     await bather.getByRole('button', { name: 'Products and recipe' }).click();
     await bather.getByRole('button', { name: 'right the next day' }).click();
@@ -40,7 +40,7 @@ test('the coat file keeps what is marked, logged and decided', async ({ page, br
   });
 
   await test.step('the record refuses what cannot be, and keeps what was typed', async () => {
-    await page.getByRole('button', { name: 'Record' }).click();
+    await page.getByRole('button', { name: 'Record', exact: true }).click();
     const cooperation = page.getByLabel('Cooperation (0.8 easy, 1.6 hard)');
     await cooperation.fill('9');
     await page.getByRole('button', { name: 'Save the record' }).click();

@@ -28,7 +28,8 @@ test('from the countdown to the bench and back', async ({ page, browser }) => {
       .last()
       .waitFor();
     await page
-      .getByRole('button', { name: /^(Let|Reopen) / })
+      .getByRole('dialog', { name: /^Tamsin/ })
+      .getByRole('button', { name: /^Let / })
       .first()
       .click();
     await page.keyboard.press('Escape');

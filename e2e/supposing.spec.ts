@@ -1,15 +1,7 @@
 /*
  * The browser's planning thread: what if, and where a task could start instead, computed in the page's own worker.
  */
-import type { Page } from '@playwright/test';
-import { expect, signIn, test } from './world.js';
-
-async function choose(page: Page, label: string, search: string): Promise<void> {
-  const box = page.getByRole('combobox', { name: label, exact: true });
-  await box.click();
-  await box.press('ArrowDown');
-  await page.locator('.ant-select-item-option-content', { hasText: search }).first().click();
-}
+import { choose, expect, signIn, test } from './world.js';
 
 test('what if: supposed, compared, given up, and nothing is changed', async ({ page }) => {
   await signIn(page, 'maren');

@@ -36,6 +36,19 @@ export async function another(
   return page;
 }
 
+/** Chooses in a select; a list that is still opening may miss the first click. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: label, exact: true });
+  const select = page.locator('.ant-select', { has: box }).first();
+  await expect(async () => {
+    if ((await select.innerText()).includes(option)) return;
+    await box.click();
+    const choices = page.locator('.ant-select-dropdown:visible .ant-select-item-option', { hasText: option });
+    await choices.first().click({ timeout: 2000 });
+    await expect(select).toContainText(option, { timeout: 2000 });
+  }).toPass();
+}
+
 const contract = new Contract();
 
 /** Looks at every answer of the API that a context's pages get; streams are left to the tests that read them. */

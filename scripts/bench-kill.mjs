@@ -10,15 +10,15 @@ import { readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { makeRng } from '@loyal-mane/core';
 import { v7 } from 'uuid';
-import { ensureBuilt } from './built.mjs';
+import { buildIfNeeded } from './build.mjs';
 import { writePart } from './benchmarkPage.mjs';
 import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 import { isUp, pause, spawnServer, until } from './serverProcess.mjs';
 
-ensureBuilt();
 const root = fileURLToPath(new URL('..', import.meta.url));
+buildIfNeeded(root, console.log);
+const { makeRng } = await import('@loyal-mane/core');
 const { createRequire } = await import('node:module');
 const knexOf = createRequire(path.join(root, 'server/package.json'))('knex');
 

@@ -54,7 +54,10 @@ try {
   await lead.getByRole('button', { name: /^Tamsin / }).click();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('dog') });
-  await lead.getByRole('button', { name: /^(Let|Reopen) / }).first().click();
+  await lead
+    .getByRole('button', { name: /^(Let|Reopen) / })
+    .first()
+    .click();
   await lead.keyboard.press('Escape');
   await lead.getByRole('region', { name: 'Draft plan' }).waitFor({ timeout: 60_000 });
   await lead.waitForTimeout(4000);

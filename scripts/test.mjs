@@ -2,12 +2,13 @@
  * Runs every check and counts: one closing line, `N passed, N failed`. Exit code 1 when anything failed.
  */
 import { spawn } from 'node:child_process';
-import { existsSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { stripVTControlCharacters } from 'node:util';
 import { buildIfNeeded } from './build.mjs';
-import { PrivateDatabase, aptInstall, ensureMariaDb } from './database.mjs';
+import { ensureChromium } from './chromium.mjs';
+import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const bin = (name) => path.join(root, 'node_modules/.bin', name);
@@ -15,14 +16,6 @@ const say = (line) => console.log(line);
 const began = Date.now();
 let passed = 0;
 let failed = 0;
-
-function ensureChromium() {
-  if (existsSync('/usr/bin/chromium')) return;
-  if (process.getuid?.() !== 0)
-    throw new Error('Chromium is not installed. Ask for it once: sudo apt-get install chromium');
-  say('Installing Chromium from Debian’s packages (once).');
-  aptInstall('chromium');
-}
 
 /** Runs a command, passes its output on and returns it with the exit code. */
 function run(command, args, options = {}) {
@@ -77,7 +70,7 @@ const playwrightCount = (text) => ({
 
 async function main() {
   ensureMariaDb(say);
-  ensureChromium();
+  ensureChromium(say);
   buildIfNeeded(root, say);
   await check('types', bin('tsc'), ['-b']);
   // The linter reads what the types' check has just written, and uses one core: the other two checks take the second.

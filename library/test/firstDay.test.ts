@@ -112,7 +112,11 @@ it('words what was changed', () => {
   expect(task('task.start', 'k:gone:bath:2026-07-01:bath:1:1')).toBe('started a dog, bath');
   const marks = (from: object, after: object): string =>
     trailWords(
-      { kind: 'dog.marks', rows: [{ list: 'dogs', id: change.id, from: { ...to, ...from }, to: { ...to, ...after } }], count: 1 },
+      {
+        kind: 'dog.marks',
+        rows: [{ list: 'dogs', id: change.id, from: { ...to, ...from }, to: { ...to, ...after } }],
+        count: 1,
+      },
       own,
     );
   const mat = { zone: 'behindEar', side: 'left', tightness: 'tight' };

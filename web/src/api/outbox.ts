@@ -108,9 +108,13 @@ export async function send(client: QueryClient, me: PersonId): Promise<void> {
     if (sender === me) timer = window.setTimeout(() => void send(client, me), AGAIN_MS);
   } finally {
     isSending = false;
-    if (sender !== null && sender !== me) void send(client, sender);
+    const now = whoSends();
+    if (now !== null && now !== me) void send(client, now);
   }
 }
+
+/** Who is signed in at the bench now: it may be another than when the sending began. */
+const whoSends = (): PersonId | null => sender;
 
 const next = (me: PersonId): TaskOrder | undefined =>
   sender === me ? outbox.waiting.find((o) => o.personId === me) : undefined;

@@ -81,7 +81,9 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   };
 
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
-    if (Date.now() - lastTouch.current < DOUBLE_TOUCH_MS) return;
+    // A second touch on the big button would start what comes next; skipping and undoing are asked for elsewhere.
+    const isBig = command === 'start' || command === 'finish';
+    if (isBig && Date.now() - lastTouch.current < DOUBLE_TOUCH_MS) return;
     lastTouch.current = Date.now();
     try {
       if (command !== 'undo' || !takeBack(task.activity.key)) give(order(task, command, more), client);
