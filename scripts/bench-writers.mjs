@@ -116,7 +116,12 @@ async function write(headers, seen, sentAt, isOver) {
 async function planAgain(headers, seen, isOver) {
   while (!isOver()) {
     const began = performance.now();
-    const job = await send(headers, '/api/plan-jobs', { commandId: v7(), mode: 'fresh' }, { times: [], errors: seen.errors });
+    const job = await send(
+      headers,
+      '/api/plan-jobs',
+      { commandId: v7(), mode: 'fresh' },
+      { times: [], errors: seen.errors },
+    );
     if (job === null) return;
     let state = 'queued';
     while (state === 'queued' || state === 'running') {
@@ -156,7 +161,9 @@ async function part(name, isPlanning) {
   await pause(1500);
   stop.abort();
   const { waits, failed } = JSON.parse(readFileSync(waitsFile, 'utf8'));
-  const events = await sql('events').whereIn('command_id', [...sentAt.keys()]).select('number', 'command_id');
+  const events = await sql('events')
+    .whereIn('command_id', [...sentAt.keys()])
+    .select('number', 'command_id');
   const delays = [];
   let missing = 0;
   for (const came of streams)

@@ -66,3 +66,18 @@ it('makes a file for everybody and every dog; the same plan gives the same text;
     ).toBe(true);
   }
 });
+
+it('a name cannot write lines of its own into a calendar', () => {
+  const broken = 'Rook\r\nX-OWN-LINE:1\nBEGIN:VEVENT';
+  const named = {
+    ...kennel,
+    people: kennel.people.map((p) => ({ ...p, name: broken })),
+    dogs: kennel.dogs.map((d) => ({ ...d, name: broken })),
+  };
+  for (const text of planCalendars(named, plan).values()) {
+    // RFC 5545, 3.1: a line that goes on begins with a space.
+    const lines = text.replace(/\r\n /g, '').split('\r\n');
+    expect(lines.filter((line) => line.startsWith('X-OWN-LINE') || line.includes('\n'))).toEqual([]);
+    expect(lines.filter((line) => line === 'BEGIN:VEVENT').length).toBe(eventsOf(text).length);
+  }
+});

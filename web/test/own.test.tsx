@@ -9,7 +9,9 @@ import { textOf } from '../src/rooms/bringIn/textOf';
 import { withFound } from '../src/rooms/bringIn/withFound';
 import { blockChanges } from '../src/rooms/shows/EntriesForm';
 import { showChanges } from '../src/rooms/shows/NewShowForm';
+import { sameRingAndTime } from '../src/rooms/shows/sameRingAndTime';
 import { patternChanges } from '../src/rooms/yard/PatternForm';
+import { personFollows } from '../src/rooms/yard/yardFields';
 import { fieldsOf, given, wallTyped } from '../src/parts/rows/fieldSpec';
 import { ProblemError } from '../src/api/client';
 import { overOthers } from '../src/api/overOthers';
@@ -140,11 +142,34 @@ it('a first day leads from people to entries; a usual yard fits a kennel file', 
   };
   expect(firstSteps({ ...bare, entries: [] }, FILE.startDay).every((s) => !s.done)).toBe(true);
   expect(firstSteps(KENNEL, FILE.startDay).every((s) => s.done)).toBe(true);
+  const unsure = { ...KENNEL, settings: { ...KENNEL.settings, zoneChecked: false } };
+  expect(firstSteps(unsure, FILE.startDay).map((s) => s.done)).toEqual([false, true, true, true, true, true]);
   const stations = usualStations('home', newId);
   expect(new Set(stations.map((c) => c.to?.['kind']))).toEqual(
     new Set(['tub', 'forceDryer', 'standDryer', 'table', 'pen']),
   );
   expect(rowsOf(FILE, 'stations').length).toBeGreaterThan(0);
+});
+
+it('a new person gets a sign-in name from the name and skills from the role', () => {
+  expect(personFollows({ name: 'Åse  Lind-Holm', role: 'bather' })).toEqual({
+    signIn: 'ase.lind.holm',
+    skills: ['bath', 'dry', 'brush'],
+  });
+  expect(personFollows({ name: '犬', role: 'owner' })).toEqual({ signIn: '', skills: [] });
+});
+
+it('two dogs in one ring at one time are told of each other', () => {
+  const [first, second, third] = FILE.entries;
+  if (first === undefined || second === undefined || third === undefined) throw new Error('no entries');
+  const { ringId, day, ringTime } = first;
+  const twins = sameRingAndTime([
+    first,
+    { ...second, ringId, day, ringTime },
+    { ...third, ringId, day: addDays(day, 1) },
+  ]);
+  expect(twins.get(first.id)?.map((e) => e.id)).toEqual([second.id]);
+  expect(twins.get(third.id)).toEqual([]);
 });
 
 it('what somebody else changed is marked for a moment', () => {

@@ -21,6 +21,7 @@ import { RowTable } from '../../parts/rows/RowTable';
 import { useRooms } from '../../parts/useRooms';
 import { ShowRules } from '../methods/ShowRules';
 import { EntriesForm } from './EntriesForm';
+import { sameRingAndTime } from './sameRingAndTime';
 import { TimeCell } from './TimeCell';
 import { daysWords } from './ShowsRoom';
 
@@ -75,12 +76,6 @@ const showFields = (kennel: KennelFile): readonly FieldSpec[] => [
 ];
 
 const DOUBLE_PRESS_MS = 1000;
-
-/** Entries that are in one ring at one time, by entry. */
-function sameRingAndTime(entries: readonly Entry[]): ReadonlyMap<string, readonly Entry[]> {
-  const at = (e: Entry): string => `${e.ringId} ${e.day} ${e.ringTime}`;
-  return new Map(entries.map((e) => [e.id, entries.filter((o) => o.id !== e.id && at(o) === at(e))]));
-}
 
 export function ShowPage({ show }: { show: Show }) {
   const { kennel, lead } = useRooms();
