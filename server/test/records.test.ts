@@ -226,6 +226,7 @@ describe('what was found in a coat', () => {
     const work = (await lead.get('/api/work')).body as { work: { taskKey: string }[] };
     expect(work.work.some((w) => w.taskKey === trim.key)).toBe(false);
     await mark('Lovage', {});
-    await lead.post(path(trim, 'start'), order(trim, 0)).expect(200);
+    // Her bath runs again, since its finish was taken back above.
+    await lead.post(path(trim, 'start'), { ...order(trim, 0), anyway: true }).expect(200);
   });
 });
