@@ -1,6 +1,9 @@
 /* Planning jobs over real servers: stopped in the middle, stalled past the lease, two at once; nothing half is kept. */
 import type { ChildProcess } from 'node:child_process';
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { createServer } from 'node:net';
+import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import type { KennelFile } from '@loyal-mane/core';
@@ -25,7 +28,7 @@ class Server {
   private readonly said: string[] = [];
   private headers: Record<string, string> = {};
 
-  constructor(readonly port: number) {
+  private constructor(private readonly port: number) {
     const { config } = world;
     this.child = spawn(process.execPath, [path.join(__dirname, '../dist/main.js')], {
       env: {
@@ -48,8 +51,23 @@ class Server {
     return lines.filter((l) => l.startsWith('{')).map((l) => JSON.parse(l) as { msg: string });
   }
 
-  async isUp(): Promise<void> {
-    await until(async () => (await fetch(`${this.url}/api/health/ready`).catch(() => null))?.ok === true);
+  /** Starts one on a port that is free now: another run of the tests may be on this machine. */
+  static async start(): Promise<Server> {
+    const probe = createServer().listen(0, '127.0.0.1');
+    await once(probe, 'listening');
+    const { port } = probe.address() as AddressInfo;
+    probe.close();
+    await once(probe, 'close');
+    const server = new Server(port);
+    await server.isUp();
+    return server;
+  }
+
+  private async isUp(): Promise<void> {
+    await until(
+      'the server is up',
+      async () => (await fetch(`${this.url}/api/health/ready`).catch(() => null))?.ok === true,
+    );
     const answer = await fetch(`${this.url}/api/session`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
@@ -86,8 +104,15 @@ class Server {
   }
 }
 
-async function until(holds: () => Promise<boolean>): Promise<void> {
-  while (!(await holds())) await new Promise((wake) => setTimeout(wake, 20));
+const PATIENCE_MS = 90_000;
+
+/** @throws Error with what was waited for, when it does not come */
+async function until(what: string, holds: () => Promise<boolean>): Promise<void> {
+  const late = performance.now() + PATIENCE_MS;
+  while (!(await holds())) {
+    if (performance.now() > late) throw new Error(`${what}: not within ${String(PATIENCE_MS / 1000)} s`);
+    await new Promise((wake) => setTimeout(wake, 20));
+  }
 }
 
 async function jobOf(id: string): Promise<Job> {
@@ -133,11 +158,10 @@ afterAll(async () => {
 });
 
 /** Waits until a server runs a job, and has been searching. */
-const runs = (id: string) => until(async () => (await jobOf(id)).state === 'running');
+const runs = (id: string) => until('the job runs', async () => (await jobOf(id)).state === 'running');
 
 it('a server that is stopped in the middle hands its job back, keeps nothing of it, and another makes it whole', async () => {
-  const first = new Server(18_601);
-  await first.isUp();
+  const first = await Server.start();
   const id = await first.askForPlan();
   await runs(id);
   const began = performance.now();
@@ -150,9 +174,8 @@ it('a server that is stopped in the middle hands its job back, keeps nothing of 
     expect.arrayContaining(['server started', 'planning started', 'planning ended', 'server stopping']),
   );
   expect(first.log.find((l) => l.msg === 'planning ended')?.end).toBe('stopping');
-  const second = new Server(18_602);
-  await second.isUp();
-  await until(async () => (await jobOf(id)).state === 'done');
+  const second = await Server.start();
+  await until('the job is done', async () => (await jobOf(id)).state === 'done');
   expect(await drafts()).toBe(1);
   second.signal('SIGTERM');
   await second.isGone();
@@ -160,18 +183,16 @@ it('a server that is stopped in the middle hands its job back, keeps nothing of 
 
 it('a server that stalls past its lease can neither renew nor finish what another took', async () => {
   await world.knex('plans').where({ state: 'draft' }).update({ state: 'discarded' });
-  const first = new Server(18_603);
-  await first.isUp();
+  const first = await Server.start();
   const id = await first.askForPlan();
   await runs(id);
   const { owner } = await jobOf(id);
   first.signal('SIGSTOP');
-  const second = new Server(18_604);
-  await second.isUp();
-  await until(async () => (await jobOf(id)).owner !== owner);
+  const second = await Server.start();
+  await until('another has the job', async () => (await jobOf(id)).owner !== owner);
   first.signal('SIGCONT');
-  await until(async () => (await jobOf(id)).state === 'done');
-  await until(() => Promise.resolve(first.log.some((l) => l.msg === 'planning ended')));
+  await until('the job is done', async () => (await jobOf(id)).state === 'done');
+  await until('the stalled run ends', () => Promise.resolve(first.log.some((l) => l.msg === 'planning ended')));
   expect(first.log.find((l) => l.msg === 'planning ended')?.end).toBe('lost');
   expect(await drafts()).toBe(1);
   const stored = await world.knex('events').where({ kind: 'plan.drafted' }).count<{ n: number }[]>({ n: '*' });
@@ -189,10 +210,10 @@ it('two servers run one job once, and a cancel on one ends the thread of the oth
     await runs(id);
     const began = performance.now();
     expect(await (server === one ? other : one).cancel(id)).toBe(204);
-    await until(async () => (await jobOf(id)).state === 'cancelled');
+    await until('the job is canceled', async () => (await jobOf(id)).state === 'cancelled');
     expect(performance.now() - began).toBeLessThan(2000);
   }
   const ends = () => [...one.log, ...other.log].filter((l) => l.msg === 'planning ended').length;
-  await until(() => Promise.resolve(ends() >= 2 + done.size));
+  await until('four runs have ended', () => Promise.resolve(ends() >= 2 + done.size));
   expect(ends()).toBe(2 + done.size);
 }, 120_000);
