@@ -1,5 +1,5 @@
 /*
- * What newcomers stumbled over, by hand in the browser: a cut network at the bench, wet hands on a phone, owners, forms, the
+ * Faults that newcomers met, tried by hand in the browser: a cut network at the bench, wet hands on a phone, owners, forms, the
  * keyboard, a typing mistake. Each of these failed once.
  */
 import type { Locator } from '@playwright/test';

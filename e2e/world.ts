@@ -1,5 +1,5 @@
 /*
- * What every browser test shares: the throw-away server's address, signing in, and a look at every answer of the server: each
+ * Shared by all browser tests: the throw-away server's address, signing in, and a look at every answer of the server: each
  * is held against its document, on whichever page it arrives.
  */
 import { fileURLToPath } from 'node:url';

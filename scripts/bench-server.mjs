@@ -285,6 +285,7 @@ async function importing(lead) {
 async function listen(hand, heard) {
   const stop = new AbortController();
   const response = await fetch(`${base}/api/stream`, { headers: hand.headers, signal: stop.signal });
+  if (!response.ok) throw new Error(`a stream was refused: ${response.status}`);
   const reader = response.body.getReader();
   void (async () => {
     for (;;) {
@@ -299,7 +300,10 @@ async function listen(hand, heard) {
 async function streams(lead) {
   const arrivals = [];
   let heard = () => undefined;
-  const open = await Promise.all(Array.from({ length: 30 }, () => listen(lead, () => heard())));
+  // One person has a dozen streams at most: each is somebody else's, as far as there are people.
+  const readers = [];
+  for (let k = 0; k < 30; k++) readers.push(await signIn(season.people[k % season.people.length].signIn));
+  const open = await Promise.all(readers.map((reader) => listen(reader, () => heard())));
   const worst = [];
   for (let k = 0; k < 20; k++) {
     const began = performance.now();

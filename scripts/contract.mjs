@@ -26,7 +26,7 @@ export class Contract {
     this.checked = 0;
   }
 
-  /** What is wrong with an answer, or null. Addresses outside the API are left alone. */
+  /** Says how an answer differs from its document, or null. Addresses outside the API are left alone. */
   troubleOf({ method, path: asked, status, contentType, body }) {
     if (!/^\/(api|calendar)(\/|$)/.test(asked)) return null;
     const told = `${method} ${asked} answered ${String(status)}`;
@@ -34,9 +34,15 @@ export class Contract {
     this.checked++;
     // Nobody is told which routes there are: an unknown one is refused like a known one.
     if (route === undefined) return [401, 403, 404].includes(status) ? null : `${told}, and is not in the document`;
-    const declared = route.operations[method.toLowerCase()].responses[String(status)];
+    const declared = this.responseOf(route.operations[method.toLowerCase()].responses[String(status)]);
     if (declared === undefined) return `${told}, which is not declared for ${route.template}`;
     return this.bodyTrouble(told, declared.content ?? {}, contentType, body);
+  }
+
+  /** A response as it is written out; equal refusals are one component. */
+  responseOf(response) {
+    const name = response?.$ref?.split('/').at(-1);
+    return name === undefined ? response : this.document.components.responses[name];
   }
 
   bodyTrouble(told, content, contentType, body) {
@@ -58,7 +64,7 @@ export class Contract {
     return this.checks.get(key);
   }
 
-  /** What is wrong with a value for a component of the document, or null. */
+  /** Says how a value differs from a component of the document, or null. */
   componentTrouble(name, value) {
     const check = this.checkOf({ $ref: `#/components/schemas/${name}` });
     return check(value) ? null : `${name}: ${this.ajv.errorsText(check.errors)}`;

@@ -56,7 +56,7 @@ function run(program, env) {
   return done.stdout;
 }
 
-/** What is wrong with a database that a backup was loaded into; null when it is a whole kennel. */
+/** Says why a database that a backup was loaded into is no whole kennel, or null. */
 function schemaTrouble(url, name) {
   const done = spawnSync(process.execPath, [path.join(root, 'server/dist/db/checkSchema.js'), name], {
     env: { ...process.env, DATABASE_URL: url },

@@ -39,7 +39,7 @@ const MOST_CONNECTIONS = 200;
  */
 const USUAL_CONNECTIONS = 20;
 
-/** What is wrong with the environment, one line a variable. */
+/** Thrown for an environment that cannot be used, with a line for each wrong variable. */
 export class ConfigError extends Error {
   constructor(readonly lines: readonly string[]) {
     super(lines.join('\n'));

@@ -1,5 +1,5 @@
 /*
- * What comes from outside, for every module: configuration, clock, database, log.
+ * Gives every module the configuration, the clock, the database and the log.
  */
 import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';

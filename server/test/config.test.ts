@@ -67,7 +67,7 @@ describe('cookies and log lines', () => {
   }, 120_000);
   afterAll(() => world.close());
 
-  /** What the server answers to a sign-in with this configuration. */
+  /** The server's answer to a sign-in with this configuration. */
   async function signedIn(more: Partial<Config>, headers: Record<string, string> = {}): Promise<request.Response> {
     const config = { ...world.config, ...more };
     const knex = openDatabase(config);

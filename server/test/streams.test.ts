@@ -87,22 +87,18 @@ const change = async (): Promise<string> => {
 };
 const head = async (): Promise<number> => (await world.knex('stream_head').first('number'))?.number ?? 0;
 
-/** Puts so many old events into the table. */
-async function fill(count: number): Promise<void> {
+/** Puts so many events into the table, each of these other subjects too. */
+async function fill(count: number, others: readonly string[] = []): Promise<void> {
   const from = await head();
-  const row = (number: number) => ({
-    number,
-    at: new Date(),
-    kind: 'kennel.changed',
-    subject: 'x',
-    change: '{}',
-    result: '{}',
-  });
+  const numbers = Array.from({ length: count }, (_, k) => from + k + 1);
+  const plain = { at: new Date(), kind: 'kennel.changed', subject: 'x', change: '{}', result: '{}' };
   await world.knex.batchInsert(
     'events',
-    Array.from({ length: count }, (_, k) => row(from + k + 1)),
+    numbers.map((number) => ({ number, ...plain })),
     1000,
   );
+  const subjects = numbers.flatMap((number) => others.map((subject) => ({ number, subject })));
+  await world.knex.batchInsert('event_subjects', subjects, 2000);
   await world.knex('stream_head').update({ number: from + count });
 }
 
@@ -210,29 +206,10 @@ it('drops a reader that does not read, and keeps no more than a megabyte for it'
     sockets.push(socket);
   }
   while (hub.size < before + 8) await new Promise((wake) => setImmediate(wake));
-  const subjects = 'x'.repeat(150);
+  const others = Array.from({ length: 60 }, (_, k) => `${String(k)}${'x'.repeat(150)}`);
   // Each event names sixty others: a few hundred of them are more than a socket and a megabyte hold.
   for (let round = 0; round < 40 && hub.size > before; round++) {
-    const from = await head();
-    const rows = Array.from({ length: 200 }, (_, k) => from + k + 1);
-    await world.knex.batchInsert(
-      'events',
-      rows.map((number) => ({
-        number,
-        at: new Date(),
-        kind: 'kennel.changed',
-        subject: 'x',
-        change: '{}',
-        result: '{}',
-      })),
-      500,
-    );
-    await world.knex.batchInsert(
-      'event_subjects',
-      rows.flatMap((number) => Array.from({ length: 60 }, (_, k) => ({ number, subject: `${String(k)}${subjects}` }))),
-      2000,
-    );
-    await world.knex('stream_head').update({ number: from + 200 });
+    await fill(200, others);
     await change();
   }
   expect(hub.size).toBe(before);

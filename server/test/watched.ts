@@ -48,6 +48,6 @@ export function watched(server: Server): Watched {
   return { troubles, checked: () => checked };
 }
 
-/** What is wrong with a value for a component of the document, or null. */
+/** Says how a value differs from a component of the document, or null. */
 export const componentTrouble = (name: string, value: unknown): string | null =>
   theContract().componentTrouble(name, value);

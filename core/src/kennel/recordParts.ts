@@ -74,7 +74,7 @@ export type DogParts = Static<typeof DogPartsSchema>;
 export type PersonParts = Static<typeof PersonPartsSchema>;
 export type MethodParts = Static<typeof MethodPartsSchema>;
 
-/** What forms read and change of a dog: everything but who it is, and what other commands keep. */
+/** The fields of a dog that forms read and change: all but its identity and the fields that other commands keep. */
 export type DogRecordParts = Omit<
   KennelDog,
   'id' | 'name' | 'breed' | 'sex' | 'born' | 'weightKg' | 'ownerId' | 'schools' | 'soiled' | 'mats' | 'unready'

@@ -66,7 +66,7 @@ function withSettings(kennel: Record<string, unknown>, row: KennelRow | undefine
   return { ...kennel, name: row['name'], settings };
 }
 
-/** What became different from one kennel to another, row by row; the order of rows does not count. */
+/** The differences from one kennel to another, row by row; the order of rows does not count. */
 export function changesBetween(before: KennelFile, after: KennelFile): RowChange[] {
   return KENNEL_LISTS.flatMap((list) => {
     const old = new Map(rowsOf(before, list).map((row) => [row.id, row]));

@@ -1,5 +1,5 @@
 /*
- * What has no place in a plan, with why and what would help. Asking is the slowest part of planning a large kennel, so the
+ * Chains without a place in a plan, each with its reason and what would help. Asking is the slowest part of planning a large kennel, so the
  * plan asks for a limited number and the rest is asked by itself, when somebody looks.
  */
 import type { KennelFile } from '../kennel/kennelFile.js';

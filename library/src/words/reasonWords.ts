@@ -110,7 +110,7 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
   }
 }
 
-/** What a button says that makes the change; verb and object. */
+/** The words of the button that makes the change: a verb and its object. */
 export function remedyButton(r: Remedy, names: Names): string {
   switch (r.code) {
     case 'otherHandler':

@@ -89,7 +89,7 @@ interface Pattern {
   readonly access: Access;
 }
 
-/** What stands exactly in the table comes before what fits a parameter. */
+/** An address that stands exactly in the table comes before one that fits a parameter. */
 const PATTERNS: readonly Pattern[] = Object.entries(ROUTE_POLICY)
   .map(([line, access]) => {
     const [method = '', path = ''] = line.split(' ');

@@ -38,9 +38,12 @@ export function apiDocument(app: INestApplication): OpenAPIObject {
   const components = { ...document.components?.schemas, ...fileComponents() } as Json;
   for (const name of Object.keys(document.components?.schemas ?? {}))
     components[name] = closed(components[name] as Json);
-  const whole = { ...document, components: { ...document.components, schemas: components } } as unknown as Json;
+  const refusals: Json = {};
+  const parts = { ...document.components, schemas: components, responses: refusals };
+  const whole = { ...document, components: parts } as unknown as Json;
   for (const [path, methods] of Object.entries(whole['paths'] as Record<string, Record<string, OperationJson>>))
-    for (const [method, operation] of Object.entries(methods)) withProblems(path, method.toUpperCase(), operation);
+    for (const [method, operation] of Object.entries(methods))
+      withProblems(path, method.toUpperCase(), operation, refusals);
   return asJsonSchema(whole) as OpenAPIObject;
 }
 
@@ -49,18 +52,28 @@ function closed(schema: Json): Json {
   return schema['type'] === 'object' ? { ...schema, additionalProperties: false } : schema;
 }
 
-/** Writes the problems of an operation out as responses, one for each status. */
-function withProblems(path: string, method: string, operation: OperationJson): void {
+/** Writes the problems of an operation out as responses, one for each status; equal ones share a component. */
+function withProblems(path: string, method: string, operation: OperationJson, refusals: Json): void {
   const codes = new Set<ProblemCode>([...alwaysPossible(path, method, operation), ...(operation['x-problems'] ?? [])]);
   delete operation['x-problems'];
   const byStatus = new Map<number, ProblemCode[]>();
   for (const code of codes) byStatus.set(PROBLEMS[code].status, [...(byStatus.get(PROBLEMS[code].status) ?? []), code]);
   for (const [status, list] of [...byStatus].sort(([x], [y]) => x - y)) {
-    operation.responses[String(status)] = {
-      description: list.map((code) => `${code}: ${PROBLEMS[code].title}`).join('. '),
-      content: { [PROBLEM_TYPE]: { schema: { $ref: '#/components/schemas/ProblemDto' } } },
-    };
+    const name = list.sort().map(capitalized).join('Or');
+    refusals[name] = refusal(list);
+    operation.responses[String(status)] = { $ref: `#/components/responses/${name}` };
   }
+}
+
+const capitalized = (code: string): string => code.charAt(0).toUpperCase() + code.slice(1);
+
+/** A refusal with one of some codes. */
+function refusal(codes: readonly ProblemCode[]): Json {
+  const oneOfThem = { type: 'object', properties: { code: { type: 'string', enum: [...codes] } } };
+  return {
+    description: codes.map((code) => `${code}: ${PROBLEMS[code].title}`).join('. '),
+    content: { [PROBLEM_TYPE]: { schema: { allOf: [{ $ref: '#/components/schemas/ProblemDto' }, oneOfThem] } } },
+  };
 }
 
 function alwaysPossible(path: string, method: string, operation: OperationJson): ProblemCode[] {

@@ -1,5 +1,5 @@
 /*
- * What an operation does, answers and may refuse, declared once at its method: the document, the client's types and the
+ * An operation's purpose, answers and refusals are declared once, at its method: the document, the client's types and the
  * tests' check of every answer come from it.
  */
 import { HttpCode, applyDecorators } from '@nestjs/common';
@@ -11,7 +11,7 @@ import type { JsonSchema } from './fileSchemas.js';
 /** Key of the document under which an operation's own problems wait until they are written out. */
 const PROBLEMS_KEY = 'x-problems';
 
-/** What an operation answers with: a DTO, a schema, another kind of text, or nothing. */
+/** The answer of an operation: a DTO, a schema, another kind of text, or nothing. */
 export type Answer =
   | Type<unknown>
   | { readonly schema: JsonSchema }

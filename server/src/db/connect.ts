@@ -12,7 +12,7 @@ import { databaseErrorKind } from './databaseError.js';
 
 const ACQUIRE_TIMEOUT_MS = 4000;
 
-/** What Knex has to say goes to the server's log; commands and tests read errors where they are thrown. */
+/** Messages of Knex go to the server's log; commands and tests read errors where they are thrown. */
 function logOf(logger: Logger | null): Knex.Logger {
   return {
     warn: (message: unknown) => logger?.debug({ message }, 'database'),

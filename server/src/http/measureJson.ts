@@ -3,7 +3,7 @@
  * of nested brackets, or one object with half a million keys, would keep the thread busy for minutes once they are objects.
  */
 
-/** What a route takes. */
+/** Limits of one route's bodies. */
 export interface JsonLimits {
   /** Arrays and objects inside each other. */
   readonly depth: number;
@@ -25,7 +25,7 @@ const OPEN_OBJECT = 0x7b;
 const CLOSE_OBJECT = 0x7d;
 const SMALL_U = 0x75;
 
-/** What is wrong with a text for these limits; null where it may be parsed. Whether it is JSON at all is left to the parser. */
+/** Says which limit a text exceeds; null where it may be parsed. Whether it is JSON at all is left to the parser. */
 export function jsonTrouble(text: Uint8Array, limits: JsonLimits): JsonTrouble | null {
   const keys = new Int32Array(limits.depth + 1);
   let depth = 0;

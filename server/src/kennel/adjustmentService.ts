@@ -1,5 +1,5 @@
 /*
- * What is changed between two plans: who shows a dog, who stays longer, what is open again, what was found in a coat. Each
+ * Small changes between two plans: who shows a dog, who stays longer, what is open again, what was found in a coat. Each
  * change bumps the row's version; somebody who saw an older one is told what is there now.
  */
 import { Inject, Injectable } from '@nestjs/common';
@@ -35,7 +35,7 @@ export class AdjustmentService {
     return this.rows.change(command, () => ({ handler_id: dto.handlerId }));
   }
 
-  /** What a show's own rules say, as somebody read them. */
+  /** Keeps a show's own rules, as somebody has read them. */
   async setRules(showId: string, given: Command, dto: ShowRulesCommandDto): Promise<RowVersionDto> {
     const { leastAgeMonths, ...rules } = dto.rules;
     const hours = turnedHours({ ...rules, leastAgeMonths });
@@ -48,7 +48,7 @@ export class AdjustmentService {
     return this.rows.change(command, () => ({ rules: JSON.stringify(kept) }));
   }
 
-  /** What somebody found in a dog's coat: soiled zones, mats, zones that failed a test. */
+  /** Keeps what somebody found in a dog's coat: soiled zones, mats, zones that failed a test. */
   async setMarks(dogId: string, given: Command, dto: CoatMarksCommandDto): Promise<RowVersionDto> {
     const { soiled, mats, unready } = dto.marks;
     const command = { list: 'dogs', id: dogId, given, version: dto.version, kind: 'dog.marks' } as const;

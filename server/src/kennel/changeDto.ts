@@ -1,3 +1,4 @@
+import { applyDecorators } from '@nestjs/common';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Transform, Type } from 'class-transformer';
 import {
@@ -49,23 +50,24 @@ export class RowChangeDto {
   to!: KennelRow | null;
 }
 
+/** A list of row changes, each checked by itself. */
+const RowChanges = (): PropertyDecorator =>
+  applyDecorators(
+    ApiProperty({ type: [RowChangeDto] }),
+    IsArray(),
+    ArrayMinSize(1),
+    ArrayMaxSize(MOST_CHANGES),
+    ValidateNested({ each: true }),
+    Type(() => RowChangeDto),
+  );
+
 export class CheckChangesDto {
-  @ApiProperty({ type: [RowChangeDto] })
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_CHANGES)
-  @ValidateNested({ each: true })
-  @Type(() => RowChangeDto)
+  @RowChanges()
   changes!: RowChangeDto[];
 }
 
 export class ChangesCommandDto extends CommandDto {
-  @ApiProperty({ type: [RowChangeDto] })
-  @IsArray()
-  @ArrayMinSize(1)
-  @ArrayMaxSize(MOST_CHANGES)
-  @ValidateNested({ each: true })
-  @Type(() => RowChangeDto)
+  @RowChanges()
   changes!: RowChangeDto[];
 }
 

@@ -35,7 +35,7 @@ export function checkedParts<T>(result: RecordResult<T>): T {
   return result.record;
 }
 
-/** What cannot be read of a record, each with its field. */
+/** The values of a record that cannot be read, each with its field. */
 export function unreadable(issues: readonly KennelIssue[]): Problem {
   const errors = issues.map((i) => ({ path: i.path, detail: issueWords(i) }));
   const first = errors[0];

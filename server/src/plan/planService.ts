@@ -153,7 +153,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     log.info({ end: ended ?? 'done' }, 'planning ended');
   }
 
-  /** What is left to do when a run is over: a lost job belongs to somebody else. */
+  /** Hands a job back or closes it after its run; a lost job belongs to another server and is left alone. */
   private async closeRun(job: TakenJob, ended: Ended | null): Promise<void> {
     if (ended === 'stopping') await this.plans.handBack(job);
     if (ended === 'cancelled') await this.end(job, { state: 'cancelled' });

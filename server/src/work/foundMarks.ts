@@ -1,5 +1,5 @@
 /*
- * What a finished step took off a dog's coat marks, and putting just that back: marks that somebody has found since stay.
+ * Remembers which coat marks a finished step cleared, and puts only those back: marks that somebody has found since stay.
  */
 import { coatAfter } from '@loyal-mane/core';
 import type { CoatMarks, StepId } from '@loyal-mane/core';

@@ -33,7 +33,7 @@ import { marksBack, takesMarks } from './foundMarks.js';
 
 type Versioned = WorkRecord & { version: number };
 
-/** What a task is, from its record or from the plan. */
+/** The facts of a task, from its record or from the plan. */
 interface TaskFacts {
   readonly dogId: DogId;
   readonly step: StepId;
@@ -152,7 +152,7 @@ export class WorkService {
     });
   }
 
-  /** What a task is: as its record says, else as the plan in force does. */
+  /** Reads a task from its record, or from the plan in force when it has none. */
   private async taskOf(trx: Knex.Transaction, key: TaskKey, record: WorkRecord | null): Promise<TaskFacts> {
     const planned = (await this.plans.read(trx))?.tasks.get(key);
     if (record === null && planned === undefined)

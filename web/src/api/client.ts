@@ -34,7 +34,7 @@ const OFFLINE: ProblemBody = {
   errors: [],
 };
 
-/** What the server says to whoever asks without a session. */
+/** The server's code for a request without a session. */
 export const NOT_SIGNED_IN: ProblemBody = {
   title: 'Sign in first',
   detail: 'Sign in to see this.',
@@ -65,10 +65,10 @@ type Paths<M extends Method> = {
 }[keyof paths];
 type Operation<P extends keyof paths, M extends Method> = NonNullable<paths[P][M]>;
 
-/** What an operation answers: its JSON, or nothing. */
+/** The answer of an operation: its JSON, or nothing. */
 type DataOf<O> = O extends { responses: { 200: { content: { 'application/json': infer T } } } } ? T : undefined;
 
-/** What an operation is given, in the form of its document. */
+/** The input of an operation, in the form of its document. */
 type GivenOf<O> = (O extends { requestBody: { content: { 'application/json': infer B } } }
   ? { readonly body: B }
   : unknown) &
@@ -92,7 +92,7 @@ async function ask<M extends Method, P extends Paths<M>>(
   throw new ProblemError(isProblem(error) ? error : { ...OFFLINE, status: response.status });
 }
 
-/** What must be given: nothing where an operation takes nothing. */
+/** The arguments of a call: none where an operation takes nothing. */
 type Given<O> = keyof GivenOf<O> extends never
   ? []
   : Partial<GivenOf<O>> extends GivenOf<O>

@@ -1,5 +1,5 @@
 /*
- * What was tapped at the bench and has not reached the server: kept on this device until it has, over reloads, sent in order,
+ * Records from the bench that have not reached the server. They stay on this device over reloads, are sent in order,
  * each once. Nothing of it counts as saved before the server has answered, and what the server refuses is shown until
  * somebody has read it.
  */
@@ -84,7 +84,7 @@ export function rest(): void {
   window.clearTimeout(timer);
 }
 
-/** What was refused has been read. */
+/** Takes away a refusal that has been read. */
 export function dismiss(refused: Refused): void {
   const id = refused.orders[0]?.commandId;
   change((now) => ({ refused: now.refused.filter((r) => r.orders[0]?.commandId !== id) }));
@@ -137,7 +137,7 @@ function isVerdict({ body }: ProblemError): boolean {
   return [400, 404, 409, 413].includes(body.status) || body.code === 'notAllowed';
 }
 
-/** What hangs on a refused order (the finish of a start that was not taken) is refused with it. */
+/** Refuses an order and those that depend on it, such as the finish of a start that was not taken. */
 function refuse(order: TaskOrder, error: ProblemError): void {
   const orders = outbox.waiting.filter((o) => o.key === order.key && o.personId === order.personId);
   const { code, detail } = error.body;
@@ -154,7 +154,7 @@ function listenTo(listen: () => void): () => void {
   return () => listeners.delete(listen);
 }
 
-/** What waits on this device, and what was refused. */
+/** The records that wait on this device, and those that were refused. */
 export function useOutbox(): Outbox {
   return useSyncExternalStore(listenTo, () => outbox);
 }

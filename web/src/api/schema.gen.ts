@@ -3055,7 +3055,284 @@ export interface components {
         FilePersonParts: PersonParts;
         FilePersonPatch: Patch<PersonParts>;
     };
-    responses: never;
+    responses: {
+        /** @description broken: Something went wrong here */
+        Broken: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "broken";
+                };
+            };
+        };
+        /** @description databaseAway: The database is away */
+        DatabaseAway: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "databaseAway";
+                };
+            };
+        };
+        /** @description badInput: Something in it is not right */
+        BadInput: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "badInput";
+                };
+            };
+        };
+        /** @description wrongPassword: This name and password do not go together */
+        WrongPassword: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "wrongPassword";
+                };
+            };
+        };
+        /** @description tooLarge: That is too much at once */
+        TooLarge: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "tooLarge";
+                };
+            };
+        };
+        /** @description tooManyAttempts: Too many attempts */
+        TooManyAttempts: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "tooManyAttempts";
+                };
+            };
+        };
+        /** @description notSignedIn: Sign in first */
+        NotSignedIn: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notSignedIn";
+                };
+            };
+        };
+        /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+        MustChangePasswordOrNotAllowed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "mustChangePassword" | "notAllowed";
+                };
+            };
+        };
+        /** @description badToken: This page is out of date; load it again. mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
+        BadTokenOrMustChangePasswordOrNotAllowed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "badToken" | "mustChangePassword" | "notAllowed";
+                };
+            };
+        };
+        /** @description linkOver: This link is over */
+        LinkOver: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "linkOver";
+                };
+            };
+        };
+        /** @description wrongPin: This name and PIN do not go together */
+        WrongPin: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "wrongPin";
+                };
+            };
+        };
+        /** @description notAllowed: Your role does not allow this */
+        NotAllowed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notAllowed";
+                };
+            };
+        };
+        /** @description notSignedIn: Sign in first. wrongPresentPassword: The present password is not right */
+        NotSignedInOrWrongPresentPassword: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notSignedIn" | "wrongPresentPassword";
+                };
+            };
+        };
+        /** @description notFound: There is no such thing */
+        NotFound: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notFound";
+                };
+            };
+        };
+        /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
+        NotNowOrOtherCommand: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notNow" | "otherCommand";
+                };
+            };
+        };
+        /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        NotNowOrOtherCommandOrStale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notNow" | "otherCommand" | "stale";
+                };
+            };
+        };
+        /** @description stale: Somebody changed this meanwhile */
+        Stale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "stale";
+                };
+            };
+        };
+        /** @description otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        OtherCommandOrStale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "otherCommand" | "stale";
+                };
+            };
+        };
+        /** @description otherCommand: This command id was used for something else */
+        OtherCommand: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "otherCommand";
+                };
+            };
+        };
+        /** @description busy: The planner has too many questions at once. databaseAway: The database is away */
+        BusyOrDatabaseAway: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "busy" | "databaseAway";
+                };
+            };
+        };
+        /** @description alreadyOver: This task is over already. askFirst: Something speaks against it; it can be done anyway. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        AlreadyOverOrAskFirstOrNotAsPlannedOrNotNowOrOtherCommandOrStale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "alreadyOver" | "askFirst" | "notAsPlanned" | "notNow" | "otherCommand" | "stale";
+                };
+            };
+        };
+        /** @description alreadyOver: This task is over already. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "alreadyOver" | "notAsPlanned" | "notNow" | "otherCommand" | "stale";
+                };
+            };
+        };
+        /** @description tooManyStreams: Too many pages are open */
+        TooManyStreams: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "tooManyStreams";
+                };
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -3080,24 +3357,8 @@ export interface operations {
                     "application/json": components["schemas"]["HealthDto"];
                 };
             };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Health.ready": {
@@ -3117,24 +3378,8 @@ export interface operations {
                     "application/json": components["schemas"]["HealthDto"];
                 };
             };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.read": {
@@ -3154,42 +3399,10 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.signIn": {
@@ -3213,60 +3426,12 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description wrongPassword: This name and password do not go together */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyAttempts: Too many attempts */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["WrongPassword"];
+            413: components["responses"]["TooLarge"];
+            429: components["responses"]["TooManyAttempts"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.signOut": {
@@ -3285,42 +3450,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.useLink": {
@@ -3344,60 +3477,12 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description linkOver: This link is over */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyAttempts: Too many attempts */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["LinkOver"];
+            413: components["responses"]["TooLarge"];
+            429: components["responses"]["TooManyAttempts"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.signInByPin": {
@@ -3421,69 +3506,13 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description wrongPin: This name and PIN do not go together */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyAttempts: Too many attempts */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["WrongPin"];
+            403: components["responses"]["NotAllowed"];
+            413: components["responses"]["TooLarge"];
+            429: components["responses"]["TooManyAttempts"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.now": {
@@ -3503,24 +3532,8 @@ export interface operations {
                     "application/json": components["schemas"]["SessionNowDto"];
                 };
             };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.changePassword": {
@@ -3544,69 +3557,13 @@ export interface operations {
                     "application/json": components["schemas"]["SessionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first. wrongPresentPassword: The present password is not right */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyAttempts: Too many attempts */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedInOrWrongPresentPassword"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            413: components["responses"]["TooLarge"];
+            429: components["responses"]["TooManyAttempts"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.setPin": {
@@ -3629,69 +3586,13 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first. wrongPresentPassword: The present password is not right */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyAttempts: Too many attempts */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedInOrWrongPresentPassword"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            413: components["responses"]["TooLarge"];
+            429: components["responses"]["TooManyAttempts"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.sessions": {
@@ -3711,42 +3612,10 @@ export interface operations {
                     "application/json": components["schemas"]["SessionsDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.endOthers": {
@@ -3765,42 +3634,10 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.end": {
@@ -3821,60 +3658,12 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.thisDevice": {
@@ -3894,24 +3683,8 @@ export interface operations {
                     "application/json": components["schemas"]["ThisDeviceDto"];
                 };
             };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.trusted": {
@@ -3931,42 +3704,10 @@ export interface operations {
                     "application/json": components["schemas"]["DevicesDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.trust": {
@@ -3989,60 +3730,12 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Session.forget": {
@@ -4063,60 +3756,12 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Kennel.read": {
@@ -4136,42 +3781,10 @@ export interface operations {
                     "application/json": components["schemas"]["KennelDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Kennel.rows": {
@@ -4191,42 +3804,10 @@ export interface operations {
                     "application/json": components["schemas"]["KennelFile"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Kennel.export": {
@@ -4246,42 +3827,10 @@ export interface operations {
                     "application/json": components["schemas"]["KennelFile"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Open.open": {
@@ -4305,69 +3854,13 @@ export interface operations {
                     "application/json": components["schemas"]["OpenedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Change.change": {
@@ -4391,69 +3884,13 @@ export interface operations {
                     "application/json": components["schemas"]["ChangedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Change.check": {
@@ -4477,69 +3914,13 @@ export interface operations {
                     "application/json": components["schemas"]["CheckedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["Stale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Change.read": {
@@ -4566,51 +3947,11 @@ export interface operations {
                     "application/json": components["schemas"]["TrailDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Change.undo": {
@@ -4636,78 +3977,14 @@ export interface operations {
                     "application/json": components["schemas"]["ChangedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Adjustment.handler": {
@@ -4733,78 +4010,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Adjustment.rules": {
@@ -4830,78 +4043,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Adjustment.marks": {
@@ -4927,78 +4076,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Adjustment.overtime": {
@@ -5024,78 +4109,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Adjustment.reopen": {
@@ -5121,78 +4142,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else. notNow: This cannot be done in this state */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Records.dog": {
@@ -5218,78 +4175,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Records.log": {
@@ -5315,78 +4208,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Records.breed": {
@@ -5410,69 +4239,13 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Records.removeBreed": {
@@ -5496,78 +4269,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.read": {
@@ -5587,42 +4296,10 @@ export interface operations {
                     "application/json": components["schemas"]["PlanViewDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.room": {
@@ -5645,51 +4322,11 @@ export interface operations {
                     "application/json": components["schemas"]["TaskRoomDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away. busy: The planner has too many questions at once */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["BusyOrDatabaseAway"];
         };
     };
     "Plan.why": {
@@ -5712,60 +4349,12 @@ export interface operations {
                     "application/json": components["schemas"]["ChainWhyDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away. busy: The planner has too many questions at once */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["BusyOrDatabaseAway"];
         };
     };
     "Plan.set": {
@@ -5791,78 +4380,14 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.letGo": {
@@ -5888,69 +4413,13 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.start": {
@@ -5974,69 +4443,13 @@ export interface operations {
                     "application/json": components["schemas"]["PlanJobDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.job": {
@@ -6058,60 +4471,12 @@ export interface operations {
                     "application/json": components["schemas"]["PlanJobDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.cancel": {
@@ -6136,69 +4501,13 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.publish": {
@@ -6224,69 +4533,13 @@ export interface operations {
                     "application/json": components["schemas"]["PublishedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Plan.discard": {
@@ -6312,69 +4565,13 @@ export interface operations {
                     "application/json": components["schemas"]["PublishedDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.list": {
@@ -6394,42 +4591,10 @@ export interface operations {
                     "application/json": components["schemas"]["WorkListDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.start": {
@@ -6456,78 +4621,14 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else. askFirst: Something speaks against it; it can be done anyway */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["AlreadyOverOrAskFirstOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.pause": {
@@ -6554,78 +4655,14 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.resume": {
@@ -6652,78 +4689,14 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else. askFirst: Something speaks against it; it can be done anyway */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["AlreadyOverOrAskFirstOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.finish": {
@@ -6750,78 +4723,14 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.skip": {
@@ -6848,78 +4757,14 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. alreadyOver: This task is over already. notNow: This cannot be done in this state. notAsPlanned: The task is not what the sender takes it for. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Work.undo": {
@@ -6946,69 +4791,13 @@ export interface operations {
                     "application/json": components["schemas"]["TaskAnswerDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.absent": {
@@ -7034,69 +4823,13 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.back": {
@@ -7122,78 +4855,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.password": {
@@ -7219,78 +4888,14 @@ export interface operations {
                     "application/json": components["schemas"]["OneTimePasswordDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.link": {
@@ -7316,78 +4921,14 @@ export interface operations {
                     "application/json": components["schemas"]["WelcomeLinkDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.close": {
@@ -7412,78 +4953,14 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "People.record": {
@@ -7509,78 +4986,14 @@ export interface operations {
                     "application/json": components["schemas"]["RowVersionDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Methods.read": {
@@ -7600,42 +5013,10 @@ export interface operations {
                     "application/json": components["schemas"]["MethodsDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Methods.change": {
@@ -7659,69 +5040,13 @@ export interface operations {
                     "application/json": components["schemas"]["MethodsDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Methods.preview": {
@@ -7745,60 +5070,12 @@ export interface operations {
                     "application/json": components["schemas"]["MethodsEffectDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Methods.changeDog": {
@@ -7824,78 +5101,14 @@ export interface operations {
                     "application/json": components["schemas"]["MethodsDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description stale: Somebody changed this meanwhile. otherCommand: This command id was used for something else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Methods.previewDog": {
@@ -7921,69 +5134,13 @@ export interface operations {
                     "application/json": components["schemas"]["MethodsEffectDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Feed.list": {
@@ -8003,42 +5160,10 @@ export interface operations {
                     "application/json": components["schemas"]["FeedsDto"];
                 };
             };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Feed.make": {
@@ -8062,69 +5187,13 @@ export interface operations {
                     "application/json": components["schemas"]["FeedAddressDto"];
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooLarge: That is too much at once */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Feed.revoke": {
@@ -8145,60 +5214,12 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this. badToken: This page is out of date; load it again */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Feed.read": {
@@ -8220,42 +5241,10 @@ export interface operations {
                     "text/calendar": string;
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notFound: There is no such thing */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
     "Stream.open": {
@@ -8281,60 +5270,12 @@ export interface operations {
                     "text/event-stream": string;
                 };
             };
-            /** @description badInput: Something in it is not right */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description notSignedIn: Sign in first */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description mustChangePassword: Choose a password of your own first. notAllowed: Your role does not allow this */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description tooManyStreams: Too many pages are open */
-            429: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description broken: Something went wrong here */
-            500: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
-            /** @description databaseAway: The database is away */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDto"];
-                };
-            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            429: components["responses"]["TooManyStreams"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
         };
     };
 }

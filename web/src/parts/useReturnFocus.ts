@@ -3,7 +3,7 @@
  */
 import { useEffect } from 'react';
 
-/** What had the focus last outside of drawers and dialogs. */
+/** The element outside of drawers and dialogs that had the focus last. */
 let last: HTMLElement | null = null;
 
 document.addEventListener('focusin', (e) => {

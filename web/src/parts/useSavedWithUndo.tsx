@@ -1,5 +1,5 @@
 /*
- * What was saved is told with a button that takes it back, for as long as the note stands; the trail does so later.
+ * Tells that a change was saved, with a button that takes it back. When the note is gone, the trail can still do so.
  */
 import { App as AntApp, Button } from 'antd';
 import type { RowChange } from '@loyal-mane/core';

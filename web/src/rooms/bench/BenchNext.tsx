@@ -1,5 +1,5 @@
 /*
- * What comes after this task, and how long is free until then; and what stands there when nothing is to do.
+ * Shows the next task and how much time is free until it begins, or that there is nothing to do.
  */
 import { dayWords, clockWords, durationWords } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';

@@ -11,7 +11,7 @@ import type { BenchTask } from './myTasks';
 /** Records that wait longer are told of; most have arrived by then. */
 const SOON_MS = 1500;
 
-/** What has reached the server, in words: nothing is called saved that has not. */
+/** Says whether the records have reached the server: nothing is called saved that has not. */
 export function outboxWords(outbox: Outbox, isAway: boolean, now: number): { words: string; isFine: boolean } {
   const [oldest] = outbox.waiting;
   if (oldest === undefined)

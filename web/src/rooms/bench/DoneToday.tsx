@@ -1,5 +1,5 @@
 /*
- * What one person has finished or skipped today; each can be taken back.
+ * Lists the tasks that one person has finished or skipped today; each can be taken back.
  */
 import { clockWords } from '@loyal-mane/library/words';
 import type { BenchView } from './benchView';

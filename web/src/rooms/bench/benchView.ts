@@ -1,5 +1,5 @@
 /*
- * What every part of the bench is shown with.
+ * Props that all parts of the bench share.
  */
 import type { Names } from '@loyal-mane/library/words';
 import { METHODS } from '@loyal-mane/library/words';

@@ -63,7 +63,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   const lastTouch = useRef(0);
   const me = session.personId as PersonId;
 
-  // What an earlier visit left waiting goes out as soon as the bench is open.
+  // Records that an earlier visit left waiting go out as soon as the bench is open.
   useEffect(() => {
     void send(client, me);
     const again = (): void => void send(client, me);

@@ -23,7 +23,7 @@ const ROLE_SKILLS: Readonly<Record<Role, readonly Skill[]>> = {
   owner: [],
 };
 
-/** What each skill lets a person be given. */
+/** The work that each skill allows. */
 const SKILL_LINES: Readonly<Record<Skill, string>> = {
   bath: 'washes, rinses, conditions',
   dry: 'force dryer and heat dry with brush',
