@@ -1,4 +1,4 @@
-/* What an attacker tried, and what must not work any more: bodies, guesses, borrowed commands, other dogs' marks. */
+/* Attacks, and what must not work any more: bodies, guesses, borrowed commands, other dogs’ marks. */
 import request from 'supertest';
 import { v7 } from 'uuid';
 import type { KennelDog, PlannedActivity } from '@loyal-mane/core';

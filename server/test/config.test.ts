@@ -1,4 +1,4 @@
-/* What the environment decides: each variable is checked by name, cookies follow TLS, log lines tell no secrets. */
+/* The environment: each variable is checked by name, cookies follow TLS, log lines tell no secrets. */
 import { Writable } from 'node:stream';
 import { pino } from 'pino';
 import request from 'supertest';

@@ -188,7 +188,7 @@ it('a server that stalls past its lease can neither renew nor finish what anothe
   await runs(id);
   const { owner } = await jobOf(id);
   first.signal('SIGSTOP');
-  const second = await Server.start();
+  await Server.start();
   await until('another has the job', async () => (await jobOf(id)).owner !== owner);
   first.signal('SIGCONT');
   await until('the job is done', async () => (await jobOf(id)).state === 'done');

@@ -1,4 +1,4 @@
-/* What is tapped at the bench while the server is away: kept on the device, never called saved, sent once when it is back. */
+/* Taps at the bench while the server is away: kept on the device, never called saved, sent once when it is back. */
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { METHODS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What is kept of dogs beyond who they are, and the kennel's own breeds. Each change bumps the row's version; logs are
+ * Keeps what is known of dogs beyond who they are, and the kennel's own breeds. Each change bumps the row's version; logs are
  * appended, so that two people who write at once lose nothing.
  */
 import { Inject, Injectable } from '@nestjs/common';
