@@ -179,3 +179,32 @@ test('a supposed moved ring becomes true at a press', async ({ page }) => {
   expect(entries.filter((e) => e.dogId === bram?.id).map((e) => e.ringTime)).toContain('12:25');
   await page.getByRole('button', { name: 'Discard' }).click();
 });
+
+test('a supposed closed station and a dog that is not shown become true at a press', async ({ page }) => {
+  await signIn(page, 'maren');
+  const kennel = async () =>
+    (await (await page.request.get('/api/kennel')).json()) as {
+      stations: { name: string; closures: { day: string; reason: string }[] }[];
+      entries: object[];
+    };
+  type Kennel = Awaited<ReturnType<typeof kennel>>;
+  const tub = (k: Kennel) => k.stations.find((s) => s.name === 'Tub 1')?.closures ?? [];
+  const before = await kennel();
+  await page.getByRole('button', { name: 'What if' }).click();
+  await choose(page, 'What if', 'a station is closed');
+  await choose(page, 'Which station', 'Tub 1');
+  await choose(page, 'Day', 'Thu');
+  await page.getByRole('button', { name: 'Suppose this', exact: true }).click();
+  await choose(page, 'What if', 'a dog is not shown');
+  await choose(page, 'Which dog', 'Bram, ');
+  await page.getByRole('button', { name: 'Suppose this as well' }).click();
+  await expect(page.getByRole('list', { name: 'Supposed' }).getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Save these changes and plan again' }).click();
+  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 90_000 });
+  const after = await kennel();
+  expect(tub(after)).toHaveLength(tub(before).length + 1);
+  expect(tub(after).at(-1)).toMatchObject({ day: '2026-06-18', reason: 'closed for the day' });
+  expect(after.entries).toHaveLength(before.entries.length - 1);
+  await page.getByRole('button', { name: 'Discard' }).click();
+});

@@ -44,6 +44,20 @@ interface View {
 }
 const view = async (hand = maren): Promise<View> => (await hand.get('/api/plan').expect(200)).body as View;
 
+it('tells on demand why a chain has no place and what would help, and has nothing to tell of one that has', async () => {
+  const { plan } = (await view()).published as unknown as {
+    plan: { unplaced: { key: string; reason: { code: string } }[]; activities: { entryId: string | null }[] };
+  };
+  const lost = plan.unplaced.find((u) => u.key.startsWith('e:'));
+  if (lost === undefined) throw new Error('every entry has a place');
+  const why = (key: string) => maren.get(`/api/chains/${encodeURIComponent(key)}/why`);
+  const { body } = await why(lost.key).expect(200);
+  expect((body as { reason: { code: string } }).reason.code).toBe(lost.reason.code);
+  const placed = plan.activities.find((a) => a.entryId !== null)?.entryId ?? '';
+  for (const key of [`e:${placed}`, 'e:nobody'])
+    expect((await why(key).expect(404)).body).toMatchObject({ code: 'notFound' });
+});
+
 it('a task is set and let go by a lead: planning goes around it, and what makes no sense is refused', async () => {
   const { published } = await view();
   const task = published?.plan.activities.filter((a) => a.state === 'planned' && a.key.includes(':inspection:')).at(-1);

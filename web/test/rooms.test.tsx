@@ -1,20 +1,27 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
 import { fireEvent, screen, within } from '@testing-library/react';
-import { countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
+import { STEP_IDS, countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
 import type { DogId, PersonId, TaskKey } from '@loyal-mane/core';
-import { METHODS } from '@loyal-mane/library/words';
+import { METHODS, whyNotWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import { foundWords } from '../src/parts/foundWords';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
-import { DAWN_MS, FILE, PLAN, show, stored } from './world';
+import { DAWN_MS, FILE, NAMES, PLAN, show, stored } from './world';
 
 const read = countdown(FILE, PLAN, [], DAWN_MS);
 const problemDog = FILE.dogs.find((d) => d.id === read.problems[0]?.row.dogId);
 const idOf = (signIn: string): string => FILE.people.find((p) => p.signIn === signIn)?.id ?? '';
 const isToday = (start: string): boolean =>
   localDayOf(instantToMs(start as never), FILE.settings.timeZone) === FILE.startDay;
+
+const noServer = globalThis.fetch;
+afterEach(() => {
+  globalThis.fetch = noServer;
+  window.localStorage.clear();
+  window.dispatchEvent(new StorageEvent('storage', { key: 'loyal-mane-outbox' }));
+});
 
 beforeEach(() => {
   HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
@@ -102,6 +109,34 @@ describe('the countdown', () => {
     );
   });
 
+  it('draws a draft on other paper for as long as it is looked at', () => {
+    const { container } = show(<CountdownRoom />, { view: { draft: stored(PLAN) } });
+    expect(container.querySelector('.looks-at-draft')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Look at it' }));
+    expect(container.querySelector('.looks-at-draft')).toContainElement(screen.getByRole('heading', { level: 1 }));
+    fireEvent.click(screen.getByRole('button', { name: 'Look at the published plan' }));
+    expect(container.querySelector('.looks-at-draft')).toBeNull();
+  });
+
+  it('finds out on demand why a chain has no place that the planner did not look into', async () => {
+    const [lost] = PLAN.unplaced;
+    if (lost === undefined) throw new Error('everything has a place');
+    const notAsked = { ...lost, reason: { code: 'notAsked', remedies: [] } } as unknown as typeof lost;
+    const asked: string[] = [];
+    globalThis.fetch = ((input: Request) => {
+      asked.push(decodeURIComponent(new URL(input.url).pathname));
+      return Promise.resolve(Response.json({ step: lost.step, reason: lost.reason }));
+    }) as typeof fetch;
+    show(<CountdownRoom />, {
+      at: `/?dog=${lost.dogId}`,
+      view: { published: stored({ ...PLAN, unplaced: [notAsked] }) },
+    });
+    expect(asked).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Find out why' }));
+    expect(await screen.findByText(whyNotWords(lost, NAMES))).toBeInTheDocument();
+    expect(asked).toEqual([`/api/chains/${lost.key}/why`]);
+  });
+
   it('names the dogs that no ride takes to a show away from home', () => {
     expect(read.withoutRide).toEqual([]);
     const { transports } = FILE;
@@ -185,7 +220,39 @@ describe('the day sheet', () => {
   });
 });
 
+it('has a key to the signs: every step’s sign once, each step by its name', () => {
+  show(<DaySheetRoom />);
+  fireEvent.click(screen.getByRole('button', { name: 'What the signs mean' }));
+  const key = screen.getByRole('dialog');
+  const signs = new Set(STEP_IDS.map((id) => METHODS[id].glyph));
+  expect(within(key).getAllByRole('listitem')).toHaveLength(signs.size + 2);
+  for (const id of STEP_IDS) expect(key).toHaveTextContent(METHODS[id].name);
+});
+
 describe('the bench', () => {
+  it('says how long is free until the next task, and nothing of a few minutes', () => {
+    const next = PLAN.activities
+      .filter((x) => x.state === 'planned' && isToday(x.start) && x.people.includes(idOf('tuva') as never))
+      .sort((x, y) => x.start.localeCompare(y.start))[0];
+    const startMs = instantToMs(next?.start as never);
+    const before = (min: number) =>
+      show(<BenchRoom />, { signIn: 'tuva', at: '/bench', nowMs: startMs - min * 60_000 });
+    const early = before(25);
+    expect(screen.getByText('free for 25 min')).toBeInTheDocument();
+    early.unmount();
+    before(9);
+    expect(screen.queryByText(/^free for/)).toBeNull();
+  });
+
+  it('skips with one touch of a usual reason', () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    const [heading, name] = [screen.getByRole('heading', { level: 1 }), 'Dog unwell'];
+    const task = heading.textContent;
+    fireEvent.click(screen.getByRole('button', { name: 'Skip it' }));
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name }));
+    expect(screen.getByRole('heading', { level: 1 })).not.toHaveTextContent(task);
+  });
+
   it('shows the first task with how, cautions and a start, and asks why before it skips', () => {
     show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     const a = PLAN.activities
