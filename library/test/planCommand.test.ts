@@ -28,8 +28,12 @@ interface Out {
 }
 
 it('plans the demo kennel, writes JSON and CSV, twice the same', () => {
+  const own = JSON.parse(readFileSync(demo, 'utf8')) as { dogs: { id: string; name: string }[] };
+  const [dog] = own.dogs;
+  Object.assign(dog ?? {}, { name: '=1+1' });
+  writeFileSync(at('own.json'), JSON.stringify(own));
   const first = plan(
-    demo,
+    at('own.json'),
     '--out',
     at('a.json'),
     '--csv',
@@ -55,12 +59,16 @@ it('plans the demo kennel, writes JSON and CSV, twice the same', () => {
   expect(out.unplaced.length).toBeGreaterThan(0);
   for (const u of out.unplaced) expect(u.reason.words.length).toBeGreaterThan(10);
   // RFC 4180, read back with the papaparse package.
-  const csv = Papa.parse(readFileSync(at('a.csv'), 'utf8').trim(), { header: true });
+  const csv = Papa.parse<{ dog: string }>(readFileSync(at('a.csv'), 'utf8').trim(), { header: true });
   expect(csv.errors).toEqual([]);
   expect(csv.data).toHaveLength(out.activities.length);
+  // A name that a spreadsheet would run as a formula goes out as text.
+  const dogs = new Set(csv.data.map((row) => row.dog));
+  expect(dogs).toContain("'=1+1");
+  expect([...dogs].filter((name) => name.startsWith('='))).toEqual([]);
   // One calendar for each of six people and eighteen dogs.
   expect(readdirSync(at('ics'))).toHaveLength(24);
-  plan(demo, '--out', at('b.json'), '--today', '2026-11-25', '--seed', '3');
+  plan(at('own.json'), '--out', at('b.json'), '--today', '2026-11-25', '--seed', '3');
   expect(readFileSync(at('b.json'), 'utf8')).toBe(readFileSync(at('a.json'), 'utf8'));
 }, 120_000);
 
