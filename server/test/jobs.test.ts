@@ -10,6 +10,7 @@ import type { KennelFile } from '@loyal-mane/core';
 import { planKennel } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
+import { PlanService } from '../src/plan/planService.js';
 import type { World } from './world.js';
 import { DAWN_MS, DEMO, openWorld } from './world.js';
 
@@ -110,7 +111,10 @@ const PATIENCE_MS = 90_000;
 async function until(what: string, holds: () => Promise<boolean>): Promise<void> {
   const late = performance.now() + PATIENCE_MS;
   while (!(await holds())) {
-    if (performance.now() > late) throw new Error(`${what}: not within ${String(PATIENCE_MS / 1000)} s`);
+    if (performance.now() > late) {
+      const logs = servers.map((s) => s.log.map((l) => `${l.msg} ${l.end ?? ''}`.trim()).join(', '));
+      throw new Error([`${what}: not within ${String(PATIENCE_MS / 1000)} s`, ...logs].join('\n'));
+    }
     await new Promise((wake) => setTimeout(wake, 20));
   }
 }
@@ -146,6 +150,8 @@ beforeAll(async () => {
   const kennel = large();
   const first = planKennel(DEMO, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 1 });
   world = await openWorld('jobs', kennel, {}, first);
+  // The tests' own application would be one more server that takes jobs.
+  await world.app.get(PlanService).onModuleDestroy();
 }, 120_000);
 
 afterAll(async () => {
