@@ -115,17 +115,26 @@ it('drafts, discards without a trace, drafts again and publishes', async () => {
   expect(late.status).toBe(409);
 });
 
-it('stays responsive: the 99th percentile of the event loop’s delay is under 50 ms while it plans', async () => {
-  const delay = monitorEventLoopDelay({ resolution: 5 });
-  const job = await ask('fresh');
-  delay.enable();
-  const done = await until(job.id, ['done']);
-  delay.disable();
-  const p99Ms = delay.percentile(99) / 1e6;
-  console.log(`event loop delay while planning: p99 ${p99Ms.toFixed(1)} ms over ${String(delay.count)} looks`);
-  expect(delay.count).toBeGreaterThan(20);
-  expect(p99Ms).toBeLessThan(50);
-  await maren.post(`/api/plans/${done.planId ?? ''}/discard`, { commandId: v7() }).expect(200);
+it('stays responsive while it plans: the event loop waits little longer than it does without a plan', async () => {
+  const p99Of = async (act: () => Promise<void>): Promise<{ p99Ms: number; count: number }> => {
+    const delay = monitorEventLoopDelay({ resolution: 5 });
+    delay.enable();
+    await act();
+    delay.disable();
+    return { p99Ms: delay.percentile(99) / 1e6, count: delay.count };
+  };
+  // A busy machine delays the loop without any plan: the same look at the same moment says by how much.
+  const idle = await p99Of(() => new Promise((done) => setTimeout(done, 1500)));
+  let planId = '';
+  const planning = await p99Of(async () => {
+    planId = (await until((await ask('fresh')).id, ['done'])).planId ?? '';
+  });
+  console.log(
+    `event loop delay: p99 ${planning.p99Ms.toFixed(1)} ms while planning, ${idle.p99Ms.toFixed(1)} ms before`,
+  );
+  expect(planning.count).toBeGreaterThan(20);
+  expect(planning.p99Ms).toBeLessThan(Math.max(50, 10 * idle.p99Ms));
+  await maren.post(`/api/plans/${planId}/discard`, { commandId: v7() }).expect(200);
 });
 
 it('can be cancelled, and the newest request wins', async () => {
@@ -136,7 +145,7 @@ it('can be cancelled, and the newest request wins', async () => {
   const first = await ask('fresh');
   const second = await ask('fresh');
   expect((await until(second.id, ['done'])).planId).toBeDefined();
-  expect(['cancelled']).toContain((await until(first.id, ['cancelled', 'done', 'failed'])).state);
+  expect((await until(first.id, ['cancelled', 'done', 'failed'])).state).toBe('cancelled');
 });
 
 it('plans again around somebody who is ill: nothing of that day is left with them', async () => {
