@@ -22,8 +22,8 @@ test('what if: supposed, compared, given up, and nothing is changed', async ({ p
 
 test('a task shows where it could start instead, and is set and let go', async ({ page }) => {
   await signIn(page, 'maren', '/day');
-  const tasks = page.locator('.block.planned:not([aria-haspopup])');
-  await tasks.first().click();
+  // Late in the day: on a slow machine the first tasks' time has come by now.
+  await page.locator('.block.planned:not([aria-haspopup])').last().click();
   const starts = page.locator('.starts');
   await expect(starts).toContainText('Other dogs stay where they are', { timeout: 60_000 });
   await expect(starts.locator('svg[role=img]').first()).toHaveAttribute('aria-label', /day: \d/);

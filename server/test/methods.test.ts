@@ -32,12 +32,12 @@ it('previews what a change moves, in tasks, dogs and crew time, and saves nothin
   expect(gate.crewMin).toBeGreaterThan(30);
   expect(gate.dogs.length).toBeGreaterThan(5);
   expect(await read()).toMatchObject({ number: 0, schools: {} });
-}, 60_000);
+}, 180_000);
 
 it('names the dogs for which a choice is refused', async () => {
   const effect = await preview({ sheepdogForceDryer: 'b' });
   expect(effect.refused.map((r) => [r.school, r.why])).toContainEqual(['sheepdogForceDryer', 'nobodyTrained']);
-}, 60_000);
+}, 180_000);
 
 it('keeps every version, takes one back as a new one, and tells a second writer what holds now', async () => {
   await change(0, { curlDrying: 'b' }).expect(200);
