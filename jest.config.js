@@ -6,6 +6,7 @@ const project = (name, more) => ({ ...base(name, more), rootDir: new URL(name, i
 export default {
   testTimeout: 60_000,
   projects: [
+    project('engine'),
     project('core'),
     project('library'),
     project('server'),

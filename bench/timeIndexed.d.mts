@@ -1,2 +1,2 @@
-import type { FitModel } from '@loyal-mane/core';
-export function lpOf(model: FitModel): string;
+import type { Model } from '@loyal-mane/engine';
+export function lpOf(model: Model): string;

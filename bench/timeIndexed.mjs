@@ -1,6 +1,6 @@
 /*
  * The fitter's model as a time-indexed mixed-integer program, for a general-purpose solver to hold our answers against.
- * One binary for each activity, start and person, one for each activity, start and station; order and lags as clique
+ * One binary for each activity, start and worker, one for each activity, start and machine; order and lags as clique
  * constraints. Textbook formulation (time-indexed scheduling, as in Sousa and Wolsey 1992; from memory). It shares no
  * code with the fitter; followers (aims that hang on the step before) are not in it.
  */
@@ -54,26 +54,29 @@ class Program {
 
 const term = (by, name) => `${by < 0 ? '-' : '+'} ${Math.abs(by)} ${name}`;
 
-/** Every start of an activity, with the people and stations that calendars and sites allow there. */
+/** Every start of an activity, with the workers and machines that calendars and sites allow there. */
 function startsOf(model, a, i) {
-  const dog = model.dogs[model.chains[a.chain].dog];
+  const job = model.jobs[model.chains[a.chain].job];
   const starts = [];
-  const [from, to] = a.fixed === null ? [Math.max(model.now, a.est), a.let - a.dur] : [a.fixed.start, a.fixed.start];
-  for (let t = from; t <= to && t + a.dur <= model.horizon; t++) {
-    const site = dog.site[t];
-    if (a.fixed === null && !every(t, a.dur, (u) => dog.site[u] === site && site !== -1)) continue;
+  const [from, to] =
+    a.fixed === null
+      ? [Math.max(model.now, a.earliestStart), a.latestEnd - a.duration]
+      : [a.fixed.start, a.fixed.start];
+  for (let t = from; t <= to && t + a.duration <= model.horizon; t++) {
+    const site = job.site[t];
+    if (a.fixed === null && !every(t, a.duration, (u) => job.site[u] === site && site !== -1)) continue;
     const able = (list, only) =>
-      (list ?? []).filter((p) => (a.fixed === null ? works(model.people[p], t, a.att, site) : p === only));
-    const people = able(a.people, a.fixed?.person);
-    const seconds = able(a.seconds, a.fixed?.second);
-    const stations = (a.stations ?? []).filter((s) => {
-      if (a.fixed !== null) return s === a.fixed.station;
-      const station = model.stations[s];
-      return station.site === site && every(t, a.dur, (u) => station.closed[u] === 0);
+      (list ?? []).filter((p) => (a.fixed === null ? works(model.workers[p], t, a.attended, site) : p === only));
+    const workers = able(a.workers, a.fixed?.worker);
+    const secondWorkers = able(a.secondWorkers, a.fixed?.second);
+    const machines = (a.machines ?? []).filter((s) => {
+      if (a.fixed !== null) return s === a.fixed.machine;
+      const machine = model.machines[s];
+      return machine.site === site && every(t, a.duration, (u) => machine.closed[u] === 0);
     });
     const lacks = (list, found) => list !== null && found.length === 0;
-    if (lacks(a.people, people) || lacks(a.seconds, seconds) || lacks(a.stations, stations)) continue;
-    starts.push({ t, people, seconds, stations });
+    if (lacks(a.workers, workers) || lacks(a.secondWorkers, secondWorkers) || lacks(a.machines, machines)) continue;
+    starts.push({ t, workers, secondWorkers, machines });
   }
   return { i, a, starts };
 }
@@ -83,9 +86,9 @@ function every(from, length, holds) {
   return true;
 }
 
-function works(person, t, att, site) {
-  const seam = person.seams.some(([end, start]) => t < start && t + att > end);
-  return !seam && every(t, Math.max(1, att), (u) => person.site[u] === site);
+function works(worker, t, attended, site) {
+  const seam = worker.seams.some(([end, start]) => t < start && t + attended > end);
+  return !seam && every(t, Math.max(1, attended), (u) => worker.site[u] === site);
 }
 
 const x = (i, t) => `x_${i}_${t}`;
@@ -110,11 +113,11 @@ function chainsReady(lp, model, acts) {
     for (const i of c.acts) {
       const act = acts[i];
       if (act.a.fixed !== null) lp.row(all(act), '=', 1);
-      else if (act.a.omit < 0) lp.row([...all(act), [-1, ready]], '=', 0);
+      else if (act.a.omissionCost < 0) lp.row([...all(act), [-1, ready]], '=', 0);
       else {
         lp.row([...all(act), [-1, ready]], '<=', 0);
-        lp.cost(ready, act.a.omit);
-        for (const [, name] of all(act)) lp.cost(name, -act.a.omit);
+        lp.cost(ready, act.a.omissionCost);
+        for (const [, name] of all(act)) lp.cost(name, -act.a.omissionCost);
       }
     }
   });
@@ -122,15 +125,16 @@ function chainsReady(lp, model, acts) {
 
 /** Who and where at each start, and what it costs. */
 function places(lp, model, { i, a, starts }) {
-  for (const { t, people, seconds, stations } of starts) {
+  for (const { t, workers, secondWorkers, machines } of starts) {
     lp.binary(x(i, t));
-    lp.cost(x(i, t), t < a.aim ? a.early * (a.aim - t) : a.late * (t - a.aim));
-    [people, seconds].forEach((list, role) => {
-      if ((role === 0 ? a.people : a.seconds) === null) return;
+    lp.cost(x(i, t), t < a.idealStart ? a.earlyCost * (a.idealStart - t) : a.lateCost * (t - a.idealStart));
+    [workers, secondWorkers].forEach((list, role) => {
+      if ((role === 0 ? a.workers : a.secondWorkers) === null) return;
       lp.row([...list.map((p) => [1, lp.binary(w(role, i, t, p))]), [-1, x(i, t)]], '=', 0);
-      for (const p of list) lp.cost(w(role, i, t, p), model.weights.overtime * overtime(model.people[p], t, a.att));
+      for (const p of list)
+        lp.cost(w(role, i, t, p), model.weights.overtime * overtime(model.workers[p], t, a.attended));
     });
-    for (const p of people.filter((q) => seconds.includes(q)))
+    for (const p of workers.filter((q) => secondWorkers.includes(q)))
       lp.row(
         [
           [1, w(0, i, t, p)],
@@ -139,17 +143,17 @@ function places(lp, model, { i, a, starts }) {
         '<=',
         1,
       );
-    if (a.stations !== null) lp.row([...stations.map((s) => [1, lp.binary(v(i, t, s))]), [-1, x(i, t)]], '=', 0);
+    if (a.machines !== null) lp.row([...machines.map((s) => [1, lp.binary(v(i, t, s))]), [-1, x(i, t)]], '=', 0);
   }
 }
 
-function overtime(person, t, att) {
+function overtime(worker, t, attended) {
   let slots = 0;
-  for (let u = t; u < t + att; u++) slots += person.over[u];
+  for (let u = t; u < t + attended; u++) slots += worker.over[u];
   return slots;
 }
 
-/** Order, lags, and changes of hands and stations between placed neighbors. */
+/** Order, lags, and changes of workers and machines between placed neighbors. */
 function orders(lp, model, chain, acts) {
   const row = chain.acts.map((i) => acts[i]);
   row.forEach((b, n) => {
@@ -161,7 +165,7 @@ function orders(lp, model, chain, acts) {
     const between = [];
     for (let m = n - 1; m >= 0; m--) {
       changes(lp, model, row[m], b, between, unready);
-      if (row[m].a.omit < 0) break;
+      if (row[m].a.omissionCost < 0) break;
       between.push(row[m]);
     }
   });
@@ -170,15 +174,20 @@ function orders(lp, model, chain, acts) {
 function apart(lp, first, later, min, max) {
   if (first.a.fixed !== null && later.a.fixed !== null) return;
   const times = new Set(
-    [...first.starts, ...later.starts].flatMap(({ t }) => [t - 1, t, t + first.a.dur + min, t + first.a.dur + max]),
+    [...first.starts, ...later.starts].flatMap(({ t }) => [
+      t - 1,
+      t,
+      t + first.a.duration + min,
+      t + first.a.duration + max,
+    ]),
   );
   for (const t of times) {
     const early = later.starts.filter((s) => s.t <= t);
-    const late = first.starts.filter((s) => s.t > t - first.a.dur - min);
+    const late = first.starts.filter((s) => s.t > t - first.a.duration - min);
     if (early.length > 0 && late.length > 0) lp.row([...pick(later, early), ...pick(first, late)], '<=', 1);
     if (max < 0) continue;
     const before = first.starts.filter((s) => s.t <= t);
-    const after = later.starts.filter((s) => s.t > t + first.a.dur + max);
+    const after = later.starts.filter((s) => s.t > t + first.a.duration + max);
     if (before.length > 0 && after.length > 0) lp.row([...pick(first, before), ...pick(later, after)], '<=', 1);
   }
 }
@@ -203,69 +212,69 @@ function changes(lp, model, first, later, between, chain) {
         lp.row([...terms, ...omitted, [1, `y_${chain}`], [-1, changed]], '<=', 2);
       }
     };
-    if (first.a.people !== null && later.a.people !== null)
-      change('h', weights.handOver, first.a.people, (act, s) => s.people.map((p) => [p, w(0, act.i, s.t, p)]));
+    if (first.a.workers !== null && later.a.workers !== null)
+      change('h', weights.workerChange, first.a.workers, (act, s) => s.workers.map((p) => [p, w(0, act.i, s.t, p)]));
     const counts = weights.acrossKinds || first.a.kind === later.a.kind;
-    if (counts && first.a.stations !== null && later.a.stations !== null)
-      change('m', weights.stationChange, first.a.stations, (act, s) => s.stations.map((p) => [p, v(act.i, s.t, p)]));
+    if (counts && first.a.machines !== null && later.a.machines !== null)
+      change('m', weights.machineChange, first.a.machines, (act, s) => s.machines.map((p) => [p, v(act.i, s.t, p)]));
   });
 }
 
-/** One thing at a time: people, stations with clean-down, dogs; and circuits. */
+/** One thing at a time: workers, machines with clean-down, jobs; and supplies. */
 function unaries(lp, model, acts) {
-  const dogs = model.dogs.map(() => new Map());
-  const people = model.people.map(() => new Map());
-  const stations = model.stations.map(() => new Map());
-  const circuits = model.circuits.map(() => new Map());
+  const jobs = model.jobs.map(() => new Map());
+  const workers = model.workers.map(() => new Map());
+  const machines = model.machines.map(() => new Map());
+  const supplies = model.supplies.map(() => new Map());
   const hold = (table, from, length, by, name) => {
     for (let u = from; u < from + length; u++) table.set(u, [...(table.get(u) ?? []), [by, name]]);
   };
   for (const { i, a, starts } of acts) {
     for (const s of starts) {
-      hold(dogs[model.chains[a.chain].dog], s.t, a.dur, 1, x(i, s.t));
-      for (const p of s.people) hold(people[p], s.t, a.att, 1, w(0, i, s.t, p));
-      for (const p of s.seconds) hold(people[p], s.t, a.att, 1, w(1, i, s.t, p));
-      for (const p of s.stations) {
-        hold(stations[p], s.t, a.dur + a.clean, 1, v(i, s.t, p));
-        const circuit = model.stations[p].circuit;
-        if (a.amps > 0 && circuit >= 0) hold(circuits[circuit], s.t, a.dur, a.amps, v(i, s.t, p));
+      hold(jobs[model.chains[a.chain].job], s.t, a.duration, 1, x(i, s.t));
+      for (const p of s.workers) hold(workers[p], s.t, a.attended, 1, w(0, i, s.t, p));
+      for (const p of s.secondWorkers) hold(workers[p], s.t, a.attended, 1, w(1, i, s.t, p));
+      for (const p of s.machines) {
+        hold(machines[p], s.t, a.duration + a.setup, 1, v(i, s.t, p));
+        const supply = model.machines[p].supply;
+        if (a.demand > 0 && supply >= 0) hold(supplies[supply], s.t, a.duration, a.demand, v(i, s.t, p));
       }
     }
   }
-  for (const table of [...dogs, ...people, ...stations])
+  for (const table of [...jobs, ...workers, ...machines])
     for (const terms of table.values()) if (terms.length > 1) lp.row(terms, '<=', 1);
-  circuits.forEach((table, c) => {
-    for (const terms of table.values()) lp.row(terms, '<=', model.circuits[c]);
+  supplies.forEach((table, c) => {
+    for (const terms of table.values()) lp.row(terms, '<=', model.supplies[c]);
   });
 }
 
-/** Daily limits of dogs and people. */
+/** Daily limits of jobs and workers. */
 function limits(lp, model, acts) {
   model.dayStarts.forEach((from, d) => {
     const to = model.dayStarts[d + 1] ?? model.horizon;
     const today = (act) => act.starts.filter((s) => s.t >= from && s.t < to);
-    model.dogs.forEach((dog, k) => {
-      const mine = acts.filter((act) => act.a.stands && model.chains[act.a.chain].dog === k);
+    model.jobs.forEach((job, k) => {
+      const mine = acts.filter((act) => act.a.strains && model.chains[act.a.chain].job === k);
       lp.row(
-        mine.flatMap((act) => today(act).map((s) => [act.a.dur, x(act.i, s.t)])),
+        mine.flatMap((act) => today(act).map((s) => [act.a.duration, x(act.i, s.t)])),
         '<=',
-        dog.standCap,
+        job.strainCap,
       );
     });
-    model.people.forEach((person, p) => {
-      const noise = [];
+    model.workers.forEach((worker, p) => {
+      const exposure = [];
       const cut = [];
       for (const act of acts) {
         for (const s of today(act)) {
-          [s.people, s.seconds].forEach((list, role) => {
+          [s.workers, s.secondWorkers].forEach((list, role) => {
             if (!list.includes(p)) return;
-            if (act.a.noise > 0) noise.push([act.a.noise * act.a.att, w(role, act.i, s.t, p)]);
-            if (act.a.scissors > 0 && role === 0) cut.push([act.a.scissors * act.a.att, w(role, act.i, s.t, p)]);
+            if (act.a.exposure > 0) exposure.push([act.a.exposure * act.a.attended, w(role, act.i, s.t, p)]);
+            if (act.a.precision > 0 && role === 0) cut.push([act.a.precision * act.a.attended, w(role, act.i, s.t, p)]);
           });
         }
       }
-      lp.row(noise, '<=', person.noiseCap);
-      lp.row(cut, '<=', person.scissorCap);
+      lp.row(exposure, '<=', worker.exposureCap);
+      lp.row(cut, '<=', worker.precisionCap);
     });
   });
 }

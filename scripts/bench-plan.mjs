@@ -13,7 +13,7 @@ import { writePart } from './benchmarkPage.mjs';
 import { ensureBuilt } from './built.mjs';
 
 ensureBuilt();
-const core = await import('@loyal-mane/core');
+const engine = { ...(await import('@loyal-mane/engine')), ...(await import('@loyal-mane/engine/adapters')) };
 const { lpOf } = await import('../bench/timeIndexed.mjs');
 const { copies } = await import('../bench/copies.mjs');
 const { race } = await import('./race.mjs');
@@ -50,7 +50,7 @@ const read = (name) => JSON.parse(readFileSync(path.join(root, 'bench', 'instanc
 /** One run by the clock, as `solve` does it or on one thread; costs as the independent checker sees them. */
 async function run(instance, seconds, seed, threads) {
   const found = await race(instance, { seconds, seed, threads });
-  const checked = core.checkInstancePlan(instance, { starts: core.rowsOfPlacement(found.placement) });
+  const checked = engine.checkInstancePlan(instance, { starts: engine.rowsOfSchedule(found.schedule) });
   if (checked.faults.length > 0) throw new Error(`${instance.name}: ${checked.faults[0]}`);
   const full = found.logs.flat().filter((l) => l.placed === instance.entries.length);
   const fullAt = full.length === 0 ? null : Math.min(...full.map((l) => l.at));
@@ -88,7 +88,7 @@ async function quality() {
   say('|---|---|---|---|---|---|---|---|');
   for (const name of Object.keys(REFERENCE)) {
     const instance = read(name);
-    const bound = Math.round(core.boundOf(core.modelOfInstance(instance)));
+    const bound = Math.round(engine.boundOf(engine.modelOfInstance(instance)));
     const cells = [];
     for (const seconds of [1, 5, ...(isQuick ? [] : [30])]) {
       const seeds = seconds < 30 || LONG.includes(name) ? [1, 2, 3] : [1];
@@ -118,7 +118,7 @@ function shops() {
     ['la06', 926],
     ['ft10', 930],
   ]) {
-    const model = core.modelOfJobShop(readFileSync(path.join(root, 'bench', 'jobshop', `${name}.txt`), 'utf8'));
+    const model = engine.modelOfJobShop(readFileSync(path.join(root, 'bench', 'jobshop', `${name}.txt`), 'utf8'));
     const began = performance.now();
     let at = 0;
     const options = {
@@ -127,7 +127,7 @@ function shops() {
       shouldStop: () => false,
       onProgress: () => (at = performance.now() - began),
     };
-    const found = core.searchLatestEnd(model, options);
+    const found = engine.searchMakespan(model, options);
     say(`| ${name} | ${optimum} | ${found.cost} | ${ms(at)} ms |`);
   }
   say();
@@ -145,9 +145,9 @@ async function firstPlans(loop) {
   const small = read('S4');
   const points = [];
   // Warm: the first kennel is measured after the code it runs has been compiled.
-  for (let seed = 0; seed < 20; seed++) firstPlan(core.modelOfInstance(copies(small, 4)), seed);
+  for (let seed = 0; seed < 20; seed++) firstPlan(engine.modelOfInstance(copies(small, 4)), seed);
   for (const dogs of [10, 20, 40, 80, 160, 200]) {
-    const model = core.modelOfInstance(copies(small, dogs / small.dogs.length));
+    const model = engine.modelOfInstance(copies(small, dogs / small.dogs.length));
     const time = median([1, 2, 3, 4, 5].map((seed) => firstPlan(model, seed)));
     points.push([Math.log(dogs), Math.log(time)]);
     say(`| ${dogs} | ${model.activities.length} | ${ms(time)} ms | ${(time / loop).toFixed(1)} |`);
@@ -157,7 +157,7 @@ async function firstPlans(loop) {
   say();
   for (const name of ['L1', 'L2']) {
     const instance = read(name);
-    const model = core.modelOfInstance(instance);
+    const model = engine.modelOfInstance(instance);
     const times = [1, 2, 3].map((seed) => firstPlan(model, seed));
     const second = [];
     for (const seed of [1, 2, 3]) second.push((await run(instance, 1, seed, 1)).ready);
@@ -170,12 +170,12 @@ async function firstPlans(loop) {
 
 function firstPlan(model, seed) {
   const began = performance.now();
-  core.searchFit(model, {
+  engine.solve(model, {
     seed,
     used: () => 1,
     shouldStop: () => false,
     onProgress: () => undefined,
-    wishes: null,
+    softCosts: null,
     evenLoad: 0,
   });
   return performance.now() - began;
@@ -191,7 +191,7 @@ function slope(points) {
 
 async function repairs(loop) {
   const instance = read('L2');
-  const model = core.modelOfInstance(instance);
+  const model = engine.modelOfInstance(instance);
   const { found } = await run(instance, 5, 1);
   const times = [];
   const moved = [];
@@ -199,15 +199,15 @@ async function repairs(loop) {
   let lost = 0;
   let illnesses = 0;
   for (let pass = 0; pass < 2; pass++) {
-    for (let person = 0; person < model.people.length; person++) {
+    for (let person = 0; person < model.workers.length; person++) {
       for (let day = 0; day < 6; day++) {
         const [from, to] = [model.dayStarts[day], model.dayStarts[day + 1]];
-        const site = model.people[person].site.slice();
+        const site = model.workers[person].site.slice();
         site.fill(-1, from, to);
-        const ill = { ...model, people: model.people.map((p, k) => (k === person ? { ...p, site } : p)) };
+        const ill = { ...model, workers: model.workers.map((p, k) => (k === person ? { ...p, site } : p)) };
         const began = performance.now();
         const repair = (mayPush) =>
-          core.repairFit(ill, found.placement, {
+          engine.repair(ill, found.schedule, {
             seed: 1,
             used: () => 0,
             shouldStop: () => !mayPush || performance.now() - began > 1000,
@@ -223,11 +223,11 @@ async function repairs(loop) {
         lostAtFirst += first.unplaced.length - found.unplaced.length;
         lost += again.unplaced.length - found.unplaced.length;
         const hit = new Set(
-          model.activities.flatMap((a, i) => (theirs(found.placement[i], person, from, to) ? [a.chain] : [])),
+          model.activities.flatMap((a, i) => (theirs(found.schedule[i], person, from, to) ? [a.chain] : [])),
         );
-        const rest = model.activities.flatMap((a, i) => (hit.has(a.chain) || found.placement[i] === null ? [] : [i]));
+        const rest = model.activities.flatMap((a, i) => (hit.has(a.chain) || found.schedule[i] === null ? [] : [i]));
         moved.push(
-          rest.filter((i) => JSON.stringify(again.placement[i]) !== JSON.stringify(found.placement[i])).length /
+          rest.filter((i) => JSON.stringify(again.schedule[i]) !== JSON.stringify(found.schedule[i])).length /
             rest.length,
         );
       }
@@ -242,7 +242,7 @@ async function repairs(loop) {
     `Untouched tasks moved: median ${(median(moved) * 100).toFixed(1)} %, most ${(Math.max(...moved) * 100).toFixed(1)} %. Entries without a place over all of them: ${lostAtFirst} at first, ${lost} once others may be pushed for a second.`,
   );
   say();
-  const windows = new core.DragWindows(model, found.placement);
+  const windows = new engine.DragWindows(model, found.schedule);
   const drag = [];
   for (let pass = 0; pass < 3; pass++) {
     for (let i = 0; i < model.activities.length; i++) {
@@ -260,18 +260,18 @@ async function repairs(loop) {
 }
 
 async function odds(loop) {
-  const model = core.modelOfInstance(read('L2'));
+  const model = engine.modelOfInstance(read('L2'));
   const { found } = await run(read('L2'), 2, 1);
   const options = {
     runs: 10_000,
     seed: 1,
     spread: model.activities.map(() => 0.18),
-    middle: model.activities.map((a) => a.att),
+    middle: model.activities.map((a) => a.attended),
     counts: model.activities.map(() => true),
   };
   const times = [1, 2, 3].map(() => {
     const began = performance.now();
-    core.playOdds(model, found.placement, options);
+    engine.playOdds(model, found.schedule, options);
     return performance.now() - began;
   });
   say('## Readiness odds');
@@ -284,7 +284,7 @@ async function odds(loop) {
 
 function theirs(place, person, from, to) {
   return (
-    place !== null && (place.person === person || place.second === person) && place.start >= from && place.start < to
+    place !== null && (place.worker === person || place.second === person) && place.start >= from && place.start < to
   );
 }
 
@@ -302,7 +302,7 @@ async function large() {
 }
 
 async function beside() {
-  const highs = await createRequire(path.join(root, 'core/package.json'))('highs')();
+  const highs = await createRequire(path.join(root, 'engine/package.json'))('highs')();
   say('## A general-purpose solver beside ours');
   say();
   say('HiGHS 1.15 compiled to WebAssembly, on a time-indexed program of the same model, same machine, same run.');
@@ -310,7 +310,7 @@ async function beside() {
   say('| instance | HiGHS | ours |');
   say('|---|---|---|');
   for (const name of ['S1', 'S2']) {
-    const model = core.modelOfInstance(read(name));
+    const model = engine.modelOfInstance(read(name));
     const limit = isQuick ? 20 : 60;
     const began = performance.now();
     const solved = highs.solve(lpOf(model), { mip_rel_gap: 0, time_limit: limit, output_flag: false });

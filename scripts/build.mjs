@@ -7,6 +7,7 @@ import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSy
 import path from 'node:path';
 
 const SOURCES = [
+  'engine/src',
   'core/src',
   'library/src',
   'library/demo',
@@ -17,7 +18,13 @@ const SOURCES = [
   'web/vite.config.ts',
   'package-lock.json',
 ];
-const BUILT = ['core/dist/index.js', 'library/dist/index.js', 'server/dist/main.js', 'web/dist/index.html'];
+const BUILT = [
+  'engine/dist/index.js',
+  'core/dist/index.js',
+  'library/dist/index.js',
+  'server/dist/main.js',
+  'web/dist/index.html',
+];
 
 function walk(root, name, hash) {
   const full = path.join(root, name);
@@ -38,7 +45,7 @@ export function buildIfNeeded(root, say) {
   // Whoever builds, tests too: what is built is what people use. A test's NODE_ENV would make it a development build.
   const env = { ...process.env, NODE_ENV: 'production' };
   const node = (args, cwd) => execFileSync(process.execPath, args, { cwd, env, stdio: ['ignore', 2, 2] });
-  node([path.join(root, 'node_modules/typescript/bin/tsc'), '-b', 'core', 'library', 'server'], root);
+  node([path.join(root, 'node_modules/typescript/bin/tsc'), '-b', 'engine', 'core', 'library', 'server'], root);
   node([path.join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], path.join(root, 'web'));
   mkdirSync(path.dirname(stampFile), { recursive: true });
   writeFileSync(stampFile, now);

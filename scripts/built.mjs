@@ -12,8 +12,12 @@ export function ensureBuilt() {
     console.error('node_modules is missing: run `npm ci` in the project first.');
     process.exit(2);
   }
-  execFileSync(process.execPath, [path.join(root, 'node_modules/typescript/bin/tsc'), '-b', 'core', 'library'], {
-    cwd: root,
-    stdio: ['ignore', 2, 2],
-  });
+  execFileSync(
+    process.execPath,
+    [path.join(root, 'node_modules/typescript/bin/tsc'), '-b', 'engine', 'core', 'library'],
+    {
+      cwd: root,
+      stdio: ['ignore', 2, 2],
+    },
+  );
 }

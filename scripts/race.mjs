@@ -1,11 +1,12 @@
 /*
- * The fitter on every spare core: one seed a thread, the best answer counts. By rounds it is always two threads, whatever
+ * The engine on every spare core: one seed a thread, the best answer counts. By rounds it is always two threads, whatever
  * the machine has, so that the same seed gives the same answer everywhere.
  */
 import os from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { Worker, isMainThread, parentPort, workerData } from 'node:worker_threads';
-import { modelOfInstance, searchFit } from '@loyal-mane/core';
+import { solve } from '@loyal-mane/engine';
+import { modelOfInstance } from '@loyal-mane/engine/adapters';
 
 /** More threads than this share the memory bus and gain little. */
 const MOST_THREADS = 4;
@@ -21,12 +22,12 @@ const threadsFor = (rounds) =>
 export function searchOnce(instance, { seed, from, until, rounds }) {
   const log = [];
   const used = rounds === null ? () => (Date.now() - from) / Math.max(1, until - from) : (round) => round / rounds;
-  const found = searchFit(modelOfInstance(instance), {
+  const found = solve(modelOfInstance(instance), {
     seed,
     used: rounds === 0 ? () => 1 : used,
     shouldStop: () => rounds === 0,
     onProgress: (p) => log.push({ at: (Date.now() - from) / 1000, placed: p.placed, cost: p.cost }),
-    wishes: null,
+    softCosts: null,
     evenLoad: 0,
   });
   return { ...found, log };

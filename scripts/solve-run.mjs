@@ -1,7 +1,8 @@
 /* The headless solver of neutral instances, once core and library are built. */
 import { readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { checkInstancePlan, modelOfJobShop, rowsOfJobShop, rowsOfPlacement, searchLatestEnd } from '@loyal-mane/core';
+import { searchMakespan } from '@loyal-mane/engine';
+import { checkInstancePlan, modelOfJobShop, rowsOfJobShop, rowsOfSchedule } from '@loyal-mane/engine/adapters';
 import { readInstance } from '@loyal-mane/library/reader';
 import { race } from './race.mjs';
 
@@ -56,7 +57,7 @@ async function solveKennel(text, out, wanted) {
   // Reading and preparing count as time spent.
   const seconds = Math.max(0.05, wanted.seconds - (performance.now() - began) / 1000);
   const found = await race(instance, { ...wanted, seconds });
-  const plan = { instance: instance.name, starts: rowsOfPlacement(found.placement) };
+  const plan = { instance: instance.name, starts: rowsOfSchedule(found.schedule) };
   const checked = checkInstancePlan(instance, plan);
   if (checked.faults.length > 0) throw new Error(`the plan breaks a rule: ${checked.faults[0]}`);
   save(out, plan);
@@ -72,8 +73,8 @@ function solveShop(text, out, wanted) {
     if (error instanceof RangeError) return fail([error.message]);
     throw error;
   }
-  const found = searchLatestEnd(model, budget(wanted));
-  save(out, { starts: rowsOfJobShop(model, found.placement) });
+  const found = searchMakespan(model, budget(wanted));
+  save(out, { starts: rowsOfJobShop(model, found.schedule) });
   console.log(`makespan=${found.cost} rounds=${found.rounds}`);
   return 0;
 }

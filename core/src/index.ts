@@ -2,8 +2,8 @@
  * The core: everything that is computed, with no interface, database, clock or chance of its own.
  */
 export type * from './units/ids.js';
-export { makeRng } from './units/rng.js';
-export type { Rng } from './units/rng.js';
+export { makeRng } from '@loyal-mane/engine';
+export type { Rng } from '@loyal-mane/engine';
 export { hashText } from './units/hash.js';
 export { addDays, daysBetween, isLocalDay, wallMinutes, weekday } from './time/localDay.js';
 export type { Instant, LocalDay, WallTime } from './time/localDay.js';
@@ -147,66 +147,48 @@ export {
 export { stageOf } from './programs/dogFacts.js';
 export { falsePregnancyAbout, isDropping, isIn, stateHolds, zonesLeftAlone } from './programs/dogStates.js';
 export type { CoatStage, EntryFacts } from './programs/dogFacts.js';
-export type * from './fit/fitModel.js';
-export { searchFit } from './fit/fitSearch.js';
-export type { FitOptions, FitPlacement, FitProgress, FitResult } from './fit/fitSearch.js';
-export { repairFit } from './fit/repairFit.js';
-export { boundOf, leastCosts } from './fit/fitBound.js';
-export { playOdds } from './fit/odds.js';
-export type { Odds, PlayOptions } from './fit/odds.js';
-export { DragWindows } from './fit/dragWindows.js';
-export type { DragStarts } from './fit/dragWindows.js';
-export { isShop, searchLatestEnd } from './fit/latestEnd.js';
-export { modelOfJobShop, rowsOfJobShop } from './fit/jobShop.js';
-export { KennelInstanceSchema, instanceFaults, modelOfInstance, rowsOfPlacement } from './fit/kennelInstance.js';
-export type { InstanceActivity, InstanceFault, KennelInstance } from './fit/kennelInstance.js';
-export { checkInstancePlan } from './fit/checkInstance.js';
-export type { CheckedPlan, InstancePlan } from './fit/checkInstance.js';
 export type * from './plan/plan.js';
 export { comparePlans } from './plan/plan.js';
-export { crewMinutes, planEffect } from './plan/planEffect.js';
-export type { PlanEffect } from './plan/planEffect.js';
+export { crewMinutes, planEffect } from './plan/suppose/planEffect.js';
+export type { PlanEffect } from './plan/suppose/planEffect.js';
 export type {
-  ActivityFields,
+  TaskFields,
   Chain,
+  ChainFields,
   ChainKind,
-  FixedPlace,
-  Place,
-  Placement,
   ProblemDog,
   ProblemFields,
   ProblemPerson,
   ProblemStation,
-  Weights,
 } from './plan/problem.js';
-export { Activity, DEFAULT_WEIGHTS, Problem, aimAfter, dayOfSlot } from './plan/problem.js';
-export { Yard } from './plan/yard.js';
-export { DEFAULT_ROUNDS, searchPlan } from './plan/search.js';
-export type { SearchOptions, SearchProgress, SearchResult } from './plan/search.js';
-export { aimInYard, movesOf, roomInChain } from './plan/moves.js';
-export { BLOCKERS, explainPlace } from './plan/explain.js';
-export type { Blocker, SlotReason } from './plan/explain.js';
-export { RULES, validatePlan } from './plan/validatePlan.js';
-export type { Fault, RuleCode } from './plan/validatePlan.js';
-export { extraPerson, extraStations } from './plan/supposedProblems.js';
-export { whyNot } from './plan/whyNot.js';
-export type { SlotRemedy, SlotWhyNot } from './plan/whyNot.js';
-export { programFaults } from './plan/programFaults.js';
-export type { ProgramFault } from './plan/programFaults.js';
-export { latestStarts } from './plan/spare.js';
-export { HORIZON_DAYS, makePlanInput } from './plan/planInput.js';
-export { assembleProblem } from './plan/assemble.js';
-export type { Assembled } from './plan/assemble.js';
-export { workedMs } from './plan/stepDrafts.js';
-export { TaskWindows } from './plan/taskWindows.js';
-export type { StartStretch, TaskStarts } from './plan/taskWindows.js';
-export { overtimeMinutes, whatIf, withChange } from './plan/whatIf.js';
-export type { OddsChange, WhatIf, WhatIfChange, WhatIfOptions, WhatIfSide } from './plan/whatIf.js';
-export { DEFAULT_PLAYS, boundOfPlan, oddsOfPlan } from './plan/measure.js';
+export { DEFAULT_WEIGHTS, Problem, Task, aimAfter, dayOfSlot } from './plan/problem.js';
+export { WorkingSchedule } from './plan/workingSchedule.js';
+export { DEFAULT_ROUNDS, searchPlan } from './plan/search/searchPlan.js';
+export type { SearchOptions, SearchProgress, SearchResult } from './plan/search/searchPlan.js';
+export { idealStartIn, movesOf, roomInChain } from './plan/explain/moves.js';
+export { BLOCKERS, explainPlace } from './plan/explain/explain.js';
+export type { Blocker, SlotReason } from './plan/explain/explain.js';
+export { RULES, validatePlan } from './plan/validate/validatePlan.js';
+export type { Fault, RuleCode } from './plan/validate/validatePlan.js';
+export { extraPerson, extraStations } from './plan/explain/supposedProblems.js';
+export { whyNot } from './plan/explain/whyNot.js';
+export type { SlotRemedy, SlotWhyNot } from './plan/explain/whyNot.js';
+export { programFaults } from './plan/validate/programFaults.js';
+export type { ProgramFault } from './plan/validate/programFaults.js';
+export { latestStarts } from './plan/explain/spare.js';
+export { HORIZON_DAYS, makePlanInput } from './plan/assemble/planInput.js';
+export { assembleProblem } from './plan/assemble/assemble.js';
+export type { Assembled } from './plan/assemble/assemble.js';
+export { workedMs } from './plan/assemble/stepDrafts.js';
+export { TaskWindows } from './plan/suppose/taskWindows.js';
+export type { StartStretch, TaskStarts } from './plan/suppose/taskWindows.js';
+export { overtimeMinutes, whatIf, withChange } from './plan/suppose/whatIf.js';
+export type { OddsChange, WhatIf, WhatIfChange, WhatIfOptions, WhatIfSide } from './plan/suppose/whatIf.js';
+export { DEFAULT_PLAYS, boundOfPlan, oddsOfPlan } from './plan/measure/measure.js';
 export { DEFAULT_SEED, planKennel, taskRoom } from './plan/planKennel.js';
-export { assembledFor, placementOf } from './plan/placedPlan.js';
-export { chainWhy } from './plan/unplacedChains.js';
-export type { ChainWhy } from './plan/unplacedChains.js';
+export { assembledFor, scheduleOf } from './plan/placedPlan.js';
+export { chainWhy } from './plan/explain/unplacedChains.js';
+export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskRoom } from './plan/planKennel.js';
 export { WORK_COMMANDS, WORK_REFUSALS, applyWorkCommand } from './work/taskWork.js';
 export type { WorkCommand, WorkOrder, WorkOutcome, WorkRefusal } from './work/taskWork.js';

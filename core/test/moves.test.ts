@@ -1,7 +1,8 @@
 /* Where a task could sit instead, against the independent validator trying every start with every pair of hands. */
+import type { Assignment, Schedule } from '@loyal-mane/engine';
 import fc from 'fast-check';
-import { Yard, latestStarts, movesOf, searchPlan, validatePlan } from '../src/index.js';
-import type { Activity, Place, Placement, Problem } from '../src/index.js';
+import { WorkingSchedule, latestStarts, movesOf, searchPlan, validatePlan } from '../src/index.js';
+import type { Task, Problem } from '../src/index.js';
 import { kennels } from './tinyKennel.js';
 
 const quick = {
@@ -13,19 +14,21 @@ const quick = {
 };
 
 /** Every start that the rules allow with some hands and some station, everything else standing. */
-function slowStarts(problem: Problem, placement: Placement, a: Activity): number[] {
+function slowStarts(problem: Problem, schedule: Schedule, a: Task): number[] {
   const found: number[] = [];
-  const people = a.skill === null ? [-1] : problem.people.map((_, p) => p);
-  const seconds = a.second === null ? [-1] : problem.people.map((_, p) => p);
-  const stations = a.station === null ? [-1] : problem.stations.map((_, s) => s);
-  for (let start = a.est; start + a.dur <= a.let; start++) {
+  const people = a.skill === null ? [-1] : problem.workers.map((_, p) => p);
+  const seconds = a.second === null ? [-1] : problem.workers.map((_, p) => p);
+  const stations = a.station === null ? [-1] : problem.machines.map((_, s) => s);
+  for (let start = a.earliestStart; start + a.duration <= a.latestEnd; start++) {
     const options = people.flatMap((person) =>
-      seconds.flatMap((second) => stations.map((station): Place => ({ start, person, second, station }))),
+      seconds.flatMap((second) =>
+        stations.map((station): Assignment => ({ start, worker: person, second, machine: station })),
+      ),
     );
-    const holds = (place: Place): boolean =>
+    const holds = (place: Assignment): boolean =>
       validatePlan(
         problem,
-        placement.map((p, i) => (i === a.index ? place : p)),
+        schedule.map((p, i) => (i === a.index ? place : p)),
       ).length === 0;
     if (options.some(holds)) found.push(start);
   }
@@ -37,16 +40,18 @@ it('offers exactly the starts that the rules allow', () => {
   let offered = 0;
   fc.assert(
     fc.property(kennels, fc.nat(), (problem, pick) => {
-      const { placement } = searchPlan(problem, quick);
-      const placed = problem.activities.filter((a) => placement[a.index] !== null && a.let - a.est < 260);
+      const { schedule } = searchPlan(problem, quick);
+      const placed = problem.activities.filter(
+        (a) => schedule[a.index] !== null && a.latestEnd - a.earliestStart < 260,
+      );
       const a = placed[pick % Math.max(1, placed.length)];
       if (a === undefined) return;
-      const yard = new Yard(problem, placement);
-      const starts = movesOf(yard, a).map((m) => m.start);
+      const working = new WorkingSchedule(problem, schedule);
+      const starts = movesOf(working, a).map((m) => m.start);
       asked++;
       offered += starts.length;
-      expect(starts).toEqual(slowStarts(problem, placement, a));
-      expect(yard.placement()).toEqual(placement);
+      expect(starts).toEqual(slowStarts(problem, schedule, a));
+      expect(working.schedule()).toEqual(schedule);
     }),
     { seed: 44, numRuns: 110 },
   );
@@ -57,15 +62,15 @@ it('offers exactly the starts that the rules allow', () => {
 it('gives every offered place hands and a station with which the plan still holds', () => {
   fc.assert(
     fc.property(kennels, (problem) => {
-      const { placement } = searchPlan(problem, quick);
-      const yard = new Yard(problem, placement);
+      const { schedule } = searchPlan(problem, quick);
+      const working = new WorkingSchedule(problem, schedule);
       for (const a of problem.activities.slice(0, 6)) {
-        if (placement[a.index] === null) continue;
-        for (const move of movesOf(yard, a).slice(0, 8)) {
+        if (schedule[a.index] === null) continue;
+        for (const move of movesOf(working, a).slice(0, 8)) {
           expect(
             validatePlan(
               problem,
-              placement.map((p, i) => (i === a.index ? move : p)),
+              schedule.map((p, i) => (i === a.index ? move : p)),
             ),
           ).toEqual([]);
         }
@@ -79,18 +84,18 @@ it('never says a task must begin earlier than it stands, and for a lone task say
   let lone = 0;
   fc.assert(
     fc.property(kennels, (problem) => {
-      const { placement } = searchPlan(problem, quick);
-      const yard = new Yard(problem, placement);
+      const { schedule } = searchPlan(problem, quick);
+      const working = new WorkingSchedule(problem, schedule);
       for (const chain of problem.chains) {
-        if (chain.activities.some((i) => placement[i] === null)) continue;
-        const latest = latestStarts(yard, chain.index);
-        chain.activities.forEach((i, k) => expect(latest[k]).toBeGreaterThanOrEqual(placement[i]?.start ?? 0));
-        if (chain.activities.length !== 1) continue;
+        if (chain.acts.some((i) => schedule[i] === null)) continue;
+        const latest = latestStarts(working, chain.index);
+        chain.acts.forEach((i, k) => expect(latest[k]).toBeGreaterThanOrEqual(schedule[i]?.start ?? 0));
+        if (chain.acts.length !== 1) continue;
         lone++;
-        const moves = movesOf(yard, problem.activities[chain.activities[0] ?? 0] as Activity);
+        const moves = movesOf(working, problem.activities[chain.acts[0] ?? 0] as Task);
         expect(latest[0]).toBe(moves[moves.length - 1]?.start);
       }
-      expect(yard.placement()).toEqual(placement);
+      expect(working.schedule()).toEqual(schedule);
     }),
     { seed: 46, numRuns: 60 },
   );

@@ -1,8 +1,9 @@
 /* The planner: never breaks a rule, whatever the kennel; same seed, same plan; exact where a slow twin can look. */
+import type { Schedule } from '@loyal-mane/engine';
+import { ChainFit, EXACT } from '@loyal-mane/engine';
 import fc from 'fast-check';
-import { RULES, Yard, makeRng, searchPlan, validatePlan } from '../src/index.js';
-import { ChainFit, EXACT } from '../src/fit/chainFit.js';
-import type { Placement, Problem, RuleCode, SearchOptions } from '../src/index.js';
+import { RULES, WorkingSchedule, makeRng, searchPlan, validatePlan } from '../src/index.js';
+import type { Problem, RuleCode, SearchOptions } from '../src/index.js';
 import { DAY, dog, kennels, person, problemOf, station } from './tinyKennel.js';
 
 const options = (seed: number, rounds = 12): SearchOptions => ({
@@ -20,7 +21,7 @@ describe('property: random kennels', () => {
     fc.assert(
       fc.property(kennels, fc.integer({ min: 1, max: 99 }), (problem, seed) => {
         const found = searchPlan(problem, options(seed));
-        expect(validatePlan(problem, found.placement)).toEqual([]);
+        expect(validatePlan(problem, found.schedule)).toEqual([]);
         placed += problem.chains.length - found.unplaced.length;
         out += found.unplaced.length;
       }),
@@ -34,7 +35,7 @@ describe('property: random kennels', () => {
   it('gives the same plan for the same seed', () => {
     fc.assert(
       fc.property(kennels, (problem) => {
-        expect(searchPlan(problem, options(5)).placement).toEqual(searchPlan(problem, options(5)).placement);
+        expect(searchPlan(problem, options(5)).schedule).toEqual(searchPlan(problem, options(5)).schedule);
       }),
       { seed: 12, numRuns: 25 },
     );
@@ -45,11 +46,11 @@ describe('property: random kennels', () => {
     fc.assert(
       fc.property(kennels, (problem) => {
         const first = searchPlan(problem, options(2));
-        const again = searchPlan(problem, { ...options(2, 0), previous: first.placement });
-        for (const [i, place] of first.placement.entries()) {
+        const again = searchPlan(problem, { ...options(2, 0), previous: first.schedule });
+        for (const [i, place] of first.schedule.entries()) {
           if (place === null) continue;
           kept++;
-          expect(again.placement[i]).toEqual(place);
+          expect(again.schedule[i]).toEqual(place);
         }
       }),
       { seed: 13, numRuns: 60 },
@@ -62,17 +63,17 @@ describe('property: random kennels', () => {
 function bruteForce(problem: Problem): number {
   const list = problem.activities;
   let best = Infinity;
-  const yard = new Yard(problem);
-  const visit = (k: number, placement: (Placement[number] | null)[]): void => {
+  const working = new WorkingSchedule(problem);
+  const visit = (k: number, schedule: (Schedule[number] | null)[]): void => {
     const a = list[k];
     if (a === undefined) {
-      if (validatePlan(problem, placement).length === 0) best = Math.min(best, yard.costOf(0, placement));
+      if (validatePlan(problem, schedule).length === 0) best = Math.min(best, working.costOf(0, schedule));
       return;
     }
-    for (let start = a.est; start + a.dur <= a.let; start++) {
-      for (let p = 0; p < problem.people.length; p++) {
-        const s = problem.stations.findIndex((x) => x.kind === a.station);
-        visit(k + 1, [...placement, { start, person: p, second: -1, station: s }]);
+    for (let start = a.earliestStart; start + a.duration <= a.latestEnd; start++) {
+      for (let p = 0; p < problem.workers.length; p++) {
+        const s = problem.machines.findIndex((x) => x.kind === a.station);
+        visit(k + 1, [...schedule, { start, worker: p, second: -1, machine: s }]);
       }
     }
   };
@@ -90,13 +91,21 @@ it('finds the same best cost as trying everything, on tiny chains', () => {
         {
           dog: 0,
           steps: [
-            { step: 'bath', dur: 2, att: 2, est: at, let: at + 12, aim: at + rng.below(8), skill: 'bath' },
+            {
+              step: 'bath',
+              duration: 2,
+              attended: 2,
+              earliestStart: at,
+              latestEnd: at + 12,
+              idealStart: at + rng.below(8),
+              skill: 'bath',
+            },
             {
               step: 'heatDry',
-              dur: 3,
-              att: 3,
-              est: at,
-              let: at + 18,
+              duration: 3,
+              attended: 3,
+              earliestStart: at,
+              latestEnd: at + 18,
               skill: 'dry',
               station: 'standDryer',
               follows: true,
@@ -104,14 +113,14 @@ it('finds the same best cost as trying everything, on tiny chains', () => {
             },
             {
               step: 'lineBrush',
-              dur: 2,
-              att: 2,
-              est: at,
-              let: at + 22,
-              aim: at + 14,
+              duration: 2,
+              attended: 2,
+              earliestStart: at,
+              latestEnd: at + 22,
+              idealStart: at + 14,
               skill: 'brush',
               station: 'table',
-              stands: true,
+              strains: true,
             },
           ],
         },
@@ -122,7 +131,7 @@ it('finds the same best cost as trying everything, on tiny chains', () => {
         stations: [station('tub'), station('standDryer'), station('table')],
       },
     );
-    const fitter = new ChainFit(new Yard(problem).taken, makeRng(1));
+    const fitter = new ChainFit(new WorkingSchedule(problem).taken, makeRng(1));
     const best = bruteForce(problem);
     expect(fitter.fit(0, EXACT)).toBe(best < Infinity);
     if (best === Infinity) continue;
@@ -144,66 +153,74 @@ describe('the validator says which rule is broken', () => {
       {
         dog: 0,
         steps: [
-          { est: 90, amps: 9 },
-          { est: 90, lagMin: 1, lagMax: 3 },
+          { earliestStart: 90, demand: 9 },
+          { earliestStart: 90, lagMin: 1, lagMax: 3 },
         ],
       },
       {
         dog: 1,
         needs: 0,
         steps: [
-          { est: 90, amps: 9 },
-          { step: 'fineTrim', skill: 'scissor', station: 'table', stands: true, scissors: true, dur: 10, att: 10 },
+          { earliestStart: 90, demand: 9 },
+          {
+            step: 'fineTrim',
+            skill: 'scissor',
+            station: 'table',
+            strains: true,
+            precision: 1,
+            duration: 10,
+            attended: 10,
+          },
         ],
       },
     ],
     world,
   );
-  const good: Placement = [
-    { start: 100, person: 0, second: -1, station: 0 },
-    { start: 105, person: 0, second: -1, station: 1 },
-    { start: 110, person: 1, second: -1, station: 0 },
+  const good: Schedule = [
+    { start: 100, worker: 0, second: -1, machine: 0 },
+    { start: 105, worker: 0, second: -1, machine: 1 },
+    { start: 110, worker: 1, second: -1, machine: 0 },
     null,
   ];
-  const withTrim = (start: number): Placement => [...good.slice(0, 3), { start, person: 0, second: -1, station: 2 }];
-  const move = (i: number, change: object): Placement =>
+  const withTrim = (start: number): Schedule => [...good.slice(0, 3), { start, worker: 0, second: -1, machine: 2 }];
+  const move = (i: number, change: object): Schedule =>
     withTrim(120).map((p, k) => (k === i && p !== null ? { ...p, ...change } : p));
 
-  it.each<[RuleCode, Placement]>([
+  it.each<[RuleCode, Schedule]>([
     ['window', move(0, { start: 80 })],
     ['shift', move(3, { start: 215 })],
     ['order', move(1, { start: 102 })],
     ['lag', move(1, { start: 109 })],
-    ['people', move(0, { person: -1 })],
-    ['skill', move(3, { person: 1 })],
-    ['personTwice', move(2, { start: 101, person: 0, station: 1 })],
-    ['station', move(0, { station: 2 })],
+    ['people', move(0, { worker: -1 })],
+    ['skill', move(3, { worker: 1 })],
+    ['personTwice', move(2, { start: 101, worker: 0, machine: 1 })],
+    ['station', move(0, { machine: 2 })],
     ['stationTwice', move(2, { start: 104 })],
-    ['circuit', move(2, { start: 102, station: 0 })],
+    ['circuit', move(2, { start: 102, machine: 0 })],
     ['dogTwice', move(1, { start: 101 })],
     ['whole', good],
     ['needs', [null, null, ...withTrim(120).slice(2)]],
     ['standing', withTrim(120)],
-  ])('%s', (rule, placement) => {
-    expect(validatePlan(problem, placement).map((f) => f.rule)).toContain(rule);
+  ])('%s', (rule, schedule) => {
+    expect(validatePlan(problem, schedule).map((f) => f.rule)).toContain(rule);
   });
 
   it('knows closed places, the road, daily limits and fixed work', () => {
-    const closed = problemOf([{ dog: 0, steps: [{ est: 90 }] }], {
+    const closed = problemOf([{ dog: 0, steps: [{ earliestStart: 90 }] }], {
       ...world,
       stations: [{ ...station('tub'), closed: new Uint8Array(DAY + 1).fill(1) }],
     });
-    const one = [{ start: 100, person: 0, second: -1, station: 0 }];
+    const one = [{ start: 100, worker: 0, second: -1, machine: 0 }];
     expect(validatePlan(closed, one).map((f) => f.rule)).toContain('closed');
-    const road = problemOf([{ dog: 0, steps: [{ est: 90 }] }], {
+    const road = problemOf([{ dog: 0, steps: [{ earliestStart: 90 }] }], {
       ...world,
       dogs: [{ ...dog(), site: new Int8Array(DAY + 1).fill(-1) }],
     });
     expect(validatePlan(road, one).map((f) => f.rule)).toContain('transit');
-    const loud = problemOf([{ dog: 0, steps: [{ est: 90, noise: 9000 }] }], world);
+    const loud = problemOf([{ dog: 0, steps: [{ earliestStart: 90, exposure: 9000 }] }], world);
     expect(validatePlan(loud, one).map((f) => f.rule)).toContain('personLimit');
     const fixed = problemOf(
-      [{ dog: 0, steps: [{ est: 90, fixed: { start: 99, person: 0, second: -1, station: 0 } }] }],
+      [{ dog: 0, steps: [{ earliestStart: 90, fixed: { start: 99, worker: 0, second: -1, machine: 0 } }] }],
       world,
     );
     expect(validatePlan(fixed, one).map((f) => f.rule)).toContain('fixed');
@@ -214,24 +231,24 @@ describe('the validator says which rule is broken', () => {
   });
 
   it('finds nothing wrong with a good plan', () => {
-    const calm = problemOf([{ dog: 0, steps: [{ est: 90 }, { est: 90, lagMax: 3 }] }], world);
+    const calm = problemOf([{ dog: 0, steps: [{ earliestStart: 90 }, { earliestStart: 90, lagMax: 3 }] }], world);
     expect(validatePlan(calm, good.slice(0, 2))).toEqual([]);
   });
 });
 
 it('leaves a whole chain out rather than part of it', () => {
   const problem = problemOf(
-    [{ dog: 0, steps: [{ est: 90 }, { step: 'fineTrim', skill: 'scissor', station: 'table' }] }],
+    [{ dog: 0, steps: [{ earliestStart: 90 }, { step: 'fineTrim', skill: 'scissor', station: 'table' }] }],
     { dogs: [dog()], people: [person(['bath'])], stations: [station('tub'), station('table')] },
   );
   const found = searchPlan(problem, options(1));
   expect(found.unplaced).toEqual([0]);
-  expect(found.placement).toEqual([null, null]);
+  expect(found.schedule).toEqual([null, null]);
 });
 
 it('stops when it is told to, with what it has', () => {
   const problem = fc.sample(kennels, { seed: 4, numRuns: 1 })[0] as Problem;
   const found = searchPlan(problem, { ...options(1, 10_000), shouldStop: () => true });
   expect(found.rounds).toBe(0);
-  expect(validatePlan(problem, found.placement)).toEqual([]);
+  expect(validatePlan(problem, found.schedule)).toEqual([]);
 });

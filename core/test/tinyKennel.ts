@@ -2,10 +2,10 @@
  * A tiny invented planning world, and random ones: people who share dogs, a tub, a dryer and tables.
  */
 import fc from 'fast-check';
-import { Activity, DEFAULT_WEIGHTS, Problem } from '../src/index.js';
+import { DEFAULT_WEIGHTS, Problem, Task } from '../src/index.js';
 import type {
-  ActivityFields,
-  Chain,
+  ChainFields,
+  TaskFields,
   ProblemDog,
   ProblemPerson,
   ProblemStation,
@@ -17,19 +17,19 @@ import type {
 
 export const DAY = 288;
 
-const BASE: ActivityFields = {
+const BASE: TaskFields = {
   index: 0,
   chain: 0,
   key: 'x' as TaskKey,
   step: 'bath',
-  dur: 4,
-  att: 4,
-  est: 0,
-  let: DAY,
-  aim: 100,
+  duration: 4,
+  attended: 4,
+  earliestStart: 0,
+  latestEnd: DAY,
+  idealStart: 100,
   follows: false,
-  early: 1,
-  late: 1,
+  earlyCost: 1,
+  lateCost: 1,
   skill: 'bath',
   second: null,
   only: -1,
@@ -37,11 +37,11 @@ const BASE: ActivityFields = {
   station: 'tub',
   ramp: false,
   lengthCm: 0,
-  amps: 0,
-  clean: 1,
-  stands: false,
-  noise: 0,
-  scissors: false,
+  demand: 0,
+  setup: 1,
+  strains: false,
+  exposure: 0,
+  precision: 0,
   lagMin: 0,
   lagMax: -1,
   since: [],
@@ -58,23 +58,31 @@ export function person(skills: Skill[], from = 90, to = 200, overtime = 12, days
     site.fill(0, d * DAY + from, d * DAY + to + overtime);
     over.fill(1, d * DAY + to, d * DAY + to + overtime);
   }
-  return { name: skills.join('+'), skills: new Set(skills), site, over, scissorCap: 48, noiseCap: 10_000 };
+  return {
+    name: skills.join('+'),
+    skills: new Set(skills),
+    site,
+    over,
+    seams: [],
+    precisionCap: 48,
+    exposureCap: 10_000,
+  };
 }
 
 export function station(kind: StationKind, days = 1, circuit = -1): ProblemStation {
   const never = new Uint8Array(days * DAY + 1);
-  return { name: kind, kind, site: 0, circuit, ramp: true, lengthCm: Infinity, closed: never, barred: never };
+  return { name: kind, kind, site: 0, supply: circuit, ramp: true, lengthCm: Infinity, closed: never, barred: never };
 }
 
 export function dog(days = 1, standCap = 9): ProblemDog {
-  return { name: 'dog', site: new Int8Array(days * DAY + 1), standCap };
+  return { name: 'dog', site: new Int8Array(days * DAY + 1), strainCap: standCap };
 }
 
 export interface ChainSpec {
   readonly dog: number;
   readonly cost?: number;
   readonly needs?: number;
-  readonly steps: readonly Partial<ActivityFields>[];
+  readonly steps: readonly Partial<TaskFields>[];
 }
 
 /** Builds a problem from chains of steps; indexes are filled in. */
@@ -89,14 +97,14 @@ export function problemOf(
     now?: number;
   },
 ): Problem {
-  const activities: Activity[] = [];
-  const made = chains.map((spec, index): Chain => {
+  const activities: Task[] = [];
+  const made = chains.map((spec, index): ChainFields => {
     const first = activities.length;
     spec.steps.forEach((step, k) => {
       activities.push(
-        new Activity({
+        new Task({
           ...BASE,
-          let: (world.days ?? 1) * DAY,
+          latestEnd: (world.days ?? 1) * DAY,
           ...step,
           index: first + k,
           chain: index,
@@ -108,10 +116,10 @@ export function problemOf(
       index,
       key: `c${String(index)}`,
       kind: 'show',
-      dog: spec.dog,
+      job: spec.dog,
       cost: spec.cost ?? 20_000,
       needs: spec.needs ?? -1,
-      activities: spec.steps.map((_, k) => first + k),
+      acts: spec.steps.map((_, k) => first + k),
     };
   });
   const days = world.days ?? 1;
@@ -119,10 +127,10 @@ export function problemOf(
     horizon: days * DAY,
     now: world.now ?? 0,
     dayStarts: Array.from({ length: days + 1 }, (_, k) => k * DAY),
-    people: world.people,
-    stations: world.stations,
-    circuits: world.circuits ?? [],
-    dogs: world.dogs,
+    workers: world.people,
+    machines: world.stations,
+    supplies: world.circuits ?? [],
+    jobs: world.dogs,
     chains: made,
     activities,
     weights: DEFAULT_WEIGHTS,
@@ -173,7 +181,7 @@ export const kennels = fc
       chains.map((steps, c) => ({
         dog: c % dogs,
         needs: needs && c === chains.length - 1 && c > 0 ? 0 : -1,
-        steps: steps.map((s, k): Partial<ActivityFields> => {
+        steps: steps.map((s, k): Partial<TaskFields> => {
           const [step, skill, kind, draw] = KINDS[s.kind] as (typeof KINDS)[number];
           const est = Math.max(now, s.est);
           const dur = s.dur + (k === 0 ? s.rest : 0);
@@ -182,19 +190,19 @@ export const kennels = fc
             step,
             skill,
             station: kind,
-            amps: draw,
-            dur,
-            att: s.dur,
-            est,
-            let: end,
-            aim: Math.max(est, Math.min(end - dur, s.aim)),
+            demand: draw,
+            duration: dur,
+            attended: s.dur,
+            earliestStart: est,
+            latestEnd: end,
+            idealStart: Math.max(est, Math.min(end - dur, s.aim)),
             follows: s.follows && k > 0,
             second: s.second && k % 3 === 2 ? 'hand' : null,
             lagMax: s.lag ?? -1,
-            stands: step === 'fineTrim',
-            scissors: step === 'fineTrim',
-            noise: step === 'forceDry' ? 104 : 0,
-            clean: kind === null ? 0 : 1,
+            strains: step === 'fineTrim',
+            precision: step === 'fineTrim' ? 1 : 0,
+            exposure: step === 'forceDry' ? 104 : 0,
+            setup: kind === null ? 0 : 1,
           };
         }),
       })),

@@ -11,7 +11,7 @@ function reasonOf(chains: readonly ChainSpec[], world: Parameters<typeof problem
   const problem = problemOf(chains, world);
   const found = plan(problem);
   expect(found.unplaced).toContain(chain);
-  return { problem, found, why: whyNot(problem, found.placement, chain) };
+  return { problem, found, why: whyNot(problem, found.schedule, chain) };
 }
 
 const bather = (from = 90, to = 200): ProblemPerson => person(['bath'], from, to, 0);
@@ -26,7 +26,7 @@ it('nobody has the skill', () => {
 });
 
 it('nobody with the skill is there in all its time, or no place of its kind is', () => {
-  const steps = [{ est: 100, let: 160, aim: 100 }];
+  const steps = [{ earliestStart: 100, latestEnd: 160, idealStart: 100 }];
   const world = { dogs: [dog()], people: [bather(250, 260)], stations: [station('tub')] };
   expect(reasonOf([{ dog: 0, steps }], world).why).toEqual({ code: 'nobodyThere', blocked: 0, remedies: [] });
   const elsewhere = { ...world, people: [bather()], stations: [{ ...station('tub'), site: 1 }] };
@@ -34,7 +34,7 @@ it('nobody with the skill is there in all its time, or no place of its kind is',
 });
 
 it('its time has passed', () => {
-  const { why } = reasonOf([{ dog: 0, steps: [{ let: 100 }] }], {
+  const { why } = reasonOf([{ dog: 0, steps: [{ latestEnd: 100 }] }], {
     dogs: [dog()],
     people: [bather()],
     stations: [station('tub')],
@@ -47,7 +47,7 @@ it('the day before it has no place', () => {
   const { why } = reasonOf(
     [
       { dog: 0, steps: [{ skill: 'scissor' }] },
-      { dog: 0, needs: 0, steps: [{ est: 100 }] },
+      { dog: 0, needs: 0, steps: [{ earliestStart: 100 }] },
     ],
     { dogs: [dog()], people: [bather()], stations: [station('tub')] },
     1,
@@ -57,14 +57,14 @@ it('the day before it has no place', () => {
 
 it('the tub is closed: opening it helps', () => {
   const closed = new Uint8Array(DAY + 1).fill(1, 80, 210);
-  const { problem, why } = reasonOf([{ dog: 0, steps: [{ let: 210 }] }], {
+  const { problem, why } = reasonOf([{ dog: 0, steps: [{ latestEnd: 210 }] }], {
     dogs: [dog()],
     people: [bather()],
     stations: [{ ...station('tub'), closed }],
   });
   expect(why.code).toBe('noPlace');
   expect(why.remedies[0]).toEqual({ code: 'openStation', station: 0, from: 80 });
-  const open = problem.with({ stations: [{ ...station('tub') }] });
+  const open = problem.with({ machines: [{ ...station('tub') }] });
   expect(plan(open).unplaced).toEqual([]);
 });
 
@@ -72,7 +72,7 @@ it('a tub that is closed twice: the closed time that the work would use is named
   const closed = new Uint8Array(DAY + 1);
   closed.fill(1, 20, 40);
   closed.fill(1, 80, 200);
-  const { why } = reasonOf([{ dog: 0, steps: [{ est: 100, let: 150 }] }], {
+  const { why } = reasonOf([{ dog: 0, steps: [{ earliestStart: 100, latestEnd: 150 }] }], {
     dogs: [dog()],
     people: [bather()],
     stations: [{ ...station('tub'), closed }],
@@ -81,21 +81,29 @@ it('a tub that is closed twice: the closed time that the work would use is named
 });
 
 it('the shift ends too early: staying helps, and says until when', () => {
-  const { problem, why } = reasonOf([{ dog: 0, steps: [{ dur: 10, att: 10, est: 105 }] }], {
+  const { problem, why } = reasonOf([{ dog: 0, steps: [{ duration: 10, attended: 10, earliestStart: 105 }] }], {
     dogs: [dog()],
     people: [bather(90, 112)],
     stations: [station('tub')],
   });
   const stay = why.remedies.find((r) => r.code === 'stay');
   expect(stay).toMatchObject({ person: 0, until: 115 });
-  const longer = problem.with({ people: [bather(90, 115)] });
+  const longer = problem.with({ workers: [bather(90, 115)] });
   expect(plan(longer).unplaced).toEqual([]);
-  expect(plan(problem.with({ people: [bather(90, 114)] })).unplaced).toEqual([0]);
+  expect(plan(problem.with({ workers: [bather(90, 114)] })).unplaced).toEqual([0]);
 });
 
 it('the handler stands in the other ring: somebody else takes the dog', () => {
   const shower = (): ProblemPerson => person(['ring'], 90, 200, 0);
-  const ring = { step: 'ring', skill: 'ring', station: null, est: 100, let: 104, aim: 100, only: 0 } as const;
+  const ring = {
+    step: 'ring',
+    skill: 'ring',
+    station: null,
+    earliestStart: 100,
+    latestEnd: 104,
+    idealStart: 100,
+    only: 0,
+  } as const;
   const { problem, found, why } = reasonOf(
     [
       { dog: 0, cost: 30_000, steps: [ring] },
@@ -113,22 +121,35 @@ it('the handler stands in the other ring: somebody else takes the dog', () => {
 it('the handler rests while the dog is judged: another time for the break helps', () => {
   const resting = person(['ring'], 90, 200, 0);
   resting.site.fill(-1, 98, 104);
-  const ring = { step: 'ring', skill: 'ring', station: null, est: 100, let: 104, aim: 100, only: 0 } as const;
+  const ring = {
+    step: 'ring',
+    skill: 'ring',
+    station: null,
+    earliestStart: 100,
+    latestEnd: 104,
+    idealStart: 100,
+    only: 0,
+  } as const;
   const { problem, why } = reasonOf([{ dog: 0, steps: [ring] }], { dogs: [dog()], people: [resting], stations: [] });
   expect(why.remedies[0]).toEqual({ code: 'moveBreak', person: 0, from: 98 });
-  expect(plan(problem.with({ people: [person(['ring'], 90, 200, 0)] })).unplaced).toEqual([]);
+  expect(plan(problem.with({ workers: [person(['ring'], 90, 200, 0)] })).unplaced).toEqual([]);
 });
 
 it('too much standing for one day: that is said, not worked around', () => {
   const { why } = reasonOf(
-    [{ dog: 0, steps: [{ step: 'fineTrim', skill: 'bath', stands: true, dur: 12, att: 12, station: 'table' }] }],
+    [
+      {
+        dog: 0,
+        steps: [{ step: 'fineTrim', skill: 'bath', strains: true, duration: 12, attended: 12, station: 'table' }],
+      },
+    ],
     { dogs: [dog(1, 9)], people: [bather()], stations: [station('table')] },
   );
   expect(why.remedies.map((r) => r.code)).toContain('moreStanding');
 });
 
 it('crowded out: without the other dog it would fit, and nothing is named that would not help', () => {
-  const steps = [{ dur: 8, att: 8, est: 100, let: 108, aim: 100 }];
+  const steps = [{ duration: 8, attended: 8, earliestStart: 100, latestEnd: 108, idealStart: 100 }];
   const { problem, found, why } = reasonOf(
     [
       { dog: 0, cost: 30_000, steps },
@@ -140,13 +161,13 @@ it('crowded out: without the other dog it would fit, and nothing is named that w
   expect(found.unplaced).toEqual([1]);
   expect(why.remedies.map((r) => r.code).sort()).toEqual(['extraStation', 'without']);
   expect(why.remedies).toContainEqual({ code: 'without', chain: 0 });
-  const two = problem.with({ stations: [station('tub'), station('tub')] });
+  const two = problem.with({ machines: [station('tub'), station('tub')] });
   expect(plan(two).unplaced).toEqual([]);
 });
 
 it('gives no remedy where no single change helps', () => {
-  const steps = [{ dur: 8, att: 8, est: 100, let: 107, aim: 100 }];
+  const steps = [{ duration: 8, attended: 8, earliestStart: 100, latestEnd: 107, idealStart: 100 }];
   const problem = problemOf([{ dog: 0, steps }], { dogs: [dog()], people: [bather()], stations: [station('tub')] });
-  expect(whyNot(problem, plan(problem).placement, 0)).toMatchObject({ code: 'windowPast', remedies: [] });
+  expect(whyNot(problem, plan(problem).schedule, 0)).toMatchObject({ code: 'windowPast', remedies: [] });
   expect(() => whyNot(problem, [null], 5)).toThrow(/no chain 5/);
 });

@@ -1,7 +1,7 @@
 /* Windows drawn tight lose nothing that order and lags allow; shared lags keep the lag they were shared from. */
 import fc from 'fast-check';
-import type { Activity } from '../src/index.js';
-import { shareLags, tightenWindows } from '../src/plan/windows.js';
+import type { Task } from '../src/index.js';
+import { shareLags, tightenWindows } from '../src/plan/assemble/windows.js';
 import { dog, person, problemOf, station } from './tinyKennel.js';
 
 const HORIZON = 40;
@@ -16,16 +16,16 @@ const step = fc.record({
 
 type Step = typeof step extends fc.Arbitrary<infer T> ? T : never;
 
-function listOf(steps: readonly Step[], more: object = {}): readonly Activity[] {
+function listOf(steps: readonly Step[], more: object = {}): readonly Task[] {
   return problemOf(
     [
       {
         dog: 0,
         steps: steps.map((s, k) => ({
-          dur: s.dur,
-          att: s.dur,
-          est: s.est,
-          let: Math.min(HORIZON, s.est + s.dur + s.width),
+          duration: s.dur,
+          attended: s.dur,
+          earliestStart: s.est,
+          latestEnd: Math.min(HORIZON, s.est + s.dur + s.width),
           lagMin: k === 0 ? 0 : s.lagMin,
           lagMax: s.lagMax === null || k === 0 ? -1 : s.lagMax,
           ...(k === steps.length - 1 ? more : {}),
@@ -37,15 +37,15 @@ function listOf(steps: readonly Step[], more: object = {}): readonly Activity[] 
 }
 
 /** Every way to start the steps one after the other within windows and lags: slow and obvious. */
-function* waysOf(list: readonly Activity[], from: readonly number[] = []): Generator<readonly number[]> {
+function* waysOf(list: readonly Task[], from: readonly number[] = []): Generator<readonly number[]> {
   const a = list[from.length];
   if (a === undefined) {
     yield from;
     return;
   }
   const prev = list[from.length - 1];
-  const end = prev === undefined ? 0 : (from[from.length - 1] ?? 0) + prev.dur;
-  for (let t = a.est; t + a.dur <= a.let; t++) {
+  const end = prev === undefined ? 0 : (from[from.length - 1] ?? 0) + prev.duration;
+  for (let t = a.earliestStart; t + a.duration <= a.latestEnd; t++) {
     if (prev !== undefined && t - end < a.lagMin) continue;
     if (prev !== undefined && a.lagMax >= 0 && t - end > a.lagMax) continue;
     yield* waysOf(list, [...from, t]);
@@ -59,12 +59,14 @@ it('draws windows tight without losing a way to place the chain', () => {
     fc.property(fc.array(step, { minLength: 1, maxLength: 3 }), (steps) => {
       const list = listOf(steps);
       const tight = tightenWindows(list, 0, HORIZON);
-      tightened += tight.filter((a, i) => a.est > (list[i]?.est ?? 0) || a.let < (list[i]?.let ?? 0)).length;
+      tightened += tight.filter(
+        (a, i) => a.earliestStart > (list[i]?.earliestStart ?? 0) || a.latestEnd < (list[i]?.latestEnd ?? 0),
+      ).length;
       for (const way of waysOf(list)) {
         ways++;
         way.forEach((start, i) => {
-          expect(start).toBeGreaterThanOrEqual(tight[i]?.est ?? Infinity);
-          expect(start + (tight[i]?.dur ?? 0)).toBeLessThanOrEqual(tight[i]?.let ?? -1);
+          expect(start).toBeGreaterThanOrEqual(tight[i]?.earliestStart ?? Infinity);
+          expect(start + (tight[i]?.duration ?? 0)).toBeLessThanOrEqual(tight[i]?.latestEnd ?? -1);
         });
       }
     }),
@@ -83,9 +85,9 @@ it('an aim stays within the tightened window, and "as late as can be" follows it
     0,
     HORIZON,
   );
-  expect(last?.est).toBe(3);
-  expect(first?.let).toBe((last?.let ?? 0) - 4 - 1);
-  expect(first?.aim).toBe((first?.let ?? 0) - 2);
+  expect(last?.earliestStart).toBe(3);
+  expect(first?.latestEnd).toBe((last?.latestEnd ?? 0) - 4 - 1);
+  expect(first?.idealStart).toBe((first?.latestEnd ?? 0) - 2);
 });
 
 it('shares a short lag over the gaps between, so that keeping each gap keeps the lag', () => {

@@ -246,7 +246,7 @@ describe('hours of dryers on a show’s ground', () => {
   const world = (rules: KennelShow['rules']) => {
     const { problem, input } = assembleProblem(makePlanInput(at(rules), CARE_LIBRARY, nowMs));
     const isOpen = (name: string, day: LocalDay, time: string): boolean =>
-      problem.stations.find((s) => s.name === name)?.closed[input.grid.slotAt(day, time as WallTime, 'floor')] === 0;
+      problem.machines.find((s) => s.name === name)?.closed[input.grid.slotAt(day, time as WallTime, 'floor')] === 0;
     return { isOpen, problem };
   };
 
@@ -266,7 +266,7 @@ describe('hours of dryers on a show’s ground', () => {
 
   it('are nobody’s to open, end later where the show says so, and do not exist where it is open', () => {
     const { problem } = world(RULE_SETS.strict);
-    const dryer = problem.stations.find((s) => s.name === 'Force dryer C');
+    const dryer = problem.machines.find((s) => s.name === 'Force dryer C');
     expect(dryer?.barred).toEqual(dryer?.closed);
     const friday = tornvik.firstDay;
     expect(world(RULE_SETS.restricted).isOpen('Force dryer C', friday, '20:30')).toBe(true);

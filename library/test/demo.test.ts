@@ -4,7 +4,7 @@
  */
 import { readFileSync } from 'node:fs';
 import {
-  aimInYard,
+  idealStartIn,
   assembledFor,
   comparePlans,
   instantToMs,
@@ -12,21 +12,13 @@ import {
   makePlanInput,
   makeRng,
   planKennel,
-  placementOf,
+  scheduleOf,
   validatePlan,
   wallToMs,
-  Yard,
+  WorkingSchedule,
 } from '@loyal-mane/core';
-import type {
-  Blocker,
-  KennelFile,
-  Placement,
-  Plan,
-  PlannedActivity,
-  Problem,
-  Remedy,
-  WallTime,
-} from '@loyal-mane/core';
+import type { Blocker, KennelFile, Plan, PlannedActivity, Problem, Remedy, WallTime } from '@loyal-mane/core';
+import type { Schedule } from '@loyal-mane/engine';
 import { CARE_LIBRARY, liveDemo } from '../src/index.js';
 
 const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -81,7 +73,7 @@ it.each(['2026-11-25', '2026-11-26', '2026-11-28', '2026-11-30'])(
     expect(notReady(live).length).toBeLessThanOrEqual(5);
     const input = makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`));
     const assembled = assembledFor(input, live);
-    expect(validatePlan(assembled.problem, placementOf(assembled, live))).toEqual([]);
+    expect(validatePlan(assembled.problem, scheduleOf(assembled, live))).toEqual([]);
   },
 );
 
@@ -172,7 +164,7 @@ it('counts back from the departure, and offers the public tub to dogs shown late
 function without(problem: Problem, index: number, by: Blocker): Problem {
   const a = problem.activities[index];
   if (a === undefined) throw new Error('no such activity');
-  const dog = problem.dogs[problem.chains[a.chain]?.dog ?? -1];
+  const dog = problem.jobs[problem.chains[a.chain]?.job ?? -1];
   const dogSite = dog?.site ?? new Int8Array(0);
   switch (by) {
     case 'personBusy':
@@ -184,11 +176,12 @@ function without(problem: Problem, index: number, by: Blocker): Problem {
         skills: new Set([a.skill, a.second].filter((s) => s !== null)),
         site: dogSite,
         over: new Uint8Array(problem.horizon + 1),
-        scissorCap: 9e6,
-        noiseCap: 9e6,
+        seams: [],
+        precisionCap: 9e6,
+        exposureCap: 9e6,
       };
       return problem.with({
-        people: [...problem.people, helper, { ...helper, name: 'second' }],
+        workers: [...problem.workers, helper, { ...helper, name: 'second' }],
         activities: problem.activities.map((x) => (x.index === index ? x.with({ only: -1, allowed: null }) : x)),
       });
     }
@@ -196,26 +189,26 @@ function without(problem: Problem, index: number, by: Blocker): Problem {
     case 'stationClosed':
     case 'cleanDown':
     case 'circuit': {
-      const sites = [...new Set(problem.stations.map((s) => s.site))];
+      const sites = [...new Set(problem.machines.map((s) => s.site))];
       const added = sites.map((site) => ({
         name: 'extra',
         kind: a.station ?? ('table' as const),
         site,
-        circuit: -1,
+        supply: -1,
         ramp: true,
         lengthCm: Infinity,
         closed: new Uint8Array(problem.horizon + 1),
         barred: new Uint8Array(problem.horizon + 1),
       }));
-      return problem.with({ stations: [...problem.stations, ...added] });
+      return problem.with({ machines: [...problem.machines, ...added] });
     }
     case 'standing':
-      return problem.with({ dogs: problem.dogs.map((d) => ({ ...d, standCap: 9e6 })) });
+      return problem.with({ jobs: problem.jobs.map((d) => ({ ...d, strainCap: 9e6 })) });
     case 'dogBusy':
       // The chain goes to a dog that has no other work.
       return problem.with({
-        dogs: [...problem.dogs, { name: 'free', site: dogSite, standCap: dog?.standCap ?? 0 }],
-        chains: problem.chains.map((c) => (c.index === a.chain ? { ...c, dog: problem.dogs.length } : c)),
+        jobs: [...problem.jobs, { name: 'free', site: dogSite, strainCap: dog?.strainCap ?? 0 }],
+        chains: problem.chains.map((c) => (c.index === a.chain ? { ...c, job: problem.jobs.length } : c)),
       });
     default:
       return problem;
@@ -225,29 +218,29 @@ function without(problem: Problem, index: number, by: Blocker): Problem {
 /** Whether one activity alone, everything else where it is, can sit nearer its aim in a problem. Judged by the validator. */
 function canMoveNearer(
   problem: Problem,
-  placement: Placement,
+  schedule: Schedule,
   index: number,
   aim: number,
   ignore: readonly number[],
 ): boolean {
-  const at = placement[index];
+  const at = schedule[index];
   const a = problem.activities[index];
   if (at == null || a === undefined) return false;
   const step = at.start > aim ? -1 : 1;
-  const people = problem.people
+  const people = problem.workers
     .map((_, k) => k)
-    .filter((k) => a.skill !== null && problem.people[k]?.skills.has(a.skill) === true);
-  const stations = problem.stations.map((_, k) => k).filter((k) => problem.stations[k]?.kind === a.station);
-  const others: Placement = placement.map((p, i) => (ignore.includes(i) ? null : p));
+    .filter((k) => a.skill !== null && problem.workers[k]?.skills.has(a.skill) === true);
+  const stations = problem.machines.map((_, k) => k).filter((k) => problem.machines[k]?.kind === a.station);
+  const others: Schedule = schedule.map((p, i) => (ignore.includes(i) ? null : p));
   const chains = problem.chains.map((c) =>
-    ignore.length === 0 ? c : { ...c, activities: c.activities.filter((i) => !ignore.includes(i)) },
+    ignore.length === 0 ? c : { ...c, acts: c.acts.filter((i) => !ignore.includes(i)) },
   );
   const looked = problem.with({ chains });
   for (let start = at.start + step; Math.abs(start - aim) < Math.abs(at.start - aim); start += step) {
     for (const person of a.skill === null ? [-1] : people) {
-      for (const second of a.second === null ? [-1] : problem.people.map((_, k) => k).filter((k) => k !== person)) {
+      for (const second of a.second === null ? [-1] : problem.workers.map((_, k) => k).filter((k) => k !== person)) {
         for (const station of a.station === null ? [-1] : stations) {
-          const moved = others.map((p, i) => (i === index ? { start, person, second, station } : p));
+          const moved = others.map((p, i) => (i === index ? { start, worker: person, second, machine: station } : p));
           if (validatePlan(looked, moved).filter((f) => f.activities.includes(index)).length === 0) return true;
         }
       }
@@ -260,8 +253,8 @@ function canMoveNearer(
 it('names true reasons: with the named rule gone, each of 50 random items can move toward its aim', () => {
   const assembled = assembledFor(makePlanInput(file, CARE_LIBRARY, dawn), plan);
   const { problem } = assembled;
-  const placement = placementOf(assembled, plan);
-  const yard = new Yard(problem, placement);
+  const schedule = scheduleOf(assembled, plan);
+  const working = new WorkingSchedule(problem, schedule);
   const byKey = new Map(problem.activities.map((a) => [a.key as string, a.index]));
   const blocked = plan.activities.filter(
     (a): a is PlannedActivity & { reason: { code: 'blocked'; by: Blocker } } => a.reason.code === 'blocked',
@@ -277,13 +270,13 @@ it('names true reasons: with the named rule gone, each of 50 random items can mo
     const index = byKey.get(item.key) ?? -1;
     const a = problem.activities[index];
     if (a === undefined) throw new Error(item.key);
-    const list = problem.chains[a.chain]?.activities ?? [];
+    const list = problem.chains[a.chain]?.acts ?? [];
     const position = list.indexOf(index);
     const ignore = by === 'before' ? list.slice(0, position) : by === 'after' ? list.slice(position + 1) : [];
     const changed = without(problem, index, by);
-    expect(`${item.key} ${by} ${String(canMoveNearer(changed, placement, index, aimInYard(yard, a), ignore))}`).toBe(
-      `${item.key} ${by} true`,
-    );
+    expect(
+      `${item.key} ${by} ${String(canMoveNearer(changed, schedule, index, idealStartIn(working, a), ignore))}`,
+    ).toBe(`${item.key} ${by} true`);
   }
   expect(kinds.size).toBeGreaterThan(1);
 });

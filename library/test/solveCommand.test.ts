@@ -3,8 +3,8 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { checkInstancePlan } from '@loyal-mane/core';
-import type { InstancePlan, KennelInstance } from '@loyal-mane/core';
+import { checkInstancePlan } from '@loyal-mane/engine/adapters';
+import type { InstancePlan, KennelInstance } from '@loyal-mane/engine/adapters';
 
 const root = path.join(__dirname, '../..');
 const folder = mkdtempSync(path.join(os.tmpdir(), 'solve-'));

@@ -6,7 +6,7 @@ import type { DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.
 import type { Instant, LocalDay } from '../time/localDay.js';
 import type { StationKind, StepId } from '../kennel/vocabulary.js';
 import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
-import type { Blocker } from './explain.js';
+import type { Blocker } from './explain/explain.js';
 import type { ChainKind } from './problem.js';
 
 /** Another task named by a reason: "Asta has Tolle until then". */

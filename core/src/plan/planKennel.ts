@@ -2,33 +2,34 @@
  * The main job in one call: kennel in, plan out. Assembles the problem, searches, lets the independent validator look,
  * and explains every item and every gap.
  */
+import type { Assignment } from '@loyal-mane/engine';
 import type { DogId, TaskKey } from '../units/ids.js';
 import { hashText } from '../units/hash.js';
 import { msToInstant } from '../time/zone.js';
 import type { KennelFile } from '../kennel/kennelFile.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
-import type { Assembled } from './assemble.js';
-import { assembleProblem } from './assemble.js';
-import type { SlotReason } from './explain.js';
-import { explainPlace } from './explain.js';
-import { boundOfPlan, oddsOfPlan } from './measure.js';
-import { aimInYard, movesOf } from './moves.js';
+import type { Assembled } from './assemble/assemble.js';
+import { assembleProblem } from './assemble/assemble.js';
+import type { SlotReason } from './explain/explain.js';
+import { explainPlace } from './explain/explain.js';
+import { boundOfPlan, oddsOfPlan } from './measure/measure.js';
+import { idealStartIn, movesOf } from './explain/moves.js';
 import type { Plan, PlannedActivity, Reason, TaskName } from './plan.js';
-import { handsAfter } from './hands.js';
-import { assembledFor, personId, placementOf } from './placedPlan.js';
-import type { PlanInput } from './planInput.js';
-import { makePlanInput } from './planInput.js';
-import type { Activity, Place } from './problem.js';
-import type { SearchProgress, SearchResult } from './search.js';
-import { DEFAULT_ROUNDS, searchPlan } from './search.js';
-import { latestStarts } from './spare.js';
-import { validatePlan } from './validatePlan.js';
-import type { AskOptions } from './unplacedChains.js';
-import { unplacedChains } from './unplacedChains.js';
-import { Yard } from './yard.js';
+import { assigneesAfter } from './search/assignees.js';
+import { assembledFor, personId, scheduleOf } from './placedPlan.js';
+import type { PlanInput } from './assemble/planInput.js';
+import { makePlanInput } from './assemble/planInput.js';
+import type { Task } from './problem.js';
+import type { SearchProgress, SearchResult } from './search/searchPlan.js';
+import { DEFAULT_ROUNDS, searchPlan } from './search/searchPlan.js';
+import { latestStarts } from './explain/spare.js';
+import { validatePlan } from './validate/validatePlan.js';
+import type { AskOptions } from './explain/unplacedChains.js';
+import { unplacedChains } from './explain/unplacedChains.js';
+import { WorkingSchedule } from './workingSchedule.js';
 
 export const DEFAULT_SEED = 1;
-/** Searches with ever better known hands; what still has no place then is left at the middle pace. */
+/** Searches with ever better known assignees; what still has no place then is left at the middle pace. */
 const MOST_PASSES = 3;
 
 export interface PlanOptions extends AskOptions {
@@ -47,10 +48,10 @@ export interface PlanOptions extends AskOptions {
 /** Plans a whole kennel. The same kennel, library, moment, seed, rounds and previous plan give the same plan. */
 export function planKennel(kennel: KennelFile, library: CareLibrary, options: PlanOptions): Plan {
   const seed = options.seed ?? DEFAULT_SEED;
-  const { assembled, found } = searchByHands(makePlanInput(kennel, library, options.nowMs), options, seed);
-  const faults = validatePlan(assembled.problem, found.placement);
+  const { assembled, found } = searchByAssignee(makePlanInput(kennel, library, options.nowMs), options, seed);
+  const faults = validatePlan(assembled.problem, found.schedule);
   if (faults.length > 0) throw new Error(`planKennel: the plan breaks a rule: ${JSON.stringify(faults[0])}`);
-  const yard = new Yard(assembled.problem, found.placement);
+  const working = new WorkingSchedule(assembled.problem, found.schedule);
   return {
     format: 'loyal-mane-plan',
     version: 1,
@@ -61,13 +62,13 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     inputHash: hashText(JSON.stringify([kennel, library.version, options.nowMs])),
     libraryVersion: library.version,
     cost: Math.round(found.cost),
-    activities: plannedActivities(assembled, yard),
+    activities: plannedActivities(assembled, working),
     unplaced: unplacedChains(assembled, found, options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
     notes: assembled.notes,
     methods: kennel.methods?.number ?? 0,
-    ...(options.odds === true ? { odds: oddsOfPlan(assembled, found.placement, seed) } : {}),
+    ...(options.odds === true ? { odds: oddsOfPlan(assembled, found.schedule, seed) } : {}),
     ...(options.bound === true ? { bound: boundOfPlan(assembled) } : {}),
   };
 }
@@ -80,15 +81,15 @@ function usualRounds({ problem }: Assembled): number {
   return entries <= SMALL_ENTRIES ? 2 * DEFAULT_ROUNDS : DEFAULT_ROUNDS;
 }
 
-/** Searches until the minutes of every task are those of whoever does it, see `hands`. */
-function searchByHands(
+/** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
+function searchByAssignee(
   input: PlanInput,
   options: PlanOptions,
   seed: number,
 ): { readonly assembled: Assembled; readonly found: SearchResult } {
   const before = options.previous ?? null;
   let assembled = assembledFor(input, before);
-  let previous = before === null ? null : placementOf(assembled, before);
+  let previous = before === null ? null : scheduleOf(assembled, before);
   for (let pass = 1; ; pass++) {
     const found = searchPlan(assembled.problem, {
       seed,
@@ -97,28 +98,26 @@ function searchByHands(
       onProgress: options.onProgress ?? (() => undefined),
       previous,
     });
-    const hands = pass < MOST_PASSES ? handsAfter(assembled, found.placement) : null;
-    if (hands === null) return { assembled, found };
-    const placed = new Map(
-      assembled.problem.activities.map((a) => [a.key as string, found.placement[a.index] ?? null]),
-    );
-    assembled = assembleProblem({ ...input, hands });
+    const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
+    if (assignees === null) return { assembled, found };
+    const placed = new Map(assembled.problem.activities.map((a) => [a.key as string, found.schedule[a.index] ?? null]));
+    assembled = assembleProblem({ ...input, assignees });
     previous = assembled.problem.activities.map((a) => a.fixed ?? placed.get(a.key) ?? null);
   }
 }
 
-function plannedActivities(assembled: Assembled, yard: Yard): PlannedActivity[] {
+function plannedActivities(assembled: Assembled, working: WorkingSchedule): PlannedActivity[] {
   const { problem } = assembled;
   const planned: PlannedActivity[] = [];
   for (const chain of problem.chains) {
-    const latest = yard.isPlaced(chain.index) ? latestStarts(yard, chain.index) : [];
+    const latest = working.isPlaced(chain.index) ? latestStarts(working, chain.index) : [];
     let bound = false;
-    chain.activities.forEach((i, k) => {
-      const a = yard.activity(i);
-      const place = yard.placeOf(i);
+    chain.acts.forEach((i, k) => {
+      const a = working.activity(i);
+      const place = working.placeOf(i);
       // What follows running work at once is bound to it, and so is what follows that.
       bound = a.fixed !== null || (bound && a.lagMax >= 0);
-      if (place !== null) planned.push({ ...plannedActivity(assembled, yard, a, place, latest[k] ?? -1), bound });
+      if (place !== null) planned.push({ ...plannedActivity(assembled, working, a, place, latest[k] ?? -1), bound });
     });
   }
   return planned.sort((x, y) => x.start.localeCompare(y.start) || x.key.localeCompare(y.key));
@@ -126,9 +125,9 @@ function plannedActivities(assembled: Assembled, yard: Yard): PlannedActivity[] 
 
 function plannedActivity(
   assembled: Assembled,
-  yard: Yard,
-  a: Activity,
-  place: Place,
+  working: WorkingSchedule,
+  a: Task,
+  place: Assignment,
   latest: number,
 ): Omit<PlannedActivity, 'bound'> {
   const { input, drafts, estimates } = assembled;
@@ -136,7 +135,7 @@ function plannedActivity(
   const draft = drafts[a.chain];
   const minutes = estimates[a.index];
   const sessions = draft?.steps.find((s) => s.key === a.key)?.sessions ?? 1;
-  const reason = explainPlace(yard, a, place);
+  const reason = explainPlace(working, a, place);
   const at = (slot: number) => msToInstant(grid.msOf(slot));
   return {
     key: a.key,
@@ -146,10 +145,10 @@ function plannedActivity(
     step: a.step,
     state: a.fixed === null ? 'planned' : reason.code === 'done' ? 'done' : 'running',
     start: at(place.start),
-    end: at(place.start + a.dur),
-    attendedUntil: at(place.start + a.att),
-    people: [place.person, place.second].flatMap((p) => (p < 0 ? [] : [personId(assembled, p)])),
-    stationId: place.station < 0 ? null : (input.units[place.station]?.id ?? null),
+    end: at(place.start + a.duration),
+    attendedUntil: at(place.start + a.attended),
+    people: [place.worker, place.second].flatMap((p) => (p < 0 ? [] : [personId(assembled, p)])),
+    stationId: place.machine < 0 ? null : (input.units[place.machine]?.id ?? null),
     minutes: {
       middle: round1((minutes?.middleMin ?? 0) / sessions),
       p20: round1((minutes?.p20Min ?? 0) / sessions),
@@ -157,9 +156,9 @@ function plannedActivity(
       usual: round1((minutes?.usualMin ?? 0) / sessions),
       logs: minutes?.logs ?? 0,
     },
-    aim: at(a.fixed === null ? aimInYard(yard, a) : place.start),
+    aim: at(a.fixed === null ? idealStartIn(working, a) : place.start),
     latest: a.fixed !== null || latest < 0 ? null : at(latest),
-    reason: reasonOf(assembled, yard, a, reason),
+    reason: reasonOf(assembled, working, a, reason),
   };
 }
 
@@ -168,29 +167,29 @@ function round1(minutes: number): number {
 }
 
 /** Puts ids in place of the indexes of a reason. */
-export function reasonOf(assembled: Assembled, yard: Yard, a: Activity, reason: SlotReason): Reason {
+export function reasonOf(assembled: Assembled, working: WorkingSchedule, a: Task, reason: SlotReason): Reason {
   if (reason.code === 'sameHands') {
     return { code: 'sameHands', personId: reason.person < 0 ? null : personId(assembled, reason.person) };
   }
   if (reason.code === 'blocked') {
     const { code, by, towards } = reason;
-    return { code, by, towards, heldBy: reason.heldBy < 0 ? null : taskName(assembled, yard, reason.heldBy) };
+    return { code, by, towards, heldBy: reason.heldBy < 0 ? null : taskName(assembled, working, reason.heldBy) };
   }
   if (reason.code === 'atAim' && a.follows) return { code: 'follows' };
   return reason;
 }
 
 /** Names a placed activity by dog, step, person and end. */
-export function taskName(assembled: Assembled, yard: Yard, index: number): TaskName | null {
-  const a = yard.activity(index);
-  const place = yard.placeOf(index);
+export function taskName(assembled: Assembled, working: WorkingSchedule, index: number): TaskName | null {
+  const a = working.activity(index);
+  const place = working.placeOf(index);
   if (place === null) return null;
   return {
     key: a.key,
     dogId: assembled.drafts[a.chain]?.dogId as DogId,
     step: a.step,
-    personId: place.person < 0 ? null : personId(assembled, place.person),
-    until: msToInstant(assembled.input.grid.msOf(place.start + a.dur)),
+    personId: place.worker < 0 ? null : personId(assembled, place.worker),
+    until: msToInstant(assembled.input.grid.msOf(place.start + a.duration)),
   };
 }
 
@@ -210,13 +209,13 @@ export function taskRoom(
   key: TaskKey,
 ): TaskRoom | null {
   const assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
-  const yard = new Yard(assembled.problem, placementOf(assembled, plan));
+  const working = new WorkingSchedule(assembled.problem, scheduleOf(assembled, plan));
   const a = assembled.problem.activities.find((x) => x.key === key);
-  if (a === undefined || a.fixed !== null || yard.placeOf(a.index) === null) return null;
-  const moves = movesOf(yard, a);
-  const chain = assembled.problem.chains[a.chain]?.activities ?? [];
-  const later = chain.slice(chain.indexOf(a.index) + 1).map((i) => yard.activity(i).key);
-  const place = yard.placeOf(a.index) as Place;
+  if (a === undefined || a.fixed !== null || working.placeOf(a.index) === null) return null;
+  const moves = movesOf(working, a);
+  const chain = assembled.problem.chains[a.chain]?.acts ?? [];
+  const later = chain.slice(chain.indexOf(a.index) + 1).map((i) => working.activity(i).key);
+  const place = working.placeOf(a.index) as Assignment;
   const starts = moves.length > 0 ? moves.map((m) => m.start) : [place.start];
   const at = (slot: number): string => msToInstant(assembled.input.grid.msOf(slot));
   return { earliest: at(Math.min(...starts)), latest: at(Math.max(...starts)), waits: later.slice(0, 3) };

@@ -1,47 +1,31 @@
 /*
- * The planner's own view of a kennel: integers only. Times are slots of 5 minutes from the plan's first midnight, every
- * interval is half-open. It is made by `assembleProblem` and read by the search, the validator and the explanations.
+ * A kennel's planning problem: the engine's model, and beside it the trade's own facts of every task, person, station and
+ * dog. Times are slots of 5 minutes from the plan's first midnight, every interval is half-open. It is made by
+ * `assembleProblem` and read by the search, the validator and the explanations.
  */
+import type {
+  Activity,
+  Assignment,
+  Chain as EngineChain,
+  Job,
+  Lag,
+  Machine,
+  Model,
+  Weights,
+  Worker,
+} from '@loyal-mane/engine';
 import type { Skill, StationKind, StepId } from '../kennel/vocabulary.js';
 import type { TaskKey } from '../units/ids.js';
 
-/** A placement that may not move: done, running or locked work. */
-export interface FixedPlace {
-  readonly start: number;
-  readonly person: number;
-  readonly second: number;
-  readonly station: number;
-}
+/** Who and what serves a task is worked out by the problem, from what the task asks for. */
+type WorkedOut = 'workers' | 'secondWorkers' | 'machines' | 'kind' | 'omissionCost';
 
-/** Where and by whom an activity is done; -1 where nobody or nothing is needed. */
-export interface Place {
-  readonly start: number;
-  readonly person: number;
-  readonly second: number;
-  readonly station: number;
-}
-
-/** What one step of one chain asks for. */
-export interface ActivityFields {
+/** One step of one chain as it is asked for: the engine's times and costs, and the trade's needs. */
+export interface TaskFields extends Omit<Activity, WorkedOut> {
+  /** Its place in `Problem.activities`. */
   readonly index: number;
-  readonly chain: number;
   readonly key: TaskKey;
   readonly step: StepId;
-  /** Slots that dog and station are taken. */
-  readonly dur: number;
-  /** Slots from the start for which people are needed; 0 = nobody. */
-  readonly att: number;
-  /** Earliest start. */
-  readonly est: number;
-  /** Latest end. */
-  readonly let: number;
-  /** Wanted start, inside the window; of a follower only where nothing is placed before it. */
-  readonly aim: number;
-  /** A follower wants to start directly after the step before it; its cost is the gap. */
-  readonly follows: boolean;
-  /** Cost a slot before and after the aim. */
-  readonly early: number;
-  readonly late: number;
   readonly skill: Skill | null;
   readonly second: Skill | null;
   /** The one person who must do it (the handler in the ring), or -1. */
@@ -54,75 +38,78 @@ export interface ActivityFields {
   readonly ramp: boolean;
   /** Length that the station must have, cm; 0 = any. */
   readonly lengthCm: number;
-  readonly amps: number;
-  /** Slots of clean-down before another dog. */
-  readonly clean: number;
-  readonly stands: boolean;
-  /** Noise dose a slot, in hundredths of a percent of a day's. */
-  readonly noise: number;
-  readonly scissors: boolean;
-  /** Slots after the end of the activity before it in the chain: at least, at most (-1 = any). */
+  /** Slots after the end of the task before it in the chain: at least, at most (-1 = any). */
   readonly lagMin: number;
   readonly lagMax: number;
-  /** Lags to earlier activities of the same chain, end to start, in slots; max -1 = any. */
+  /** Lags to earlier tasks of the same chain, end to start, in slots; max -1 = any. */
   readonly since: readonly { readonly activity: number; readonly min: number; readonly max: number }[];
-  readonly fixed: FixedPlace | null;
   /** A lag that was already broken by what really happened: the step is due at once instead. */
   readonly overdue: boolean;
-  /** What a lead has narrowed by setting the task, as it was before; null where nobody has. */
-  readonly pinned: Pick<ActivityFields, 'est' | 'let' | 'aim' | 'follows' | 'only' | 'at'> | null;
+  /** The window and the people as they were before a lead set the task; null where nobody has. */
+  readonly pinned: Pick<TaskFields, 'earliestStart' | 'latestEnd' | 'idealStart' | 'follows' | 'only' | 'at'> | null;
 }
+
+/** Who and what may serve a task, as indexes into the problem's people and stations. */
+type Servers = Pick<Activity, 'workers' | 'secondWorkers' | 'machines' | 'kind'>;
+const NOBODY_YET: Servers = { workers: null, secondWorkers: null, machines: null, kind: -1 };
 
 /**
  * One step of one chain. Its index in `Problem.activities` is its identity inside the planner. A class, so that all
- * activities share one shape: the innermost loops read millions of them.
+ * tasks share one shape: the innermost loops read millions of them.
  */
-export class Activity implements ActivityFields {
-  readonly index: ActivityFields['index'];
-  readonly chain: ActivityFields['chain'];
-  readonly key: ActivityFields['key'];
-  readonly step: ActivityFields['step'];
-  readonly dur: ActivityFields['dur'];
-  readonly att: ActivityFields['att'];
-  readonly est: ActivityFields['est'];
-  readonly let: ActivityFields['let'];
-  readonly aim: ActivityFields['aim'];
-  readonly follows: ActivityFields['follows'];
-  readonly early: ActivityFields['early'];
-  readonly late: ActivityFields['late'];
-  readonly skill: ActivityFields['skill'];
-  readonly second: ActivityFields['second'];
-  readonly only: ActivityFields['only'];
-  readonly allowed: ActivityFields['allowed'];
-  readonly station: ActivityFields['station'];
-  readonly at: ActivityFields['at'];
-  readonly ramp: ActivityFields['ramp'];
-  readonly lengthCm: ActivityFields['lengthCm'];
-  readonly amps: ActivityFields['amps'];
-  readonly clean: ActivityFields['clean'];
-  readonly stands: ActivityFields['stands'];
-  readonly noise: ActivityFields['noise'];
-  readonly scissors: ActivityFields['scissors'];
-  readonly lagMin: ActivityFields['lagMin'];
-  readonly lagMax: ActivityFields['lagMax'];
-  readonly since: ActivityFields['since'];
-  readonly fixed: ActivityFields['fixed'];
-  readonly overdue: ActivityFields['overdue'];
-  readonly pinned: ActivityFields['pinned'];
+export class Task implements Activity, TaskFields {
+  readonly index: TaskFields['index'];
+  readonly chain: TaskFields['chain'];
+  readonly key: TaskFields['key'];
+  readonly step: TaskFields['step'];
+  readonly duration: TaskFields['duration'];
+  readonly attended: TaskFields['attended'];
+  readonly earliestStart: TaskFields['earliestStart'];
+  readonly latestEnd: TaskFields['latestEnd'];
+  readonly idealStart: TaskFields['idealStart'];
+  readonly follows: TaskFields['follows'];
+  readonly earlyCost: TaskFields['earlyCost'];
+  readonly lateCost: TaskFields['lateCost'];
+  readonly skill: TaskFields['skill'];
+  readonly second: TaskFields['second'];
+  readonly only: TaskFields['only'];
+  readonly allowed: TaskFields['allowed'];
+  readonly station: TaskFields['station'];
+  readonly at: TaskFields['at'];
+  readonly ramp: TaskFields['ramp'];
+  readonly lengthCm: TaskFields['lengthCm'];
+  readonly demand: TaskFields['demand'];
+  readonly setup: TaskFields['setup'];
+  readonly strains: TaskFields['strains'];
+  readonly exposure: TaskFields['exposure'];
+  readonly precision: TaskFields['precision'];
+  readonly lagMin: TaskFields['lagMin'];
+  readonly lagMax: TaskFields['lagMax'];
+  readonly since: TaskFields['since'];
+  readonly fixed: TaskFields['fixed'];
+  readonly overdue: TaskFields['overdue'];
+  readonly pinned: TaskFields['pinned'];
+  readonly workers: Activity['workers'];
+  readonly secondWorkers: Activity['secondWorkers'];
+  readonly machines: Activity['machines'];
+  readonly kind: Activity['kind'];
+  /** No step of a chain is left out alone. */
+  readonly omissionCost = -1;
 
-  constructor(f: ActivityFields) {
+  /** `servers` is the problem's to say: whoever makes a task leaves it away. */
+  constructor(f: TaskFields, servers: Servers = NOBODY_YET) {
     this.index = f.index;
     this.chain = f.chain;
     this.key = f.key;
     this.step = f.step;
-    this.dur = f.dur;
-    this.att = f.att;
-    this.est = f.est;
-    this.let = f.let;
-    this.aim = f.aim;
+    this.duration = f.duration;
+    this.attended = f.attended;
+    this.earliestStart = f.earliestStart;
+    this.latestEnd = f.latestEnd;
+    this.idealStart = f.idealStart;
     this.follows = f.follows;
-    this.early = f.early;
-    this.late = f.late;
+    this.earlyCost = f.earlyCost;
+    this.lateCost = f.lateCost;
     this.skill = f.skill;
     this.second = f.second;
     this.only = f.only;
@@ -131,22 +118,31 @@ export class Activity implements ActivityFields {
     this.at = f.at;
     this.ramp = f.ramp;
     this.lengthCm = f.lengthCm;
-    this.amps = f.amps;
-    this.clean = f.clean;
-    this.stands = f.stands;
-    this.noise = f.noise;
-    this.scissors = f.scissors;
+    this.demand = f.demand;
+    this.setup = f.setup;
+    this.strains = f.strains;
+    this.exposure = f.exposure;
+    this.precision = f.precision;
     this.lagMin = f.lagMin;
     this.lagMax = f.lagMax;
     this.since = f.since;
     this.fixed = f.fixed;
     this.overdue = f.overdue;
     this.pinned = f.pinned;
+    this.workers = servers.workers;
+    this.secondWorkers = servers.secondWorkers;
+    this.machines = servers.machines;
+    this.kind = servers.kind;
   }
 
   /** A copy with some fields changed. */
-  with(changes: Partial<ActivityFields>): Activity {
-    return new Activity({ ...this, ...changes });
+  with(changes: Partial<TaskFields>): Task {
+    return new Task({ ...this, ...changes }, this);
+  }
+
+  /** A copy that stands where something really happened, or where it may not move: it costs nothing more. */
+  fixedAt(place: Assignment): Task {
+    return this.with({ fixed: place, follows: false, earlyCost: 0, lateCost: 0 });
   }
 }
 
@@ -154,77 +150,58 @@ export const CHAIN_KINDS = ['show', 'keepUp'] as const;
 export type ChainKind = (typeof CHAIN_KINDS)[number];
 
 /** A whole entry or one round of keep-up work: placed whole or left out whole. */
-export interface Chain {
+export interface ChainFields extends Omit<EngineChain, 'lags'> {
   readonly index: number;
   readonly key: string;
   readonly kind: ChainKind;
-  readonly dog: number;
-  /** Cost of leaving it out. */
-  readonly cost: number;
-  /** Index of a chain that must be placed too, or -1. */
-  readonly needs: number;
-  /** In chain order. */
-  readonly activities: readonly number[];
 }
 
-export interface ProblemPerson {
+/** A chain with its lags, as its tasks say them. */
+export interface Chain extends ChainFields, EngineChain {}
+
+export interface ProblemPerson extends Worker {
   readonly name: string;
   readonly skills: ReadonlySet<Skill>;
-  /** Site by slot; -1 off shift, on a break or in transit. */
-  readonly site: Int8Array;
-  /** 1 where the slot is overtime. */
-  readonly over: Uint8Array;
-  readonly scissorCap: number;
-  readonly noiseCap: number;
 }
 
-export interface ProblemStation {
+export interface ProblemStation extends Machine {
   readonly name: string;
   readonly kind: StationKind;
-  readonly site: number;
-  readonly circuit: number;
   readonly ramp: boolean;
   /** Usable length, cm; Infinity where it is not known. */
   readonly lengthCm: number;
-  /** 1 where it is closed. */
-  readonly closed: Uint8Array;
   /** 1 where a show's rules close it, which nobody can open; these slots are closed as well. */
   readonly barred: Uint8Array;
 }
 
-export interface ProblemDog {
+export interface ProblemDog extends Job {
   readonly name: string;
-  /** Site by slot; -1 in transit. */
-  readonly site: Int8Array;
-  /** Standing trim slots a day. */
-  readonly standCap: number;
 }
 
-export interface Weights {
-  /** A person-slot of overtime. */
-  readonly overtime: number;
-  /** A change of hands between neighbors of one chain on one day. */
-  readonly handOver: number;
-  /** A change of station between neighbors that both need one of the same kind. */
-  readonly stationChange: number;
+/** Defaults in the order of what matters: ready entries, then aims, overtime, changes. Engineering choice. */
+export const DEFAULT_WEIGHTS: Weights = { overtime: 16, workerChange: 20, machineChange: 4, acrossKinds: false };
+
+/** Amperes are told apart to a tenth: the unit of a task's demand and of a supply. */
+export const DEMAND_PER_AMP = 10;
+
+/** A draw or a limit in amperes, in the problem's unit. */
+export function demandOf(amps: number): number {
+  return Math.round(amps * DEMAND_PER_AMP);
 }
 
-/** Defaults in the order of what matters: ready entries, then aims, overtime, hands. Engineering choice. */
-export const DEFAULT_WEIGHTS: Weights = { overtime: 16, handOver: 20, stationChange: 4 };
-
-/** What a planning problem consists of. */
+/** Parts of a planning problem. */
 export interface ProblemFields {
   readonly horizon: number;
   /** First slot in which anything new may start. */
   readonly now: number;
   readonly dayStarts: readonly number[];
-  readonly people: readonly ProblemPerson[];
-  readonly stations: readonly ProblemStation[];
-  /** Amperes of each circuit. */
-  readonly circuits: readonly number[];
-  readonly dogs: readonly ProblemDog[];
-  readonly chains: readonly Chain[];
-  readonly activities: readonly Activity[];
+  readonly workers: readonly ProblemPerson[];
+  readonly machines: readonly ProblemStation[];
+  /** Limits of the circuits, see `demandOf`. */
+  readonly supplies: readonly number[];
+  readonly jobs: readonly ProblemDog[];
+  readonly chains: readonly ChainFields[];
+  readonly activities: readonly Task[];
   readonly weights: Weights;
 }
 
@@ -237,16 +214,16 @@ export function dayOfSlot(problem: Problem, slot: number): number {
   return k;
 }
 
-/** A whole planning problem. */
-export class Problem implements ProblemFields {
+/** A whole planning problem, which is the engine's model as well. */
+export class Problem implements Model, ProblemFields {
   readonly horizon: ProblemFields['horizon'];
   readonly now: ProblemFields['now'];
   readonly dayStarts: ProblemFields['dayStarts'];
-  readonly people: ProblemFields['people'];
-  readonly stations: ProblemFields['stations'];
-  readonly circuits: ProblemFields['circuits'];
-  readonly dogs: ProblemFields['dogs'];
-  readonly chains: ProblemFields['chains'];
+  readonly workers: ProblemFields['workers'];
+  readonly machines: ProblemFields['machines'];
+  readonly supplies: ProblemFields['supplies'];
+  readonly jobs: ProblemFields['jobs'];
+  readonly chains: readonly Chain[];
   readonly activities: ProblemFields['activities'];
   readonly weights: ProblemFields['weights'];
 
@@ -254,13 +231,13 @@ export class Problem implements ProblemFields {
     this.horizon = f.horizon;
     this.now = f.now;
     this.dayStarts = f.dayStarts;
-    this.people = f.people;
-    this.stations = f.stations;
-    this.circuits = f.circuits;
-    this.dogs = f.dogs;
-    this.chains = f.chains;
-    this.activities = f.activities;
+    this.workers = f.workers;
+    this.machines = f.machines;
+    this.supplies = f.supplies;
+    this.jobs = f.jobs;
     this.weights = f.weights;
+    this.activities = f.activities.map((a) => served(a, f));
+    this.chains = f.chains.map((c) => ({ ...c, lags: lagsOf(c, f.activities) }));
   }
 
   /** A copy with some fields changed: "what if". */
@@ -269,11 +246,74 @@ export class Problem implements ProblemFields {
   }
 }
 
-/** Start that an activity wants, given the end of the step before it in its chain (-1 when none is placed). */
-export function aimAfter(a: Activity, endBefore: number, now: number): number {
-  if (!a.follows || endBefore < 0) return a.aim;
-  return Math.max(a.est, now, endBefore + a.lagMin);
+/** Lags between neighbors, and over middle steps, as positions in the chain. */
+function lagsOf(c: ChainFields, tasks: readonly Task[]): Lag[] {
+  const position = new Map(c.acts.map((i, k) => [i, k]));
+  return c.acts.flatMap((i, k): Lag[] => {
+    const a = tasks[i] as Task;
+    const since = a.since.flatMap((s): Lag[] => {
+      const from = position.get(s.activity);
+      return from === undefined ? [] : [{ from, to: k, min: s.min, max: s.max }];
+    });
+    return k === 0 ? since : [{ from: k - 1, to: k, min: a.lagMin, max: a.lagMax }, ...since];
+  });
 }
 
-/** Where every activity sits, by index; null = not placed. */
-export type Placement = readonly (Place | null)[];
+/** The task with those who may serve it; the same task where nothing about them changed. */
+function served(a: Task, of: ProblemFields): Task {
+  const workers = peopleFor(a, of);
+  const secondWorkers = a.second === null ? null : having(a.second, of);
+  const machines = stationsFor(a, of);
+  const kind = a.station === null ? -1 : of.machines.findIndex((s) => s.kind === a.station);
+  const isSame =
+    a.workers === workers && a.secondWorkers === secondWorkers && a.machines === machines && a.kind === kind;
+  return isSame ? a : new Task(a, { workers, secondWorkers, machines, kind });
+}
+
+/** By people (stations) of a problem and what is asked of them: explanations change little, and ask again and again. */
+const peopleWith = new WeakMap<ProblemFields['workers'], Map<string, readonly number[]>>();
+const stationsWith = new WeakMap<ProblemFields['machines'], Map<string, readonly number[]>>();
+
+function listed<T extends object>(
+  memo: WeakMap<T, Map<string, readonly number[]>>,
+  of: T,
+  key: string,
+  make: () => readonly number[],
+): readonly number[] {
+  let lists = memo.get(of);
+  if (lists === undefined) memo.set(of, (lists = new Map<string, readonly number[]>()));
+  let list = lists.get(key);
+  if (list === undefined) lists.set(key, (list = make()));
+  return list;
+}
+
+function having(skill: Skill, of: ProblemFields): readonly number[] {
+  return listed(peopleWith, of.workers, skill, () => of.workers.flatMap((p, k) => (p.skills.has(skill) ? [k] : [])));
+}
+
+function peopleFor(a: Task, of: ProblemFields): readonly number[] | null {
+  const { skill, allowed, only } = a;
+  if (skill === null || a.attended === 0) return null;
+  const able = having(skill, of);
+  if (only < 0 && allowed === null) return able;
+  return listed(peopleWith, of.workers, `${skill} ${String(only)} ${allowed?.join() ?? '*'}`, () =>
+    able.filter((k) => (only < 0 || k === only) && (allowed === null || allowed.includes(k))),
+  );
+}
+
+function stationsFor(a: Task, of: ProblemFields): readonly number[] | null {
+  if (a.station === null) return null;
+  return listed(stationsWith, of.machines, `${a.station} ${String(a.ramp)} ${a.lengthCm} ${a.at}`, () =>
+    of.machines.flatMap((s, k) => {
+      if (a.at >= 0 && a.at !== k) return [];
+      const fits = s.kind === a.station && (!a.ramp || s.ramp) && s.lengthCm >= a.lengthCm;
+      return fits ? [k] : [];
+    }),
+  );
+}
+
+/** Start that a task wants, given the end of the step before it in its chain (-1 when none is placed). */
+export function aimAfter(a: Task, endBefore: number, now: number): number {
+  if (!a.follows || endBefore < 0) return a.idealStart;
+  return Math.max(a.earliestStart, now, endBefore + a.lagMin);
+}

@@ -2,7 +2,6 @@
  * When a dog goes in, from where it stands in the ring's order: blocks start by the program, and a judge sees about so many
  * dogs an hour.
  */
-import { floor } from '../units/numbers.js';
 import type { WallTime } from '../time/localDay.js';
 
 /** Dogs an hour that one judge sees: the usual scheduling convention of all-breed shows, 25 an hour and 175 a day. */
@@ -17,9 +16,9 @@ const LAST_MINUTE = 24 * 60 - 1;
  */
 export function ringTimeAt(start: WallTime, number: number, dogsPerHour: number): WallTime | null {
   if (number < 1 || dogsPerHour <= 0) return null;
-  const at = Number(start.slice(0, 2)) * 60 + Number(start.slice(3)) + floor(((number - 1) * 60) / dogsPerHour);
+  const at = Number(start.slice(0, 2)) * 60 + Number(start.slice(3)) + Math.floor(((number - 1) * 60) / dogsPerHour);
   if (at > LAST_MINUTE) return null;
-  return `${pad(floor(at / 60))}:${pad(at % 60)}` as WallTime;
+  return `${pad(Math.floor(at / 60))}:${pad(at % 60)}` as WallTime;
 }
 
 const pad = (n: number): string => String(n).padStart(2, '0');

@@ -1,8 +1,8 @@
 /*
  * Reads a neutral planning instance: its form, then that every index names something. Nothing is guessed.
  */
-import { KennelInstanceSchema, instanceFaults } from '@loyal-mane/core';
-import type { KennelInstance } from '@loyal-mane/core';
+import { KennelInstanceSchema, instanceFaults } from '@loyal-mane/engine/adapters';
+import type { KennelInstance } from '@loyal-mane/engine/adapters';
 import { issueWords } from '../words/issueWords.js';
 import { compileSchema, schemaIssues } from './schemaIssues.js';
 

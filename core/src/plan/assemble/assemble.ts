@@ -1,0 +1,199 @@
+/*
+ * From the kennel and the care programs to the planner's problem: every entry becomes a chain of activities with
+ * windows counted back from its ring time or the departure, every dog at home gets its keep-up work, and what is done or
+ * running is fixed. Pure: the moment comes in as an argument.
+ */
+import { slotsOf } from '../../time/slotGrid.js';
+import type { SlotGrid } from '../../time/slotGrid.js';
+import { noiseDosePercent } from '../../programs/noiseDose.js';
+import type { TaskPin } from '../../kennel/kennelFile.js';
+import { instantToMs } from '../../time/zone.js';
+import type { ProgramStep } from '../../programs/careLibrary.js';
+import type { Estimate } from '../../programs/estimate.js';
+import { shareLags, tightenWindows } from './windows.js';
+import type { ChainFields } from '../problem.js';
+import { DEFAULT_WEIGHTS, Problem, Task, demandOf } from '../problem.js';
+import type { ChainDraft } from './chains.js';
+import { draftChains } from './chains.js';
+import type { StepDraft } from './stepDrafts.js';
+import type { PlanInput } from './planInput.js';
+import { makeCalendars } from './calendars.js';
+import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
+
+/** The problem, and what is needed to read its indexes back. */
+export interface Assembled {
+  readonly problem: Problem;
+  readonly input: PlanInput;
+  readonly drafts: readonly ChainDraft[];
+  /** Estimates by activity index. */
+  readonly estimates: readonly Estimate[];
+  /** Attended slots by person index, by activity index; empty where all who may do it are alike. */
+  readonly attended: readonly ReadonlyMap<number, number>[];
+  readonly leftOut: readonly LeftOut[];
+  readonly notes: readonly PlanNote[];
+  readonly calendar: readonly CalendarItem[];
+}
+
+/** Hundredths of a percent of a day's noise dose in one slot. */
+function noisePoints(levelDba: number): number {
+  return levelDba <= 0 ? 0 : Math.ceil(noiseDosePercent(levelDba, 5) * 100);
+}
+
+/** Makes the planner's problem from an input. */
+export function assembleProblem(input: PlanInput): Assembled {
+  const { grid } = input;
+  const now = grid.slotOf(input.nowMs, 'ceil');
+  const calendars = makeCalendars(input);
+  const drafted = draftChains(input);
+  const chains: ChainFields[] = [];
+  const activities: Task[] = [];
+  const estimates: Estimate[] = [];
+  const attended: ReadonlyMap<number, number>[] = [];
+  const keys = new Map<string, number>();
+  const pins = new Map((input.kennel.pins ?? []).map((p) => [p.taskKey as string, p]));
+  for (const draft of drafted.chains) {
+    const index = chains.length;
+    const dog = input.dogIndex.get(draft.dogId) ?? -1;
+    const first = activities.length;
+    const made = draft.steps.map((s, k) => makeActivity(input, draft, s, index, first + k, now));
+    const tight = tightenWindows(shareLags(made), now, grid.horizon);
+    activities.push(...tight.map((a) => pinned(input, pins, a, now)));
+    estimates.push(...draft.steps.map((s) => s.estimate));
+    attended.push(...draft.steps.map((s) => s.attended));
+    keys.set(draft.key, index);
+    chains.push({
+      index,
+      key: draft.key,
+      kind: draft.kind,
+      job: dog,
+      cost: draft.cost,
+      needs: draft.needs === null ? -1 : (keys.get(draft.needs) ?? -1),
+      acts: tight.map((a) => a.index),
+    });
+  }
+  const { leftOut, calendar, notes } = drafted;
+  const problem = new Problem({
+    horizon: grid.horizon,
+    now,
+    dayStarts: grid.dayStarts,
+    ...calendars,
+    chains: firstRingFirst(chains, activities),
+    activities,
+    weights: DEFAULT_WEIGHTS,
+  });
+  return { problem, input, drafts: drafted.chains, estimates, attended, leftOut, calendar, notes };
+}
+
+/** Of two entries of equal importance that cannot both be ready, the one that is due first keeps what both need. */
+const FIRST_RING = 100;
+
+/** The chains, each show dearer to leave out by those whose last ring is later. */
+function firstRingFirst(chains: readonly ChainFields[], tasks: readonly Task[]): ChainFields[] {
+  const rings = (c: ChainFields): number[] =>
+    c.acts.flatMap((i) => (tasks[i]?.step === 'ring' ? [tasks[i].earliestStart] : []));
+  const due = chains.map((c) => (c.kind === 'show' ? Math.max(0, ...rings(c)) : -1));
+  return chains.map((c, k) => {
+    const mine = due[k] ?? -1;
+    const later = mine < 0 ? 0 : due.filter((other) => other > mine).length;
+    return { ...c, cost: c.cost + FIRST_RING * later };
+  });
+}
+
+const EARLY = 1;
+const LATE = 1;
+const ANCHOR_LATE = 2;
+const OVERDUE_LATE = 8;
+
+function makeActivity(
+  input: PlanInput,
+  draft: ChainDraft,
+  s: StepDraft,
+  chain: number,
+  index: number,
+  now: number,
+): Task {
+  const { grid } = input;
+  const needs = input.library.steps[s.step.step];
+  const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
+  const att = Math.max(1, slotsOf(minutes / s.sessions));
+  const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
+  const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;
+  const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;
+  const ramp = needs.lifts && draft.weightKg >= input.kennel.settings.rampFromKg;
+  const task = new Task({
+    index,
+    chain,
+    key: s.key,
+    step: s.step.step,
+    duration: dur,
+    attended: s.fixed === null ? att : Math.min(s.fixed.dur, s.step.restMin > 0 ? att : s.fixed.dur),
+    earliestStart: est,
+    latestEnd: latest,
+    idealStart: aimOf(s, grid, est, latest - dur),
+    follows: s.step.aim.of === 'follow' && s.position > 0,
+    earlyCost: s.step.anchor ? ANCHOR_LATE : EARLY,
+    lateCost: s.overdue ? OVERDUE_LATE : s.step.anchor ? ANCHOR_LATE : LATE,
+    skill: s.step.skill ?? needs.skill,
+    allowed: s.allowed,
+    second: ramp && !input.hasRamp ? 'hand' : needs.second,
+    only: s.handler,
+    station: needs.station,
+    ramp: ramp && input.hasRamp,
+    lengthCm: s.lengthCm,
+    demand: demandOf(needs.amps),
+    setup: slotsOf(needs.cleanMin),
+    strains: needs.stands,
+    exposure: noisePoints(needs.noiseDba),
+    precision: needs.scissors ? 1 : 0,
+    lagMin: slotsOf(s.step.lagMin),
+    lagMax: s.lagMaxMin === null ? -1 : Math.floor(s.lagMaxMin / 5),
+    since: s.since.map((x) => ({
+      activity: index - s.position + x.position,
+      min: slotsOf(x.min),
+      max: x.max === null ? -1 : Math.floor(x.max / 5),
+    })),
+    fixed: null,
+    overdue: s.overdue,
+    at: -1,
+    pinned: null,
+  });
+  return s.fixed === null ? task : task.fixedAt(s.fixed.place);
+}
+
+/**
+ * A task that a lead has set has one start, and the assignees and place that were named. A start that has passed binds nobody
+ * any more.
+ */
+function pinned(input: PlanInput, pins: ReadonlyMap<string, TaskPin>, a: Task, now: number): Task {
+  const pin = pins.get(a.key);
+  if (pin === undefined || a.fixed !== null) return a;
+  const start = input.grid.slotOf(instantToMs(pin.start), 'floor');
+  if (start < now) return a;
+  const person = pin.personId === undefined ? -1 : (input.personIndex.get(pin.personId) ?? -1);
+  const unit = input.units.find((u) => u.id === pin.stationId);
+  return a.with({
+    // Never outside what the care program allows: such a task has no place, and letting it go is what helps.
+    earliestStart: Math.max(a.earliestStart, start),
+    latestEnd: Math.min(a.latestEnd, start + a.duration),
+    idealStart: start,
+    follows: false,
+    only: person >= 0 ? person : a.only,
+    at: unit?.index ?? -1,
+    pinned: {
+      earliestStart: a.earliestStart,
+      latestEnd: a.latestEnd,
+      idealStart: a.idealStart,
+      follows: a.follows,
+      only: a.only,
+      at: a.at,
+    },
+  });
+}
+
+function aimOf(s: StepDraft, grid: SlotGrid, est: number, latestStart: number): number {
+  const clamp = (t: number): number => Math.max(est, Math.min(latestStart, t));
+  const aim: ProgramStep['aim'] = s.step.aim;
+  if (s.overdue) return est;
+  if (aim.of === 'prepDay' && s.aimMs !== null) return clamp(grid.slotOf(s.aimMs, 'ceil'));
+  return aim.of === 'latest' ? clamp(latestStart) : est;
+}

@@ -1,0 +1,238 @@
+/*
+ * Counting back: from entries, dogs and care programs to chains of steps with their windows as instants. One chain an
+ * entry (the first show day of a dog at a show carries its whole preparation; later days carry touch-ups and need the
+ * first), and one a round of keep-up work that no show covers.
+ */
+import type { KennelDog } from '../../kennel/dogRecord.js';
+import type { KennelEntry, KennelShow } from '../../kennel/kennelFile.js';
+import type { LocalDay, WallTime } from '../../time/localDay.js';
+import { addDays, daysBetween } from '../../time/localDay.js';
+import { wallToMs } from '../../time/zone.js';
+import type { DogId, EntryId } from '../../units/ids.js';
+import type { KeepUpRule } from '../../programs/careLibrary.js';
+import { coatClassOf, holds, isCleanFaced, noEntry } from '../../programs/dogFacts.js';
+import type { EntryFacts } from '../../programs/dogFacts.js';
+import type { DogProgram } from '../../programs/dogProgram.js';
+import { dogProgram } from '../../programs/dogProgram.js';
+import { keepUpDays } from './keepUpDays.js';
+import type { MarkContext } from './marks.js';
+import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
+import type { PlanInput } from './planInput.js';
+import type { ChainKind } from '../problem.js';
+import { draftSteps } from './stepDrafts.js';
+import type { DraftContext, StepDraft } from './stepDrafts.js';
+
+export interface ChainDraft {
+  readonly key: string;
+  readonly kind: ChainKind;
+  readonly dogId: DogId;
+  readonly entryId: EntryId | null;
+  readonly weightKg: number;
+  readonly cost: number;
+  readonly needs: string | null;
+  readonly steps: readonly StepDraft[];
+}
+
+/** Cost of an entry that is not ready, by importance 1 to 3, and of missed keep-up (engineering choice). */
+const SHOW_COST: readonly number[] = [0, 20_000, 40_000, 80_000];
+const KEEP_UP_COST = 600;
+
+interface Drafted {
+  readonly chains: readonly ChainDraft[];
+  readonly leftOut: readonly LeftOut[];
+  readonly calendar: readonly CalendarItem[];
+  readonly notes: readonly PlanNote[];
+}
+
+/** Chains of every entry and every keep-up round within reach, needed ones before those that need them. */
+export function draftChains(input: PlanInput): Drafted {
+  const context: DraftContext = {
+    input,
+    work: new Map(input.kennel.work.map((w) => [w.taskKey as string, w])),
+    leftOut: [],
+    calendar: [],
+    notes: [],
+  };
+  const chains = input.kennel.dogs.flatMap((dog) => [...showChains(context, dog), ...keepUpChains(context, dog)]);
+  const { leftOut, calendar, notes } = context;
+  return { chains: chains.filter((c) => c.steps.length > 0), leftOut, calendar, notes };
+}
+
+/** The dog's entries at one show, in order of time, that are not over when the plan begins or are within reach. */
+function entriesAt(input: PlanInput, dog: KennelDog, show: KennelShow): KennelEntry[] {
+  return input.kennel.entries
+    .filter((e) => e.dogId === dog.id && e.showId === show.id)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`));
+}
+
+function showChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
+  const { input } = context;
+  const last = addDays(input.grid.firstDay, input.grid.dayCount - 1);
+  const chains: ChainDraft[] = [];
+  const shows = [...input.kennel.shows].sort((x, y) => x.firstDay.localeCompare(y.firstDay));
+  for (const show of shows) {
+    const nextShow = chains.length === 0;
+    const trimmedOn = sharedTrim(input, dog, show, shows);
+    const entries = entriesAt(input, dog, show);
+    const first = entries[0];
+    if (first === undefined) continue;
+    addCalendar(context, dog, first);
+    const final = entries[entries.length - 1];
+    if (first.day > last || final === undefined || addDays(final.day, 1) < input.grid.firstDay) continue;
+    entries.forEach((entry, k) => {
+      const part = k === 0 ? 'first' : 'later';
+      const needs = k === 0 ? null : `e:${entries[k - 1]?.id ?? ''}`;
+      chains.push(
+        entryChain(
+          context,
+          dog,
+          show,
+          entry,
+          part,
+          { firstShowDay: k === 0, lastShowDay: entry === final, nextShow, trimmedOn },
+          needs,
+        ),
+      );
+    });
+  }
+  return chains;
+}
+
+/** Shows at most so far apart share the first one's trim (common practice: a fortnight). */
+const DEFAULT_SHARED_TRIM_DAYS = 15;
+
+/** The preparation day of an earlier show whose trim still holds for this one; null where there is none. */
+function sharedTrim(input: PlanInput, dog: KennelDog, show: KennelShow, shows: readonly KennelShow[]): LocalDay | null {
+  const earlier = shows.filter((s) => s.lastDay < show.firstDay).flatMap((s) => entriesAt(input, dog, s).slice(-1));
+  const last = earlier
+    .map((e) => e.day)
+    .sort()
+    .at(-1);
+  const first = entriesAt(input, dog, show)[0];
+  if (last === undefined || first === undefined) return null;
+  return daysBetween(last, first.day) <= DEFAULT_SHARED_TRIM_DAYS ? last : null;
+}
+
+function addCalendar(context: DraftContext, dog: KennelDog, first: KennelEntry): void {
+  const { library } = context.input;
+  for (const rule of library.programs[coatClassOf(dog, library)].calendar) {
+    const day = addDays(first.day, -rule.daysBefore);
+    if (day >= context.input.grid.firstDay) {
+      context.calendar.push({ dogId: dog.id, entryId: first.id, step: rule.step, day });
+    }
+  }
+}
+
+function entryChain(
+  context: DraftContext,
+  dog: KennelDog,
+  show: KennelShow,
+  entry: KennelEntry,
+  part: 'first' | 'later',
+  place: Pick<EntryFacts, 'firstShowDay' | 'lastShowDay' | 'nextShow' | 'trimmedOn'>,
+  needs: string | null,
+): ChainDraft {
+  const { input } = context;
+  const marks = marksOf(input, dog, show, entry);
+  const facts: EntryFacts = {
+    day: entry.day,
+    siteTub: marks.siteHasTub,
+    travels: marks.departMs !== null,
+    ...place,
+    laterRound: entry.laterRound !== undefined,
+    cleanFaced: isCleanFaced(input.library.breeds.get(dog.breed)),
+  };
+  const own = dogProgram(dog, input.kennel, input.library, show, facts);
+  if (part === 'first') noteProgram(context, dog, entry, own);
+  const { program } = own;
+  const before = part === 'first' ? program.preparation : program.between;
+  const steps = [...before, ...program.showMorning, ...program.after].filter((s) =>
+    s.when.every((c) => holds(c, dog, facts)),
+  );
+  const key = `e:${entry.id}`;
+  const handler = entry.handlerId === undefined ? -1 : (input.personIndex.get(entry.handlerId) ?? -1);
+  return {
+    key,
+    kind: 'show',
+    dogId: dog.id,
+    entryId: entry.id,
+    weightKg: dog.weightKg,
+    cost: SHOW_COST[entry.importance] ?? 0,
+    needs,
+    steps: draftSteps(context, { dog, key, entry, marks, handler, trimmedOn: facts.trimmedOn }, steps),
+  };
+}
+
+/** What drops out of an entry's work and what people should mind, said once a dog and show. */
+function noteProgram(context: DraftContext, dog: KennelDog, entry: KennelEntry, own: DogProgram): void {
+  for (const d of own.dropped) context.leftOut.push({ dogId: dog.id, entryId: entry.id, ...d });
+  for (const note of own.notes) context.notes.push({ dogId: dog.id, entryId: entry.id, note });
+}
+
+function marksOf(input: PlanInput, dog: KennelDog, show: KennelShow, entry: KennelEntry): MarkContext {
+  const { kennel } = input;
+  const zone = kennel.settings.timeZone;
+  const ringMs = wallToMs(entry.day, entry.ringTime, zone);
+  const ride = kennel.transports.find(
+    (t) =>
+      t.toSiteId === show.siteId && t.dogs.includes(dog.id) && t.day <= entry.day && daysBetween(t.day, entry.day) < 10,
+  );
+  const departMs = ride === undefined ? null : wallToMs(ride.day, ride.depart, zone);
+  return {
+    zone,
+    ringDay: entry.day,
+    ringMs,
+    prepDay: ride === undefined || ride.day > entry.day ? entry.day : ride.day,
+    departMs,
+    siteHasTub: kennel.stations.some((s) => s.siteId === show.siteId && s.kind === 'tub'),
+    laterRoundMs: entry.laterRound === undefined ? null : wallToMs(entry.day, entry.laterRound, zone),
+  };
+}
+
+function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
+  const { input } = context;
+  const none = noEntry(input.grid.firstDay, isCleanFaced(input.library.breeds.get(dog.breed)));
+  const { program } = dogProgram(dog, input.kennel, input.library, null, none);
+  return program.keepUp
+    .filter((rule) => rule.when.every((c) => holds(c, dog, none)))
+    .flatMap((rule) =>
+      keepUpDays(context, dog, rule, restDays(input, dog, rule)).map((day) => keepUpChain(context, dog, rule, day)),
+    );
+}
+
+function keepUpChain(context: DraftContext, dog: KennelDog, rule: KeepUpRule, day: LocalDay): ChainDraft {
+  const zone = context.input.kennel.settings.timeZone;
+  const key = `k:${dog.id}:${rule.id}:${day}`;
+  const marks: MarkContext = {
+    zone,
+    ringDay: day,
+    ringMs: wallToMs(day, '12:00' as WallTime, zone),
+    prepDay: day,
+    departMs: null,
+    siteHasTub: false,
+    laterRoundMs: null,
+  };
+  return {
+    key,
+    kind: 'keepUp',
+    dogId: dog.id,
+    entryId: null,
+    weightKg: dog.weightKg,
+    cost: KEEP_UP_COST,
+    needs: null,
+    steps: draftSteps(context, { dog, key, entry: null, marks, handler: -1, trimmedOn: null }, rule.steps),
+  };
+}
+
+/** Days on which a rule rests because a show covers the dog: its preparation, the show and the journey. */
+function restDays(input: PlanInput, dog: KennelDog, rule: KeepUpRule): (day: LocalDay) => boolean {
+  const spans = input.kennel.shows.flatMap((show) => {
+    const entries = entriesAt(input, dog, show);
+    const first = entries[0];
+    const final = entries[entries.length - 1];
+    if (first === undefined || final === undefined) return [];
+    const prepDay = marksOf(input, dog, show, first).prepDay;
+    return [{ from: addDays(prepDay, -rule.restDaysBefore), to: final.day }];
+  });
+  return (day) => spans.some((s) => day >= s.from && day <= s.to);
+}

@@ -1,0 +1,63 @@
+/*
+ * People do not always work in order: what that does to the steps of a chain that are still to do.
+ */
+import type { WorkRecord } from '../../kennel/kennelFile.js';
+import type { StepId } from '../../kennel/vocabulary.js';
+import type { ProgramStep } from '../../programs/careLibrary.js';
+import type { Estimate } from '../../programs/estimate.js';
+import type { TaskKey } from '../../units/ids.js';
+
+/** When one session of a step may be done, and how long all its sessions take. Milliseconds since the epoch. */
+export interface StepTimes {
+  readonly key: TaskKey;
+  readonly sessions: number;
+  readonly minutes: Estimate;
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** A step that belongs to the chain, before its place in it is settled. */
+export interface WantedStep {
+  readonly step: ProgramStep;
+  readonly times: StepTimes;
+  readonly record: WorkRecord | undefined;
+  readonly who: WhoMay;
+  /** Attended slots by person index, see `PacedSession`. */
+  readonly attended: ReadonlyMap<number, number>;
+}
+
+/** Who may do a step. */
+export interface WhoMay {
+  /** Indexes of the people who have the skill, the practice and the tools. */
+  readonly may: readonly number[];
+  /** The same, where practice or tools bar somebody; null = everybody with the skill. */
+  readonly allowed: readonly number[] | null;
+  /** Where nobody may: what is missing. */
+  readonly barred: 'notPracticed' | 'noTool' | null;
+}
+
+/** Work that is still worth doing when what follows it was done first; any other step then counts as passed over. */
+const STILL_WANTED: readonly StepId[] = [
+  ...(['knots', 'nails', 'clip', 'whiskers', 'ears', 'throat', 'naturalTrim', 'fineTrim'] as const),
+  ...(['undercoat', 'outlineCheck', 'bag', 'wraps'] as const),
+];
+
+/**
+ * People do not always work in order: what was done or begun stands, and what should have come before it is done next or
+ * passed over. Nothing that happened can leave a dog without a plan.
+ */
+export function caughtUp(wanted: readonly WantedStep[]): { todo: WantedStep[]; passedOver: WantedStep[] } {
+  const last = wanted.findLastIndex((w) => w.record?.startedAt !== undefined);
+  const begun = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt !== undefined);
+  const late = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt === undefined);
+  const next = late.filter((w) => STILL_WANTED.includes(w.step.step));
+  return {
+    todo: [...begun, ...next.map(atOnce), ...wanted.slice(last + 1)],
+    passedOver: late.filter((w) => !STILL_WANTED.includes(w.step.step)),
+  };
+}
+
+/** A step out of its order follows nothing closely. */
+function atOnce(w: WantedStep): WantedStep {
+  return { ...w, step: { ...w.step, lagMin: 0, lagMaxMin: null, since: [] } };
+}

@@ -1,0 +1,111 @@
+/*
+ * What a plan is made from: the whole kennel, the library and the moment, with the look-ups that assembling needs.
+ */
+import type { DogId, PersonId, StationId } from '../../units/ids.js';
+import { SlotGrid } from '../../time/slotGrid.js';
+import type { LocalDay } from '../../time/localDay.js';
+import { instantToMs, localDayOf } from '../../time/zone.js';
+import type { KennelDog } from '../../kennel/dogRecord.js';
+import type { KennelFile, WorkRecord } from '../../kennel/kennelFile.js';
+import type { CareLibrary } from '../../programs/careLibrary.js';
+import { withKennelBreeds } from '../../programs/kennelBreeds.js';
+import { learnPace } from '../../programs/pace.js';
+import type { LearnedPace, PaceLog } from '../../programs/pace.js';
+
+/** Days that the slot planner looks ahead; longer leads are calendar items. */
+export const HORIZON_DAYS = 28;
+
+/** A station, or one place of a station that has several. */
+export interface StationUnit {
+  readonly id: StationId;
+  readonly index: number;
+}
+
+/** Person index by task key, for tasks whose minutes are those of one person. */
+export type Assignees = ReadonlyMap<string, number>;
+
+export const NO_ASSIGNEES: Assignees = new Map();
+
+export interface PlanInput {
+  readonly kennel: KennelFile;
+  readonly library: CareLibrary;
+  readonly nowMs: number;
+  readonly grid: SlotGrid;
+  readonly dogIndex: ReadonlyMap<DogId, number>;
+  readonly personIndex: ReadonlyMap<PersonId, number>;
+  /** One unit a place: `units[k].id` is the station of the planner's station k. */
+  readonly units: readonly StationUnit[];
+  readonly siteIndex: ReadonlyMap<string, number>;
+  readonly homeSite: number;
+  /** Whether any tub has a ramp; without one, heavy dogs need a second person. */
+  readonly hasRamp: boolean;
+  /** What finished work says of dogs' and people's pace. */
+  readonly pace: LearnedPace;
+  /** Who tasks went to, where their minutes are to be that person's. */
+  readonly assignees: Assignees;
+}
+
+/** Prepares an input. `nowMs` is milliseconds since the epoch. */
+export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: number): PlanInput {
+  const library = withKennelBreeds(shipped, file.breeds);
+  const zone = file.settings.timeZone;
+  const kennel = withUndercoat(withoutDogsThatLeft(file, localDayOf(nowMs, zone)), zone);
+  const grid = new SlotGrid(localDayOf(nowMs, zone), HORIZON_DAYS, zone);
+  const units = kennel.stations.flatMap((s) => Array.from({ length: s.places ?? 1 }, () => s.id));
+  const home = kennel.sites.findIndex((s) => s.home);
+  return {
+    kennel,
+    library,
+    nowMs,
+    grid,
+    dogIndex: new Map(kennel.dogs.map((d, i) => [d.id, i])),
+    personIndex: new Map(kennel.people.map((p, i) => [p.id, i])),
+    units: units.map((id, index) => ({ id, index })),
+    siteIndex: new Map(kennel.sites.map((s, i) => [s.id, i])),
+    homeSite: home < 0 ? 0 : home,
+    assignees: NO_ASSIGNEES,
+    pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
+    hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),
+  };
+}
+
+/**
+ * Finished tasks of earlier days that say what was expected of them: today's are learned from overnight, so that a plan
+ * does not shift under people's hands with every task they finish.
+ */
+function logsOf(work: readonly WorkRecord[], isEarlier: (atMs: number) => boolean): PaceLog[] {
+  return work.flatMap((w): PaceLog[] => {
+    if (w.state !== 'done' || w.expectedMin === undefined || w.finishedAt === undefined) return [];
+    if (!isEarlier(instantToMs(w.finishedAt))) return [];
+    const { dogId, step, expectedMin } = w;
+    return [{ dogId, step, expectedMin, personId: w.personId ?? null, actualMin: w.workedMs / 60_000 }];
+  });
+}
+
+/** Dogs with their last full removal of undercoat as finished work has it, where that is later than their records'. */
+function withUndercoat(kennel: KennelFile, zone: string): KennelFile {
+  const last = new Map<DogId, LocalDay>();
+  for (const w of kennel.work) {
+    if (w.step !== 'undercoat' || w.state !== 'done' || w.finishedAt === undefined) continue;
+    const day = localDayOf(instantToMs(w.finishedAt), zone);
+    if (day > (last.get(w.dogId) ?? '')) last.set(w.dogId, day);
+  }
+  const later = (dog: KennelDog): KennelDog => {
+    const day = last.get(dog.id);
+    return day === undefined || day <= (dog.lastUndercoat ?? '') ? dog : { ...dog, lastUndercoat: day };
+  };
+  return { ...kennel, dogs: kennel.dogs.map(later) };
+}
+
+/** Dogs that are no longer here get no work, and are not shown. */
+function withoutDogsThatLeft(kennel: KennelFile, today: LocalDay): KennelFile {
+  const left = new Set(kennel.dogs.flatMap((d) => (d.leftOn !== undefined && d.leftOn <= today ? [d.id] : [])));
+  if (left.size === 0) return kennel;
+  return {
+    ...kennel,
+    dogs: kennel.dogs.filter((d) => !left.has(d.id)),
+    entries: kennel.entries.filter((e) => !left.has(e.dogId)),
+    work: kennel.work.filter((w) => !left.has(w.dogId)),
+    transports: kennel.transports.map((t) => ({ ...t, dogs: t.dogs.filter((id) => !left.has(id)) })),
+  };
+}

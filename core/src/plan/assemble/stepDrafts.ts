@@ -1,0 +1,323 @@
+/*
+ * One chain's steps as drafts: minutes of this dog by the people who may do it, windows as instants, sessions over days,
+ * what is done or running fixed where it was.
+ */
+import type { Assignment } from '@loyal-mane/engine';
+import { columnOf } from '../../coat/coatClass.js';
+import type { CoatColumn } from '../../coat/coatClass.js';
+import type { ZoneId } from '../../coat/zones.js';
+import type { KennelDog } from '../../kennel/dogRecord.js';
+import type { KennelEntry, WorkRecord } from '../../kennel/kennelFile.js';
+import type { StepId } from '../../kennel/vocabulary.js';
+import { addDays } from '../../time/localDay.js';
+import type { LocalDay, WallTime } from '../../time/localDay.js';
+import { SLOT_MIN } from '../../time/slotGrid.js';
+import { instantToMs, wallToMs } from '../../time/zone.js';
+import type { TaskKey } from '../../units/ids.js';
+import type { MinutesRow, ProgramStep } from '../../programs/careLibrary.js';
+import { cooperationFactor } from '../../programs/cooperation.js';
+import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../programs/dogFacts.js';
+import { barOf, needsOfCoat } from '../../programs/mayTrim.js';
+import { standMinutesOf } from '../../programs/dogProgram.js';
+import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
+import { atPace, estimate } from '../../programs/estimate.js';
+import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
+import { caughtUp } from './outOfOrder.js';
+import type { StepTimes, WantedStep, WhoMay } from './outOfOrder.js';
+import { markMs } from './marks.js';
+import type { MarkContext } from './marks.js';
+import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
+import { sessionAtPace, middlePace, pacesOf } from './assigneePace.js';
+import type { PlanInput } from './planInput.js';
+import { keepDistance } from './treatmentDistance.js';
+
+/** One step of a chain, still in instants. */
+export interface StepDraft {
+  readonly key: TaskKey;
+  readonly step: ProgramStep;
+  readonly position: number;
+  readonly sessions: number;
+  readonly estimate: Estimate;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly aimMs: number | null;
+  /** Ring times are rounded outward, all other windows inward. */
+  readonly exact: boolean;
+  readonly lagMaxMin: number | null;
+  readonly since: readonly { readonly position: number; readonly min: number; readonly max: number | null }[];
+  /** Person index who must do it, or -1. */
+  readonly handler: number;
+  readonly fixed: { readonly place: Assignment; readonly dur: number } | null;
+  readonly overdue: boolean;
+  /** Indexes of the people who may do it; null = everybody with the skill. */
+  readonly allowed: readonly number[] | null;
+  /** Attended slots by person index where paces differ; empty = all alike. */
+  readonly attended: ReadonlyMap<number, number>;
+  /** Where nobody may: what is missing. */
+  readonly barred: 'notPracticed' | 'noTool' | null;
+  /** Length that the station must have, cm; 0 = any. */
+  readonly lengthCm: number;
+}
+
+/** What drafting reads and adds to. */
+export interface DraftContext {
+  readonly input: PlanInput;
+  readonly work: ReadonlyMap<string, WorkRecord>;
+  readonly leftOut: LeftOut[];
+  readonly calendar: CalendarItem[];
+  readonly notes: PlanNote[];
+}
+
+/** Whose steps they are, and what they count from. */
+export interface ChainFrame {
+  readonly dog: KennelDog;
+  readonly key: string;
+  readonly entry: KennelEntry | null;
+  readonly marks: MarkContext;
+  /** Person index who shows the dog, or -1. */
+  readonly handler: number;
+  /** A later trim than the dog's record knows of: that of an earlier show. */
+  readonly trimmedOn: LocalDay | null;
+}
+
+const MINUTE_MS = 60_000;
+/** Minutes between two sessions of work with a daily limit of its own. */
+const SESSIONS_APART_MIN = 12 * 60;
+/** A table is this much longer than the dog that is set up on it (engineering default). */
+const DEFAULT_TABLE_ROOM = 1.1;
+
+/** Drafts of a chain's steps, in order. */
+export function draftSteps(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]): StepDraft[] {
+  const { todo, passedOver } = caughtUp(wantedSteps(context, frame, steps));
+  for (const w of passedOver) leaveOut(context, frame, w.step.step, 'passedOver');
+  const drafts: StepDraft[] = [];
+  for (const w of todo) drafts.push(makeStep(context, frame, w, drafts));
+  return drafts;
+}
+
+function leaveOut(context: DraftContext, frame: ChainFrame, step: StepId, code: 'past' | 'passedOver'): void {
+  context.leftOut.push({ dogId: frame.dog.id, entryId: frame.entry?.id ?? null, step, why: { code } });
+}
+
+function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]): WantedStep[] {
+  const { input } = context;
+  const { dog, entry, marks } = frame;
+  const minutesOf = stepMinutes(input, frame);
+  const standMin = standMinutes(input, dog);
+  const occurrences = new Map<string, number>();
+  const wanted: WantedStep[] = [];
+  let missed: Estimate | null = null;
+  for (const step of steps) {
+    const occurrence = (occurrences.get(step.step) ?? 0) + 1;
+    occurrences.set(step.step, occurrence);
+    const who = peopleFor(input, step, dog, entry);
+    const own = minutesOf(step, who);
+    // A rough pass that was missed is not left undone: the fine pass takes its minutes as well.
+    const minutes: Estimate = step.step === 'fineTrim' && missed !== null ? addEstimates(own, missed) : own;
+    const planned = step.careful ? minutes.p80Min : minutes.middleMin;
+    const stands = input.library.steps[step.step].stands;
+    const most = Math.min(stands ? standMin : Infinity, step.perDayMin ?? Infinity);
+    const sessions = Math.max(1, Math.ceil(planned / most - 1e-9));
+    const window = keepDistance(
+      step,
+      dog,
+      { fromMs: markMs(step.from, marks), toMs: markMs(step.to, marks) },
+      marks.zone,
+      marks.departMs,
+    );
+    const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
+    const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
+    for (let session = 1; session <= sessions; session++) {
+      const key = `${frame.key}:${step.step}:${String(occurrence)}:${String(session)}` as TaskKey;
+      const record = context.work.get(key);
+      if (record?.state === 'skipped') continue;
+      if (past && record === undefined) {
+        if (step.step === 'roughTrim') missed = minutes;
+        if (session === 1) leaveOut(context, frame, step.step, 'past');
+        continue;
+      }
+      // Sessions of work that has a daily limit of its own fall on different days.
+      const apart = session > 1 && step.perDayMin !== null;
+      const mine = apart ? { ...step, lagMin: SESSIONS_APART_MIN, lagMaxMin: null } : step;
+      const asked = { minutes, sessions, careful: step.careful, most };
+      const paced = sessionAtPace(asked, who, paces, input.assignees.get(key));
+      const times = { key, sessions, minutes: paced.minutes, ...window };
+      wanted.push({ step: mine, times, record, who: paced.who, attended: paced.attended });
+    }
+  }
+  return wanted;
+}
+
+/** Minutes of each step for this dog, asked in the chain's order: how a coat was prepared tells on what follows. */
+function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, who: WhoMay) => Estimate {
+  const { dog } = frame;
+  const puppy = isPuppy(dog, input);
+  const coat = coatClassOf(dog, input.library);
+  const day = frame.marks.prepDay;
+  const since = frame.trimmedOn === null ? dog : { ...dog, lastTrim: frame.trimmedOn };
+  const facts = estimateFacts(since, input.library, day, puppy);
+  const preparing = preparation(columnOf(coat), undercoatLoad(dog, day) === 'heavy');
+  return (step, who) => {
+    const row = input.library.minutes[step.row];
+    if (row === undefined) throw new Error(`draftSteps: no row "${step.row}" in the minutes table`);
+    const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
+    const own: EstimateFacts = {
+      ...facts,
+      ...preparing(step.step, row),
+      cooperation: cooperationFactor(dog, step.step, touched(input, step.step, row), (z) =>
+        input.library.hairShare(coat, z),
+      ),
+    };
+    const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
+    const crew = { factor: middlePace(input, step.step, who), logs: 0 };
+    return atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
+  };
+}
+
+/** Zones that a step touches: those of its trim, or the whole coat where it goes over the whole coat. */
+function touched(input: PlanInput, step: StepId, row: MinutesRow): readonly ZoneId[] | 'all' | null {
+  return input.library.stepZones(step) ?? (row.scale === 'whole' ? 'all' : null);
+}
+
+/** Follows through a chain whether the coat comes from the brush, or with its undercoat left in. */
+function preparation(column: CoatColumn, loaded: boolean): (step: StepId, row: MinutesRow) => Partial<EstimateFacts> {
+  let before: 'nothing' | 'brushed' | 'blown' = 'nothing';
+  return (step, row) => {
+    if (step === 'brushOut1' || step === 'brushOut2') before = 'brushed';
+    if (step === 'blowOut' || (step === 'undercoat' && before === 'nothing')) before = 'blown';
+    // A checked coat ends the bath; the next one begins anew.
+    if (step === 'dryCheck') before = 'nothing';
+    // Coats that are always brushed out first have that in their minutes already; double coats come either way.
+    if (row.wet === null || before === 'blown' || column !== 'double') return {};
+    if (before === 'brushed') return { prepared: 'brushedOut' };
+    return loaded ? { prepared: 'undercoatIn' } : {};
+  };
+}
+
+/** Judging takes the time that it takes. */
+function isExact(step: ProgramStep): boolean {
+  return step.from.of === 'ring' && step.to.of === 'ring' && step.step === 'ring';
+}
+
+/** Share of a trim that is left when somebody has locked zones, or a state leaves some alone. */
+function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolean, day: LocalDay): number {
+  const breed = input.library.breeds.get(dog.breed);
+  if (breed === undefined) return 1;
+  const own = trimDogOf(dog, puppy, day);
+  if (own.locked.length === 0 && (own.leftAlone ?? []).length === 0) return 1;
+  const zones = trimZonesOf(step, own, breed, input.library);
+  return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
+}
+
+function timesOf(step: ProgramStep, dog: KennelDog): number {
+  if (step.times === 'once') return 1;
+  return Math.max(1, (step.times === 'mats' ? (dog.mats ?? []) : (dog.unready ?? [])).length);
+}
+
+function longer(e: Estimate, minutes: number): Estimate {
+  if (minutes === 0) return e;
+  const middleMin = Math.max(1, e.middleMin + minutes);
+  const ratio = middleMin / e.middleMin;
+  return { ...e, middleMin, p20Min: e.p20Min * ratio, p80Min: e.p80Min * ratio, usualMin: middleMin };
+}
+
+function addEstimates(x: Estimate, y: Estimate): Estimate {
+  return {
+    middleMin: x.middleMin + y.middleMin,
+    p20Min: x.p20Min + y.p20Min,
+    p80Min: x.p80Min + y.p80Min,
+    usualMin: x.usualMin + y.usualMin,
+    logs: x.logs,
+  };
+}
+
+function standMinutes(input: PlanInput, dog: KennelDog): number {
+  const minutes = standMinutesOf(dog, input.kennel, input.library, isPuppy(dog, input));
+  return Math.max(SLOT_MIN, Math.floor(minutes / SLOT_MIN) * SLOT_MIN);
+}
+
+function makeStep(
+  context: DraftContext,
+  frame: ChainFrame,
+  wanted: WantedStep,
+  before: readonly StepDraft[],
+): StepDraft {
+  const { input } = context;
+  const { marks } = frame;
+  const { step, times, record, who, attended } = wanted;
+  const fixed = record === undefined ? null : fixedPlace(input, record, times, step.restMin);
+  const prev = before[before.length - 1];
+  const since = step.since.flatMap((s) => {
+    const position = before.findLastIndex((b) => b.step.step === s.step);
+    return position < 0 ? [] : [{ position, min: s.min, max: voidWhenBroken(input, before[position], s.max) }];
+  });
+  const lagMaxMin = voidWhenBroken(input, prev, step.lagMaxMin);
+  const length = input.library.breeds.get(frame.dog.breed)?.lengthCm ?? 0;
+  return {
+    key: times.key,
+    step,
+    position: before.length,
+    sessions: times.sessions,
+    estimate: times.minutes,
+    fromMs: times.fromMs,
+    toMs: times.toMs,
+    aimMs:
+      step.aim.of === 'prepDay'
+        ? wallToMs(addDays(marks.prepDay, step.aim.day), step.aim.time as WallTime, marks.zone)
+        : null,
+    exact: isExact(step),
+    lagMaxMin,
+    since,
+    handler: step.step === 'ring' || step.step === 'gate' ? frame.handler : -1,
+    fixed,
+    overdue: fixed === null && lagMaxMin === null && step.lagMaxMin !== null,
+    allowed: who.allowed,
+    attended,
+    barred: who.barred,
+    lengthCm: input.library.steps[step.step].wholeLength ? length * DEFAULT_TABLE_ROOM : 0,
+  };
+}
+
+/** Who may do a step: practice and kit decide; `allowed` is null where they bar nobody. */
+function peopleFor(input: PlanInput, step: ProgramStep, dog: KennelDog, entry: KennelEntry | null): WhoMay {
+  const skill = step.skill ?? input.library.steps[step.step].skill;
+  const asked = step.tools ?? input.library.tools(step.step, coatClassOf(dog, input.library));
+  const tools = needsOfCoat(asked, dog.density);
+  const skilled = input.kennel.people.flatMap((p, i) => (skill !== null && p.skills.includes(skill) ? [i] : []));
+  const bars = skilled.map((i) => barOf(input.kennel.people[i] ?? {}, step.step, entry?.day ?? null, tools));
+  if (bars.every((b) => b === null)) return { may: skilled, allowed: null, barred: null };
+  const may = skilled.filter((_, k) => bars[k] === null);
+  const barred = may.length > 0 ? null : (bars.find((b) => b?.code === 'notPracticed') ?? bars[0])?.code;
+  return { may, allowed: may, barred: barred ?? null };
+}
+
+/** A lag that what really happened has already broken asks for "at once", not for the impossible. */
+function voidWhenBroken(input: PlanInput, before: StepDraft | undefined, maxMin: number | null): number | null {
+  if (maxMin === null || before?.fixed == null) return maxMin;
+  const end = before.fixed.place.start + before.fixed.dur;
+  const now = input.grid.slotOf(input.nowMs, 'ceil');
+  return end + Math.floor(maxMin / SLOT_MIN) < now ? null : maxMin;
+}
+
+/** Where work that somebody started sits. Running work lasts at least until the next slot. */
+function fixedPlace(input: PlanInput, w: WorkRecord, times: StepTimes, restMin: number): StepDraft['fixed'] {
+  if (w.startedAt === undefined) return null;
+  const { grid } = input;
+  const startMs = instantToMs(w.startedAt);
+  const start = grid.slotOf(startMs, 'floor');
+  const now = grid.slotOf(input.nowMs, 'ceil');
+  const done = w.state === 'done' && w.finishedAt !== undefined;
+  const planned = times.minutes.middleMin / times.sessions;
+  const workedEnd = done
+    ? grid.slotOf(instantToMs(w.finishedAt ?? w.startedAt), 'ceil')
+    : Math.max(now + 1, grid.slotOf(input.nowMs + Math.max(0, planned * MINUTE_MS - workedMs(w, input.nowMs)), 'ceil'));
+  const end = workedEnd + Math.ceil(restMin / SLOT_MIN);
+  const person = w.personId === undefined ? -1 : (input.personIndex.get(w.personId) ?? -1);
+  const station = input.units.find((u) => u.id === w.stationId)?.index ?? -1;
+  return { place: { start, worker: person, second: -1, machine: station }, dur: Math.max(1, end - start) };
+}
+
+/** Milliseconds worked on a task until a moment, pauses left out. */
+export function workedMs(w: WorkRecord, nowMs: number): number {
+  return w.workedMs + (w.runningSince === undefined ? 0 : Math.max(0, nowMs - instantToMs(w.runningSince)));
+}

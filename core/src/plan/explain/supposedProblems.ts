@@ -1,0 +1,97 @@
+/*
+ * Problems with one thing different, to see whether that is what is in the way: somebody stays, a break is worked through, a
+ * station is open, there is one more of a kind.
+ */
+import type { Schedule } from '@loyal-mane/engine';
+import type { StationKind } from '../../kennel/vocabulary.js';
+import type { Problem, ProblemPerson, ProblemStation } from '../problem.js';
+
+function withPerson(problem: Problem, p: number, person: ProblemPerson): Problem {
+  return problem.with({ workers: problem.workers.map((x, k) => (k === p ? person : x)) });
+}
+
+/** The problem with a person staying so many slots after each shift, as overtime. */
+export function stayLonger(problem: Problem, p: number, slots: number): Problem {
+  const person = problem.workers[p] as ProblemPerson;
+  const site = person.site.slice();
+  const over = person.over.slice();
+  for (const dayEnd of problem.dayStarts.slice(1)) {
+    let last = dayEnd - 1;
+    while (last > dayEnd - 288 && last >= 0 && person.site[last] === -1) last--;
+    if (last <= dayEnd - 288 || last < 0) continue;
+    for (let t = last + 1; t <= Math.min(last + slots, dayEnd - 1); t++) {
+      site[t] = person.site[last] ?? -1;
+      over[t] = 1;
+    }
+  }
+  return withPerson(problem, p, { ...person, site, over });
+}
+
+/** Longest gap in a shift that counts as a break, in slots. */
+const LONGEST_BREAK = 12;
+
+/** The problem with a person's breaks worked through: short gaps within a shift, at one site. */
+export function withoutBreaks(problem: Problem, p: number): Problem {
+  const person = problem.workers[p] as ProblemPerson;
+  const site = person.site.slice();
+  for (let t = 1; t < problem.horizon; t++) {
+    const here = site[t - 1] ?? -1;
+    if (site[t] !== -1 || here === -1) continue;
+    let end = t;
+    while (end < problem.horizon && site[end] === -1) end++;
+    if (end - t <= LONGEST_BREAK && site[end] === here) site.fill(here, t, end);
+    t = end;
+  }
+  return withPerson(problem, p, { ...person, site });
+}
+
+/** 1 where somebody of the crew closed a station: what a show's rules bar stays barred. */
+export function closedByUs(problem: Problem, s: number): Uint8Array {
+  const { closed, barred } = problem.machines[s] as ProblemStation;
+  return closed.map((c, t) => (barred[t] === 1 ? 0 : c));
+}
+
+/** The problem with a station open whenever a show’s rules do not bar it. */
+export function openStation(problem: Problem, s: number): Problem {
+  const stations = problem.machines.map((x, k) => (k === s ? { ...x, closed: x.barred } : x));
+  return problem.with({ machines: stations });
+}
+
+/** One more station of a kind at every site that has one, on no circuit. */
+export function extraStations(problem: Problem, kind: StationKind): Problem {
+  const mine = problem.machines.filter((s) => s.kind === kind);
+  const sites = [...new Set(mine.map((s) => s.site))];
+  const added = sites.map((site): ProblemStation => ({
+    name: kind,
+    kind,
+    site,
+    supply: -1,
+    ramp: true,
+    lengthCm: Infinity,
+    closed: new Uint8Array(problem.horizon + 1),
+    barred: new Uint8Array(problem.horizon + 1),
+  }));
+  return problem.with({ machines: [...problem.machines, ...added] });
+}
+
+/** One more person with the skills and shifts of one person. */
+export function extraPerson(problem: Problem, p: number): Problem {
+  const twin = problem.workers.length;
+  const activities = problem.activities.map((a) =>
+    a.allowed?.includes(p) === true ? a.with({ allowed: [...a.allowed, twin] }) : a,
+  );
+  return problem.with({ workers: [...problem.workers, { ...(problem.workers[p] as ProblemPerson) }], activities });
+}
+
+/** The problem with dogs that stand as long as anybody likes. */
+export function noStandingLimit(problem: Problem): Problem {
+  return problem.with({ jobs: problem.jobs.map((d) => ({ ...d, strainCap: 10_000 })) });
+}
+
+/** The schedule without a chain, and without those that need it. */
+export function without(problem: Problem, schedule: Schedule, chain: number): Schedule {
+  const gone = new Set([chain, ...problem.chains.filter((c) => c.needs === chain).map((c) => c.index)]);
+  return schedule.map((p, i) =>
+    gone.has(problem.activities[i]?.chain ?? -1) && problem.activities[i]?.fixed === null ? null : p,
+  );
+}

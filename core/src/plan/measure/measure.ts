@@ -1,0 +1,70 @@
+/*
+ * How good a plan is: what no plan could do better than, and how likely each entry is to be ready when durations spread
+ * as they do. Both are computed from the finished plan and never change it.
+ */
+import type { Schedule } from '@loyal-mane/engine';
+import { leastCosts, playOdds } from '@loyal-mane/engine';
+import type { StepId } from '../../kennel/vocabulary.js';
+import { SPREAD_P80 } from '../../programs/estimate.js';
+import type { Assembled } from '../assemble/assemble.js';
+import type { EntryOdds, PlanBound } from '../plan.js';
+
+/** Plays of a plan: the share is then sure to about one in a hundred (standard error of a share). */
+export const DEFAULT_PLAYS = 2000;
+
+/** Steps that are missed when they are late: the dog does not leave, is not at the gate, is not in the ring. */
+const DEADLINES: ReadonlySet<StepId> = new Set(['load', 'gate', 'ring']);
+/** Steps before which the wait is wanted, but given up when time is short. */
+const SQUEEZED: ReadonlySet<StepId> = new Set(['gate']);
+
+/** The van is planned to be full ten minutes before it leaves, in slots. */
+const LOAD_GRACE = 2;
+
+/** What no plan of the problem can do better than: show entries that have a place, and cost. */
+export function boundOfPlan(assembled: Assembled): PlanBound {
+  const { problem } = assembled;
+  const least = leastCosts(problem);
+  const hopeless = (c: number): boolean => {
+    const needs = problem.chains[c]?.needs ?? -1;
+    return least[c] === Infinity || (needs >= 0 && hopeless(needs));
+  };
+  const shows = problem.chains.filter((c) => c.kind === 'show');
+  const cost = problem.chains.reduce((sum, c, k) => sum + Math.min(c.cost, least[k] as number), 0);
+  return { ready: shows.filter((c) => !hopeless(c.index)).length, of: shows.length, cost: Math.floor(cost) };
+}
+
+/** Odds of every placed entry. The same plan, seed and number of plays give the same odds. */
+export function oddsOfPlan(assembled: Assembled, schedule: Schedule, seed: number, plays = DEFAULT_PLAYS): EntryOdds[] {
+  const { problem, drafts, estimates } = assembled;
+  const sessions = new Map(drafts.flatMap((d) => d.steps.map((s) => [s.key as string, s.sessions] as const)));
+  const odds = playOdds(problem, schedule, {
+    runs: plays,
+    seed,
+    spread: problem.activities.map((a) => {
+      const e = estimates[a.index];
+      return e === undefined || isExact(a) || e.middleMin <= 0 ? 0 : Math.log(e.p80Min / e.middleMin) / SPREAD_P80;
+    }),
+    middle: problem.activities.map(
+      (a) => (estimates[a.index]?.middleMin ?? a.attended * 5) / 5 / (sessions.get(a.key) ?? 1),
+    ),
+    counts: problem.activities.map((a) => DEADLINES.has(a.step)),
+    grace: problem.activities.map((a) => (a.step === 'load' ? LOAD_GRACE : 0)),
+    squeezes: problem.activities.map((a) => SQUEEZED.has(a.step)),
+  });
+  return problem.chains.flatMap((c): EntryOdds[] => {
+    const entryId = drafts[c.index]?.entryId ?? null;
+    const ready = odds.ready[c.index] ?? Number.NaN;
+    if (c.kind !== 'show' || entryId === null || Number.isNaN(ready)) return [];
+    const breaks = problem.activities[odds.breaks[c.index] ?? -1]?.key ?? null;
+    return [{ entryId: entryId, ready: Math.round(ready * 1000) / 1000, breaks }];
+  });
+}
+
+/** Judging and the like take as long as they take, at their own time. */
+function isExact(a: {
+  readonly earliestStart: number;
+  readonly duration: number;
+  readonly latestEnd: number;
+}): boolean {
+  return a.earliestStart + a.duration === a.latestEnd;
+}

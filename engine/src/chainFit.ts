@@ -1,0 +1,411 @@
+/*
+ * The cheapest place of one whole chain, everything else as it is. A job does one thing at a time, so the chain's own
+ * activities never compete for workers, machines or power: a shortest path finds times and workers, a second one machines.
+ * What does interact inside a chain (the job's straining slots, a worker's daily limits, lags over a middle step) is
+ * branched on when the answer violates it.
+ */
+import { ceil, floor, max, min, INFINITY } from './numbers.js';
+import type { Rng } from './rng.js';
+import { chainCost } from './chainCost.js';
+import type { SoftCosts, PathOptions } from './chainPath.js';
+import { ChainPath } from './chainPath.js';
+import type { Ban } from './chainStarts.js';
+import { ChainStarts } from './chainStarts.js';
+import type { Activity, Model, Assignment } from './model.js';
+import type { ChainTables, Tables } from './tables.js';
+import type { Occupancy } from './occupancy.js';
+
+/** States above which workers are chosen after the times: a long chain in wide windows would take too long otherwise. */
+const MOST_STATES = 12_000;
+/** Beyond every horizon, and still a small integer. */
+const FAR = 1 << 28;
+
+/** How hard to look. */
+export interface Effort {
+  /** Random cost a state, at most, so that ties fall differently each time; 0 = exact. */
+  readonly jitter: number;
+  /** Whether workers, and whether machines, are told apart on the way. */
+  readonly byWorker: boolean;
+  readonly byMachine: boolean;
+  /** Branches tried before a chain counts as having no place. */
+  readonly branches: number;
+  /** Whether to follow one branch at random instead of the best first. */
+  readonly dives: boolean;
+  readonly softCosts: SoftCosts | null;
+}
+
+/** What is chosen along a chain after its times. */
+const WORKERS = 'workers';
+const STATIONS = 'machines';
+
+/** An answer under some bans. */
+interface Node {
+  readonly bans: readonly Ban[];
+  readonly places: (Assignment | null)[];
+  readonly cost: number;
+}
+
+export const QUICK: Effort = {
+  jitter: 0.4,
+  byWorker: true,
+  byMachine: false,
+  branches: 12,
+  dives: false,
+  softCosts: null,
+};
+export const EXACT: Effort = {
+  jitter: 0,
+  byWorker: true,
+  byMachine: true,
+  branches: 60,
+  dives: false,
+  softCosts: null,
+};
+
+/** Finds places of chains beside those of one occupancy. After `fit` the answer is in `places` and `cost`, or `blocked` names a position. */
+export class ChainFit {
+  places: (Assignment | null)[] = [];
+  cost = 0;
+  blocked = -1;
+  readonly starts: ChainStarts;
+  private readonly path: ChainPath;
+  private readonly occupancy: Occupancy;
+  private readonly tables: Tables;
+  private readonly model: Model;
+  private readonly rng: Rng;
+
+  constructor(occupancy: Occupancy, rng: Rng) {
+    this.occupancy = occupancy;
+    this.tables = occupancy.tables;
+    this.model = occupancy.tables.model;
+    this.rng = rng;
+    this.starts = new ChainStarts(occupancy);
+    this.path = new ChainPath(this.tables);
+  }
+
+  /** Looks for a place of a chain that is not in the occupancy. `blocked` stays the furthest position that had no start. */
+  fit(chain: number, effort: Effort): boolean {
+    this.path.seed(floor(this.rng.next() * 0x7fffffff));
+    this.blocked = -1;
+    const open: Node[] = [];
+    this.open(open, chain, [], effort);
+    for (let tried = 1; open.length > 0;) {
+      const node = this.cheapest(open);
+      const conflict = this.conflict(chain, node.places);
+      if (conflict.length === 0) {
+        this.places = node.places;
+        this.cost = chainCost(this.tables, chain, node.places);
+        return true;
+      }
+      if (tried >= effort.branches) return false;
+      if (effort.dives) {
+        // One way at random, the others forgotten: good enough where the answer is only a hint.
+        open.length = 0;
+        tried++;
+        this.open(open, chain, [...node.bans, conflict[this.rng.below(conflict.length)] as Ban], effort);
+      } else {
+        tried += conflict.length;
+        for (const ban of conflict) this.open(open, chain, [...node.bans, ban], effort);
+      }
+    }
+    return false;
+  }
+
+  private open(open: Node[], chain: number, bans: readonly Ban[], effort: Effort): void {
+    const places = this.attempt(chain, bans, effort);
+    if (places !== null) open.push({ bans, places, cost: this.costWith(chain, places, effort) });
+  }
+
+  /** Takes the cheapest node out: a bound of everything below it. */
+  private cheapest(open: Node[]): Node {
+    let at = 0;
+    for (let k = 1; k < open.length; k++) if ((open[k] as Node).cost < (open[at] as Node).cost) at = k;
+    return open.splice(at, 1)[0] as Node;
+  }
+
+  private costWith(chain: number, places: readonly (Assignment | null)[], effort: Effort): number {
+    const cost = chainCost(this.tables, chain, places);
+    if (effort.softCosts === null) return cost;
+    const acts = (this.tables.chains[chain] as ChainTables).acts;
+    let more = 0;
+    places.forEach((p, k) => {
+      const i = acts[k] as number;
+      if (p === null || (this.model.activities[i] as Activity).fixed !== null) return;
+      more += effort.softCosts?.start(i, p.start) ?? 0;
+      if (p.worker >= 0) more += effort.softCosts?.worker(i, p.start, p.worker) ?? 0;
+      if (p.machine >= 0) more += effort.softCosts?.machine(i, p.start, p.machine) ?? 0;
+    });
+    return cost + more;
+  }
+
+  private attempt(chain: number, bans: readonly Ban[], effort: Effort): (Assignment | null)[] | null {
+    if (!this.starts.look(chain, bans)) {
+      this.blocked = max(this.blocked, this.starts.blocked);
+      return null;
+    }
+    const byWorker = effort.byWorker && (effort.byMachine || this.starts.states(chain) <= MOST_STATES);
+    const { jitter, byMachine, softCosts } = effort;
+    const options: PathOptions = { jitter, byWorker, byMachine, softCosts };
+    if (this.path.solve(chain, this.starts, options) === INFINITY) {
+      this.blocked = max(this.blocked, (this.tables.chains[chain] as ChainTables).acts.length - 1);
+      return null;
+    }
+    return this.choosePlaces(chain, effort);
+  }
+
+  private choosePlaces(chain: number, effort: Effort): (Assignment | null)[] {
+    const acts = (this.tables.chains[chain] as ChainTables).acts;
+    const workers = this.chooseAlong(acts, effort, WORKERS);
+    const machines = this.chooseAlong(acts, effort, STATIONS);
+    return acts.map((i, k): Assignment | null => {
+      if (this.path.isOn[k] === 0) return null;
+      const a = this.model.activities[i] as Activity;
+      if (a.fixed !== null) return a.fixed;
+      const start = this.path.slot[k] as number;
+      const worker = workers[k] as number;
+      return { start, worker, second: this.secondFor(k, a, start, worker), machine: machines[k] as number };
+    });
+  }
+
+  /** Workers who may be the ones at the chosen time, or the one that the path has told. */
+  private workersAt(k: number, a: Activity): readonly number[] {
+    if (a.fixed !== null) return [a.fixed.worker];
+    const told = this.path.worker[k] as number;
+    const workers = this.starts.workers[k] ?? null;
+    if (told >= 0 || workers === null) return [told];
+    const n = this.starts.count[k] as number;
+    const start = this.path.slot[k] as number;
+    return workers.filter((_, p) => this.starts.has(k, (this.starts.workersAt[k] as number) + p * n, start));
+  }
+
+  /** Somebody else who is free, with the least overtime; ties by chance. */
+  private secondFor(k: number, a: Activity, start: number, worker: number): number {
+    const secondWorkers = a.secondWorkers ?? [];
+    const n = this.starts.count[k] as number;
+    let best = -1;
+    let least = INFINITY;
+    for (let q = 0; q < secondWorkers.length; q++) {
+      const who = secondWorkers[q] as number;
+      if (who === worker || !this.starts.has(k, (this.starts.secondWorkersAt[k] as number) + q * n, start)) continue;
+      const over = this.tables.overtime(who, start, a.attended) + this.rng.next() * 0.5;
+      if (over < least) {
+        least = over;
+        best = who;
+      }
+    }
+    return best;
+  }
+
+  /** Workers, or machines, at the chosen times: as few changes as can be, ties by chance. */
+  private chooseAlong(acts: readonly number[], effort: Effort, what: typeof WORKERS | typeof STATIONS): Int32Array {
+    const chosen = new Int32Array(acts.length).fill(-1);
+    const costs: Float64Array[] = [];
+    const lists: (readonly number[])[] = [];
+    const from: Int32Array[] = [];
+    const on: number[] = [];
+    for (let k = 0; k < acts.length; k++) {
+      if (this.path.isOn[k] === 0) continue;
+      const a = this.model.activities[acts[k] as number] as Activity;
+      const list = what === WORKERS ? this.workersAt(k, a) : this.machinesAt(k, a);
+      const here = new Float64Array(list.length);
+      const back = new Int32Array(list.length);
+      const prev = on[on.length - 1];
+      for (let s = 0; s < list.length; s++) {
+        here[s] = list.length === 1 ? 0 : this.choiceCost(k, a, list[s] as number, effort, what);
+        if (prev === undefined) continue;
+        const change = this.changePrice(acts, prev, k, what);
+        this.linkChoice(list[s] as number, s, change, here, back, costs, lists);
+      }
+      costs.push(here);
+      lists.push(list);
+      from.push(back);
+      on.push(k);
+    }
+    let at = -1;
+    for (let i = on.length - 1; i >= 0; i--) {
+      const here = costs[i] as Float64Array;
+      if (at < 0) at = here.indexOf(min(...here));
+      chosen[on[i] as number] = lists[i]?.[at] ?? -1;
+      at = (from[i] as Int32Array)[at] as number;
+    }
+    return chosen;
+  }
+
+  private choiceCost(
+    k: number,
+    a: Activity,
+    which: number,
+    effort: Effort,
+    what: typeof WORKERS | typeof STATIONS,
+  ): number {
+    const start = this.path.slot[k] as number;
+    const tie = effort.jitter === 0 ? 0 : this.rng.next() * 0.01;
+    if (which < 0 || a.fixed !== null) return 0;
+    if (what === WORKERS) return tie + this.path.workerCost(k, a, this.starts, start, which, effort.softCosts);
+    const index = this.tables.chains[a.chain]?.acts[k] as number;
+    return tie + (effort.softCosts?.onMachines === true ? effort.softCosts.machine(index, start, which) : 0);
+  }
+
+  /** What a change between two neighbors costs. */
+  private changePrice(
+    acts: readonly number[],
+    prev: number,
+    k: number,
+    what: typeof WORKERS | typeof STATIONS,
+  ): number {
+    if (this.tables.dayAt(this.path.slot[prev] as number) !== this.tables.dayAt(this.path.slot[k] as number)) return 0;
+    if (what === WORKERS) return this.model.weights.workerChange;
+    return this.countsChange(acts, prev, k) ? this.model.weights.machineChange : 0;
+  }
+
+  private linkChoice(
+    which: number,
+    s: number,
+    change: number,
+    here: Float64Array,
+    back: Int32Array,
+    costs: readonly Float64Array[],
+    lists: readonly (readonly number[])[],
+  ): void {
+    const before = costs[costs.length - 1] as Float64Array;
+    const listBefore = lists[lists.length - 1] as readonly number[];
+    let least = INFINITY;
+    for (let b = 0; b < listBefore.length; b++) {
+      const changed = which >= 0 && (listBefore[b] as number) >= 0 && listBefore[b] !== which;
+      const cost = (before[b] as number) + (changed ? change : 0);
+      if (cost < least) {
+        least = cost;
+        back[s] = b;
+      }
+    }
+    here[s] = (here[s] as number) + least;
+  }
+
+  private countsChange(acts: readonly number[], prev: number, k: number): boolean {
+    const a = this.model.activities[acts[prev] as number] as Activity;
+    const b = this.model.activities[acts[k] as number] as Activity;
+    return this.model.weights.acrossKinds || a.kind === b.kind;
+  }
+
+  private machinesAt(k: number, a: Activity): readonly number[] {
+    if (a.fixed !== null) return [a.fixed.machine];
+    const machines = this.starts.machines[k] ?? null;
+    if (machines === null) return [-1];
+    const told = this.path.machine[k] as number;
+    if (told >= 0) return [told];
+    const n = this.starts.count[k] as number;
+    const start = this.path.slot[k] as number;
+    return machines.filter((_, s) => this.starts.has(k, (this.starts.machinesAt[k] as number) + s * n, start));
+  }
+
+  /** Bans that each lift one violation of what interacts inside a chain; empty when nothing is violated. */
+  conflict(chain: number, places: readonly (Assignment | null)[]): Ban[] {
+    const tables = this.tables.chains[chain] as ChainTables;
+    if (tables.limited) {
+      const limit = this.standingConflict(chain, places) ?? this.workerConflict(chain, places);
+      if (limit !== null) return limit;
+    }
+    return tables.over.length === 0 ? [] : (this.lagConflict(tables, places) ?? []);
+  }
+
+  private standingConflict(chain: number, places: readonly (Assignment | null)[]): Ban[] | null {
+    const c = this.model.chains[chain] as Model['chains'][number];
+    const cap = this.model.jobs[c.job]?.strainCap ?? 0;
+    const byDay = new Map<number, number[]>();
+    c.acts.forEach((i, k) => {
+      const a = this.model.activities[i] as Activity;
+      const place = places[k] ?? null;
+      if (!a.strains || a.fixed !== null || place === null) return;
+      const day = this.tables.dayAt(place.start);
+      byDay.set(day, [...(byDay.get(day) ?? []), k]);
+    });
+    for (const [day, positions] of byDay) {
+      const mine = positions.reduce((sum, k) => sum + this.act(c.acts, k).duration, 0);
+      if (this.starts.taken(this.occupancy.strained, c.job * this.tables.days + day) + mine <= cap) continue;
+      const to = this.tables.dayStart[day + 1] as number;
+      return positions.map((position) => ({ position, from: this.tables.dayStart[day] as number, to, worker: -1 }));
+    }
+    return null;
+  }
+
+  private workerConflict(chain: number, places: readonly (Assignment | null)[]): Ban[] | null {
+    const { acts } = this.model.chains[chain] as Model['chains'][number];
+    const exposure = new Map<number, number>();
+    const cut = new Map<number, number>();
+    for (let k = 0; k < acts.length; k++) {
+      const a = this.act(acts, k);
+      const place = places[k] ?? null;
+      if (a.fixed !== null || place === null || (a.exposure === 0 && a.precision === 0)) continue;
+      const day = this.tables.dayAt(place.start);
+      for (const who of [place.worker, place.second]) {
+        if (who < 0) continue;
+        const at = who * this.tables.days + day;
+        const loud = add(exposure, at, a.exposure * a.attended) + this.starts.taken(this.occupancy.exposure, at);
+        const precise =
+          add(cut, at, who === place.worker ? a.precision * a.attended : 0) +
+          this.starts.taken(this.occupancy.precision, at);
+        const worker = this.model.workers[who] as Model['workers'][number];
+        if (loud > worker.exposureCap || precise > worker.precisionCap)
+          return this.bansOf(acts, places, who, day, loud > worker.exposureCap);
+      }
+    }
+    return null;
+  }
+
+  /** One ban for each of the worker's activities of that day that add to the limit that is passed. */
+  private bansOf(
+    acts: readonly number[],
+    places: readonly (Assignment | null)[],
+    who: number,
+    day: number,
+    isNoise: boolean,
+  ): Ban[] {
+    const range = { from: this.tables.dayStart[day] as number, to: this.tables.dayStart[day + 1] as number };
+    return acts.flatMap((_, position): Ban[] => {
+      const a = this.act(acts, position);
+      const place = places[position] ?? null;
+      if (a.fixed !== null || place === null || this.tables.dayAt(place.start) !== day) return [];
+      const adds = isNoise ? a.exposure > 0 : a.precision > 0;
+      if (!adds || (place.worker !== who && place.second !== who)) return [];
+      return [{ position, ...range, worker: place.worker === who ? who : -1 }];
+    });
+  }
+
+  /** Lags over a middle step: the later one must wait, or the earlier one must not start so early. */
+  private lagConflict(tables: ChainTables, places: readonly (Assignment | null)[]): Ban[] | null {
+    for (const lag of tables.over) {
+      const before = places[lag.from] ?? null;
+      const after = places[lag.to] ?? null;
+      if (before === null || after === null) continue;
+      const a = this.act(tables.acts, lag.from);
+      const b = this.act(tables.acts, lag.to);
+      if (a.fixed !== null && b.fixed !== null) continue;
+      const gap = after.start - before.start - a.duration;
+      const bans: Ban[] = [];
+      // Whatever the threshold, one of the two holds in every answer that keeps the lag; halfway between, both make headway.
+      if (gap < lag.min) {
+        const reach = a.duration + lag.min;
+        const from = ceil((after.start + 1 + before.start + reach) / 2);
+        bans.push({ position: lag.to, from: 0, to: from, worker: -1 });
+        bans.push({ position: lag.from, from: from - reach, to: FAR, worker: -1 });
+      } else if (lag.max >= 0 && gap > lag.max) {
+        const reach = a.duration + lag.max;
+        const from = ceil((before.start + 1 + after.start - reach) / 2);
+        bans.push({ position: lag.from, from: 0, to: from, worker: -1 });
+        bans.push({ position: lag.to, from: from + reach, to: FAR, worker: -1 });
+      } else continue;
+      return bans.filter((ban) => this.act(tables.acts, ban.position).fixed === null);
+    }
+    return null;
+  }
+
+  private act(acts: readonly number[], position: number): Activity {
+    return this.model.activities[acts[position] as number] as Activity;
+  }
+}
+
+function add(sums: Map<number, number>, key: number, by: number): number {
+  const sum = (sums.get(key) ?? 0) + by;
+  sums.set(key, sum);
+  return sum;
+}

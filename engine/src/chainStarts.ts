@@ -1,0 +1,577 @@
+/*
+ * Where the activities of one chain could start, everything else as it is: by worker and by machine as bit masks, cut to
+ * what the chain's own order and lags can reach, forward and backward. It names the first activity that has no start.
+ */
+import { max, min, INFINITY } from './numbers.js';
+import type { Activity, Model } from './model.js';
+import type { ChainTables, Link, Tables } from './tables.js';
+import type { Occupancy } from './occupancy.js';
+import { FreeOfFixed } from './occupancy.js';
+import { clearRange, countBits, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
+
+/** Slots [from, to) that the activity at a position may not start in; worker -1 = by nobody. */
+export interface Ban {
+  readonly position: number;
+  readonly from: number;
+  readonly to: number;
+  readonly worker: number;
+}
+
+/** So many of the workers, and of the machines, that may serve a step are looked at in a narrow look: a usual kennel's all. */
+const FEW_WORKERS = 12;
+const FEW_MACHINES = 24;
+
+/** Masks and slots of the chain that was looked at last. Buffers are made once and grow when they must. */
+export class ChainStarts {
+  /** First word and words of each position's window. */
+  readonly word0: Int32Array;
+  readonly count: Int32Array;
+  /** Where the masks begin in `bits`: any start, by worker, by second worker, by machine. */
+  readonly anyAt: Int32Array;
+  readonly workersAt: Int32Array;
+  readonly secondWorkersAt: Int32Array;
+  readonly machinesAt: Int32Array;
+  /** First and last start of each position; first -1 = none. */
+  readonly first: Int32Array;
+  readonly last: Int32Array;
+  bits = new Int32Array(1 << 16);
+  /** Position that had no start in the last look; -1 = none. */
+  blocked = -1;
+  /** Whether only fixed work counts as being in the way. */
+  ejecting = false;
+  /**
+   * Place in the crew, 0 to 1, from which a narrow look takes the next few workers (and machines) who may do a step; -1 = all
+   * are looked at. A large crew makes looking dear, while a few neighbors of it are as good for a first plan.
+   */
+  private narrowFrom = -1;
+  private leftSomeOut = false;
+  /** Those the last look told apart, by position; null = the step needs none. */
+  readonly workers: (readonly number[] | null)[] = [];
+  readonly machines: (readonly number[] | null)[] = [];
+  private used = 0;
+  private work = new Int32Array(1024);
+  private room = new Int32Array(1024);
+  private readonly tables: Tables;
+  private readonly model: Model;
+  private readonly occupancy: Occupancy;
+  private readonly hardWorkers: FreeOfFixed;
+  private readonly hardMachines: FreeOfFixed;
+  private readonly hardJobs: FreeOfFixed;
+  private chain: ChainTables;
+  private job = 0;
+
+  constructor(occupancy: Occupancy) {
+    this.occupancy = occupancy;
+    this.tables = occupancy.tables;
+    this.model = occupancy.tables.model;
+    this.chain = this.tables.chains[0] as ChainTables;
+    const steps = this.tables.mostSteps;
+    this.word0 = new Int32Array(steps);
+    this.count = new Int32Array(steps);
+    this.anyAt = new Int32Array(steps);
+    this.workersAt = new Int32Array(steps);
+    this.secondWorkersAt = new Int32Array(steps);
+    this.machinesAt = new Int32Array(steps);
+    this.first = new Int32Array(steps);
+    this.last = new Int32Array(steps);
+    this.hardWorkers = new FreeOfFixed(occupancy.workers);
+    this.hardMachines = new FreeOfFixed(occupancy.machines);
+    this.hardJobs = new FreeOfFixed(occupancy.jobs);
+  }
+
+  /** From now on looks are narrow: at a few of a large crew, from a place in it (0 to 1) on. */
+  beginNarrow(from: number): void {
+    this.narrowFrom = from;
+    this.leftSomeOut = false;
+  }
+
+  /** Looks are whole again; tells whether the narrow ones left anybody or anything out. */
+  endNarrow(): boolean {
+    this.narrowFrom = -1;
+    return this.leftSomeOut;
+  }
+
+  /** Looks at a chain that is not in the occupancy; false when some activity has no start (`blocked` says which). */
+  look(index: number, bans: readonly Ban[]): boolean {
+    const c = this.model.chains[index] as Model['chains'][number];
+    this.chain = this.tables.chains[index] as ChainTables;
+    this.job = c.job;
+    this.used = 0;
+    this.blocked = -1;
+    for (let k = 0; k < c.acts.length; k++) {
+      const a = this.model.activities[c.acts[k] as number] as Activity;
+      const found = a.fixed !== null ? this.addFixed(k, a) : this.addLayer(k, c.acts[k] as number, a, bans);
+      if (!found && (a.omissionCost < 0 || a.fixed !== null)) {
+        this.blocked = k;
+        return false;
+      }
+    }
+    return this.backward(c.acts);
+  }
+
+  /** Starts of all positions together, each times the workers who may do it: what telling workers apart would cost. */
+  states(index: number): number {
+    const c = this.model.chains[index] as Model['chains'][number];
+    let states = 0;
+    for (let k = 0; k < c.acts.length; k++) {
+      const a = this.actAt(k);
+      if (a.fixed !== null || (this.first[k] as number) < 0) continue;
+      states += countBits(this.bits, this.anyAt[k] as number, this.count[k] as number) * (this.workers[k]?.length ?? 1);
+    }
+    return states;
+  }
+
+  /** What others have taken of a daily limit; nothing while others may be pushed out. */
+  taken(counts: Int32Array, at: number): number {
+    return this.ejecting ? 0 : (counts[at] as number);
+  }
+
+  /** Starts of a position in the last look, rising. */
+  list(k: number): number[] {
+    const found: number[] = [];
+    if (this.fixedAt(k)) return [this.first[k] as number];
+    if ((this.first[k] as number) < 0) return found;
+    for (let t = this.first[k] as number; t <= (this.last[k] as number); t++)
+      if (this.has(k, this.anyAt[k] as number, t)) found.push(t);
+    return found;
+  }
+
+  /** Whether a mask of a position (`at` + offset of its window) has the slot. */
+  has(position: number, at: number, slot: number): boolean {
+    const word = (slot >> 5) - (this.word0[position] as number);
+    return ((this.bits[at + word] as number) & (1 << (slot & 31))) !== 0;
+  }
+
+  private addFixed(k: number, a: Activity): boolean {
+    const start = a.fixed?.start ?? 0;
+    this.first[k] = start;
+    this.last[k] = start;
+    this.word0[k] = 0;
+    this.count[k] = 0;
+    return true;
+  }
+
+  private addLayer(k: number, i: number, a: Activity, bans: readonly Ban[]): boolean {
+    this.first[k] = -1;
+    this.count[k] = 0;
+    const workers = this.few(a.workers, this.model.workers.length, FEW_WORKERS);
+    const machines = this.few(a.machines, this.model.machines.length, FEW_MACHINES);
+    this.workers[k] = workers;
+    this.machines[k] = machines;
+    const window = this.windowOf(k, i);
+    if (window === null) return false;
+    const [lo, hi] = window;
+    const word0 = lo >> 5;
+    const n = (hi >> 5) - word0 + 1;
+    this.word0[k] = word0;
+    this.count[k] = n;
+    this.makeRoom(n * (2 + (workers?.length ?? 0) + (a.secondWorkers?.length ?? 0) + (machines?.length ?? 0)));
+    const any = this.claim(n);
+    this.anyAt[k] = any;
+    const travelClass = this.tables.travelClassOf[this.job] as number;
+    const jobFree = (this.ejecting ? this.hardJobs.of(this.job) : this.occupancy.jobs[this.job]?.free) as Int32Array;
+    this.runs(jobFree, this.tables.jobStartsOf(travelClass, a.duration), any, word0, n, a.duration);
+    this.cutTo(any, word0, n, lo, hi);
+    if (a.strains) this.closeStrain(any, word0, n, lo, hi, a);
+    this.reachForward(k, any, word0, n);
+    if (firstBit(this.bits, any, n) < 0) return false;
+    if (a.secondWorkers !== null) this.addSeconds(k, a, travelClass, word0, n, lo, hi);
+    if (workers !== null) this.addWorkers(k, a, workers, travelClass, word0, n, lo, hi, bans);
+    if (machines !== null) this.addMachines(k, a, machines, travelClass, word0, n);
+    for (const ban of bans) if (ban.position === k && ban.worker < 0) this.clear(any, word0, n, ban.from, ban.to);
+    return this.noteEnds(k);
+  }
+
+  /** The next `most` of a list (of indexes that rise, below `all`) from `narrowFrom` on, round the end; or the list itself. */
+  private few(list: readonly number[] | null, all: number, most: number): readonly number[] | null {
+    if (list === null || this.narrowFrom < 0 || list.length <= most) return list;
+    this.leftSomeOut = true;
+    const least = this.narrowFrom * all;
+    const from = max(
+      0,
+      list.findIndex((x) => x >= least),
+    );
+    return Array.from({ length: most }, (_, k) => list[(from + k) % list.length] as number);
+  }
+
+  private noteEnds(k: number): boolean {
+    const at = this.anyAt[k] as number;
+    const n = this.count[k] as number;
+    const base = (this.word0[k] as number) << 5;
+    const first = firstBit(this.bits, at, n);
+    this.first[k] = first < 0 ? -1 : base + first;
+    this.last[k] = first < 0 ? -1 : base + lastBit(this.bits, at, n);
+    return first >= 0;
+  }
+
+  /** Window of starts, narrowed by what stands before it in the chain. */
+  private windowOf(k: number, i: number): readonly [number, number] | null {
+    let lo = this.tables.lo[i] as number;
+    let hi = this.tables.hi[i] as number;
+    if ((this.chain.skipBefore[k] as number) < 0) {
+      let from = INFINITY;
+      let to = -1;
+      for (const link of this.chain.into[k] as readonly Link[]) {
+        if (!this.isOpen(link.from)) continue;
+        const end = this.durAt(link.from);
+        from = min(from, this.afterFirst(link, end));
+        to = max(to, link.max < 0 ? hi : (this.last[link.from] as number) + end + link.max);
+      }
+      lo = max(lo, from);
+      hi = min(hi, to);
+    }
+    return lo > hi || lo < 0 ? null : [lo, hi];
+  }
+
+  /** Earliest start that the earliest start of the activity before allows. */
+  private afterFirst(link: Link, duration: number): number {
+    const first = this.first[link.from] as number;
+    const next = first + duration + link.min;
+    return link.apart ? max(next, this.tables.dayStart[this.tables.dayAt(first) + 1] as number) : next;
+  }
+
+  private isOpen(k: number): boolean {
+    return this.fixedAt(k) || (this.first[k] as number) >= 0;
+  }
+
+  private fixedAt(k: number): boolean {
+    return this.actAt(k).fixed !== null;
+  }
+
+  private actAt(k: number): Activity {
+    return this.model.activities[this.chain.acts[k] as number] as Activity;
+  }
+
+  private durAt(k: number): number {
+    return this.actAt(k).duration;
+  }
+
+  /** bits[at..] = starts from which `src` has a run of `need`, of those in `starts`. */
+  private runs(src: Int32Array, starts: Int32Array, at: number, word0: number, n: number, need: number): void {
+    const reach = n + ((need + 31) >> 5) + 1;
+    if (this.work.length < reach) this.work = new Int32Array(reach * 2);
+    const { work, bits } = this;
+    for (let w = 0; w < reach; w++) work[w] = src[word0 + w] ?? 0;
+    keepRunsIn(work, reach, need);
+    for (let w = 0; w < n; w++) bits[at + w] = (work[w] as number) & (starts[word0 + w] as number);
+  }
+
+  private addWorkers(
+    k: number,
+    a: Activity,
+    workers: readonly number[],
+    travelClass: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    bans: readonly Ban[],
+  ): void {
+    const any = this.anyAt[k] as number;
+    const at = this.claim(n * workers.length);
+    this.workersAt[k] = at;
+    this.eachWorker(workers, a, travelClass, at, word0, n, lo, hi, true);
+    for (let p = 0; p < workers.length; p++) {
+      for (const ban of bans)
+        if (ban.position === k && ban.worker === workers[p]) this.clear(at + p * n, word0, n, ban.from, ban.to);
+      if (a.secondWorkers !== null)
+        this.keepPairs(at + p * n, n, workers[p] as number, a.secondWorkers, this.secondWorkersAt[k] as number);
+      this.andWith(at + p * n, any, n);
+    }
+    this.anyOf(any, at, n, workers.length);
+  }
+
+  private addSeconds(
+    k: number,
+    a: Activity,
+    travelClass: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+  ): void {
+    const secondWorkers = a.secondWorkers ?? [];
+    const at = this.claim(n * secondWorkers.length);
+    this.secondWorkersAt[k] = at;
+    this.eachWorker(secondWorkers, a, travelClass, at, word0, n, lo, hi, false);
+  }
+
+  private eachWorker(
+    workers: readonly number[],
+    a: Activity,
+    travelClass: number,
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    isFirst: boolean,
+  ): void {
+    for (let p = 0; p < workers.length; p++) {
+      const who = workers[p] as number;
+      const free = this.ejecting ? this.hardWorkers.of(who) : this.occupancy.workers[who]?.free;
+      const starts = this.tables.workerStartsOf(travelClass, who, a.attended);
+      this.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.attended));
+      this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
+    }
+  }
+
+  private addMachines(
+    k: number,
+    a: Activity,
+    machines: readonly number[],
+    travelClass: number,
+    word0: number,
+    n: number,
+  ): void {
+    const any = this.anyAt[k] as number;
+    const at = this.claim(n * machines.length);
+    this.machinesAt[k] = at;
+    for (let s = 0; s < machines.length; s++) {
+      const machine = machines[s] as number;
+      const free = (
+        this.ejecting ? this.hardMachines.of(machine) : this.occupancy.machines[machine]?.free
+      ) as Int32Array;
+      this.runs(
+        free,
+        this.tables.machineStartsOf(travelClass, machine, a.duration),
+        at + s * n,
+        word0,
+        n,
+        a.duration + a.setup,
+      );
+      this.keepPower(at + s * n, word0, n, a, machine);
+      this.andWith(at + s * n, any, n);
+    }
+    this.anyOf(any, at, n, machines.length);
+  }
+
+  private keepPower(at: number, word0: number, n: number, a: Activity, machine: number): void {
+    const supply = this.model.machines[machine]?.supply ?? -1;
+    if (a.demand === 0 || supply < 0 || this.ejecting) return;
+    const free = this.occupancy.supplies[supply]?.roomFor(a.demand);
+    if (free === null || free === undefined) return;
+    const reach = n + ((a.duration + 31) >> 5) + 1;
+    if (this.room.length < reach) this.room = new Int32Array(reach * 2);
+    const { room, bits } = this;
+    for (let w = 0; w < reach; w++) room[w] = free[word0 + w] ?? 0;
+    keepRunsIn(room, reach, a.duration);
+    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (room[w] as number);
+  }
+
+  /** Keeps the starts at which somebody else can be the second. */
+  private keepPairs(
+    at: number,
+    n: number,
+    who: number,
+    secondWorkers: readonly number[],
+    secondWorkersAt: number,
+  ): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) {
+      let other = 0;
+      for (let q = 0; q < secondWorkers.length; q++)
+        if (secondWorkers[q] !== who) other |= bits[secondWorkersAt + q * n + w] as number;
+      bits[at + w] = (bits[at + w] as number) & other;
+    }
+  }
+
+  private closeStrain(at: number, word0: number, n: number, lo: number, hi: number, a: Activity): void {
+    const cap = this.model.jobs[this.job]?.strainCap ?? 0;
+    this.closeDays(
+      at,
+      word0,
+      n,
+      lo,
+      hi,
+      (d) => this.taken(this.occupancy.strained, this.job * this.tables.days + d) + a.duration > cap,
+    );
+  }
+
+  private closeLimited(
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    a: Activity,
+    who: number,
+    isFirst: boolean,
+  ): void {
+    if (a.exposure === 0 && (a.precision === 0 || !isFirst)) return;
+    const worker = this.model.workers[who] as Model['workers'][number];
+    this.closeDays(at, word0, n, lo, hi, (d) => {
+      const day = who * this.tables.days + d;
+      const loud =
+        a.exposure > 0 && this.taken(this.occupancy.exposure, day) + a.exposure * a.attended > worker.exposureCap;
+      const cut = isFirst && a.precision > 0;
+      return (
+        loud || (cut && this.taken(this.occupancy.precision, day) + a.precision * a.attended > worker.precisionCap)
+      );
+    });
+  }
+
+  private closeDays(
+    at: number,
+    word0: number,
+    n: number,
+    lo: number,
+    hi: number,
+    isShut: (day: number) => boolean,
+  ): void {
+    const { dayStart } = this.tables;
+    for (let d = this.tables.dayAt(lo); d <= this.tables.dayAt(hi); d++)
+      if (isShut(d)) this.clear(at, word0, n, dayStart[d] as number, dayStart[d + 1] as number);
+  }
+
+  /** Cuts a mask to what the activities before it can reach. */
+  private reachForward(k: number, any: number, word0: number, n: number): void {
+    if ((this.chain.skipBefore[k] as number) >= 0) return;
+    const reach = this.claimZero(n);
+    for (const link of this.chain.into[k] as readonly Link[]) {
+      if (!this.isOpen(link.from)) continue;
+      const shift = this.durAt(link.from) + link.min;
+      if (link.max < 0 || this.fixedAt(link.from)) {
+        const from = this.afterFirst(link, this.durAt(link.from));
+        const to = link.max < 0 ? INFINITY : (this.first[link.from] as number) + this.durAt(link.from) + link.max + 1;
+        this.fill(reach, word0, n, from, to);
+      } else this.spreadInto(reach, word0, n, link.from, shift, link.max - link.min + 1);
+    }
+    this.andWith(any, reach, n);
+    this.used = reach;
+  }
+
+  private backward(acts: readonly number[]): boolean {
+    for (let k = acts.length - 2; k >= 0; k--) {
+      if (this.fixedAt(k) || (this.first[k] as number) < 0) continue;
+      if ((this.chain.skipAfter[k] as number) >= 0) continue;
+      const n = this.count[k] as number;
+      const word0 = this.word0[k] as number;
+      this.makeRoom(n);
+      const reach = this.claimZero(n);
+      for (const link of this.chain.outOf[k] as readonly Link[]) this.reachBack(reach, word0, n, k, link);
+      this.andWith(this.anyAt[k] as number, reach, n);
+      this.used = reach;
+      if (!this.noteEnds(k) && this.actAt(k).omissionCost < 0) {
+        this.blocked = k;
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private reachBack(reach: number, word0: number, n: number, k: number, link: Link): void {
+    const j = link.to;
+    if (!this.isOpen(j)) return;
+    const shift = this.durAt(k) + link.min;
+    if (link.max < 0 || this.fixedAt(j)) {
+      const last = this.last[j] as number;
+      const dayBefore = link.apart ? (this.tables.dayStart[this.tables.dayAt(last)] as number) : INFINITY;
+      const to = min(last - shift + 1, dayBefore);
+      const from = link.max < 0 ? 0 : (this.last[j] as number) - this.durAt(k) - link.max;
+      this.fill(reach, word0, n, max(0, from), to);
+      return;
+    }
+    const width = link.max - link.min + 1;
+    const nj = this.count[j] as number;
+    const pad = ((width + 31) >> 5) + 1;
+    const words = nj + pad;
+    this.fitWork(words);
+    const { work, bits } = this;
+    work.fill(0, 0, pad);
+    for (let w = 0; w < nj; w++) work[pad + w] = bits[(this.anyAt[j] as number) + w] as number;
+    spreadDown(work, words, width);
+    this.orMoved(reach, word0, n, words, (((this.word0[j] as number) - pad) << 5) - shift);
+  }
+
+  private spreadInto(reach: number, word0: number, n: number, k: number, shift: number, width: number): void {
+    const nk = this.count[k] as number;
+    const words = nk + ((width + 31) >> 5) + 1;
+    this.fitWork(words);
+    const { work, bits } = this;
+    for (let w = 0; w < nk; w++) work[w] = bits[(this.anyAt[k] as number) + w] as number;
+    work.fill(0, nk, words);
+    spreadUp(work, words, width);
+    this.orMoved(reach, word0, n, words, ((this.word0[k] as number) << 5) + shift);
+  }
+
+  /** ORs `work`, whose first bit stands for slot `base`, into the window that begins at word0. */
+  private orMoved(at: number, word0: number, n: number, words: number, base: number): void {
+    const { work, bits } = this;
+    const offset = base - (word0 << 5);
+    const by = offset >> 5;
+    const rest = offset & 31;
+    for (let w = 0; w < n; w++) {
+      const k = w - by;
+      const high = k >= 0 && k < words ? (work[k] as number) : 0;
+      const low = rest === 0 || k - 1 < 0 || k - 1 >= words ? 0 : (work[k - 1] as number) >>> (32 - rest);
+      bits[at + w] = (bits[at + w] as number) | (rest === 0 ? high : (high << rest) | low);
+    }
+  }
+
+  private fill(at: number, word0: number, n: number, from: number, to: number): void {
+    const base = word0 << 5;
+    const lo = max(0, from - base);
+    const hi = min(n << 5, to - base);
+    const { bits } = this;
+    for (let t = lo; t < hi;) {
+      if ((t & 31) === 0 && hi - t >= 32) {
+        bits[at + (t >> 5)] = -1;
+        t += 32;
+      } else {
+        bits[at + (t >> 5)] = (bits[at + (t >> 5)] as number) | (1 << (t & 31));
+        t++;
+      }
+    }
+  }
+
+  private clear(at: number, word0: number, n: number, from: number, to: number): void {
+    const base = word0 << 5;
+    const lo = max(0, from - base);
+    const hi = min(n << 5, to - base);
+    if (hi > lo) clearRange(this.bits, (at << 5) + lo, (at << 5) + hi);
+  }
+
+  private cutTo(at: number, word0: number, n: number, lo: number, hi: number): void {
+    this.clear(at, word0, n, 0, lo);
+    this.clear(at, word0, n, hi + 1, (word0 + n + 1) << 5);
+  }
+
+  private andWith(at: number, other: number, n: number): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (bits[other + w] as number);
+  }
+
+  /** any &= OR of `masks` masks. */
+  private anyOf(any: number, at: number, n: number, masks: number): void {
+    const { bits } = this;
+    for (let w = 0; w < n; w++) {
+      let some = 0;
+      for (let m = 0; m < masks; m++) some |= bits[at + m * n + w] as number;
+      bits[any + w] = (bits[any + w] as number) & some;
+    }
+  }
+
+  private claim(words: number): number {
+    const at = this.used;
+    this.used += words;
+    return at;
+  }
+
+  private claimZero(words: number): number {
+    const at = this.claim(words);
+    this.bits.fill(0, at, at + words);
+    return at;
+  }
+
+  private makeRoom(words: number): void {
+    if (this.used + words + 512 <= this.bits.length) return;
+    const larger = new Int32Array((this.used + words + 512) * 2);
+    larger.set(this.bits);
+    this.bits = larger;
+  }
+
+  private fitWork(words: number): void {
+    if (this.work.length < words) this.work = new Int32Array(words * 2);
+  }
+}
