@@ -55,6 +55,7 @@ try {
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('dog') });
   await lead
+    .getByRole('dialog')
     .getByRole('button', { name: /^(Let|Reopen) / })
     .first()
     .click();
