@@ -108,7 +108,7 @@ function DayBand({ day, open, alone, startMs, names }: BandProps) {
   );
   const here = localDayOf(startMs, names.zone) === day;
   return (
-    <div className="band">
+    <div className="start-band">
       <b>{dayWords(midnight, names.zone).slice(0, 3)}</b>
       <svg
         viewBox="0 0 300 18"
