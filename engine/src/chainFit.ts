@@ -12,6 +12,7 @@ import { ChainPath } from './chainPath.js';
 import type { Ban } from './chainStarts.js';
 import { ChainStarts } from './chainStarts.js';
 import type { Activity, Model, Assignment } from './model.js';
+import { exposureOver, precisionOver, strainOver } from './dailyLimits.js';
 import type { ChainTables, Tables } from './tables.js';
 import type { Occupancy } from './occupancy.js';
 
@@ -302,15 +303,14 @@ export class ChainFit {
   conflict(chain: number, places: readonly (Assignment | null)[]): Ban[] {
     const tables = this.tables.chains[chain] as ChainTables;
     if (tables.limited) {
-      const limit = this.standingConflict(chain, places) ?? this.workerConflict(chain, places);
+      const limit = this.strainConflict(chain, places) ?? this.workerConflict(chain, places);
       if (limit !== null) return limit;
     }
     return tables.over.length === 0 ? [] : (this.lagConflict(tables, places) ?? []);
   }
 
-  private standingConflict(chain: number, places: readonly (Assignment | null)[]): Ban[] | null {
+  private strainConflict(chain: number, places: readonly (Assignment | null)[]): Ban[] | null {
     const c = this.model.chains[chain] as Model['chains'][number];
-    const cap = this.model.jobs[c.job]?.strainCap ?? 0;
     const byDay = new Map<number, number[]>();
     c.acts.forEach((i, k) => {
       const a = this.model.activities[i] as Activity;
@@ -321,7 +321,7 @@ export class ChainFit {
     });
     for (const [day, positions] of byDay) {
       const mine = positions.reduce((sum, k) => sum + this.act(c.acts, k).duration, 0);
-      if (this.starts.taken(this.occupancy.strained, c.job * this.tables.days + day) + mine <= cap) continue;
+      if (strainOver(this.occupancy, c.job, day, mine, this.starts.spent) <= 0) continue;
       const to = this.tables.dayStart[day + 1] as number;
       return positions.map((position) => ({ position, from: this.tables.dayStart[day] as number, to, worker: -1 }));
     }
@@ -331,7 +331,7 @@ export class ChainFit {
   private workerConflict(chain: number, places: readonly (Assignment | null)[]): Ban[] | null {
     const { acts } = this.model.chains[chain] as Model['chains'][number];
     const exposure = new Map<number, number>();
-    const cut = new Map<number, number>();
+    const precision = new Map<number, number>();
     for (let k = 0; k < acts.length; k++) {
       const a = this.act(acts, k);
       const place = places[k] ?? null;
@@ -340,13 +340,11 @@ export class ChainFit {
       for (const who of [place.worker, place.second]) {
         if (who < 0) continue;
         const at = who * this.tables.days + day;
-        const loud = add(exposure, at, a.exposure * a.attended) + this.starts.taken(this.occupancy.exposure, at);
-        const precise =
-          add(cut, at, who === place.worker ? a.precision * a.attended : 0) +
-          this.starts.taken(this.occupancy.precision, at);
-        const worker = this.model.workers[who] as Model['workers'][number];
-        if (loud > worker.exposureCap || precise > worker.precisionCap)
-          return this.bansOf(acts, places, who, day, loud > worker.exposureCap);
+        const exposed = add(exposure, at, a.exposure * a.attended);
+        const precise = add(precision, at, who === place.worker ? a.precision * a.attended : 0);
+        const isExposed = exposureOver(this.occupancy, who, day, exposed, this.starts.spent) > 0;
+        if (isExposed || precisionOver(this.occupancy, who, day, precise, this.starts.spent) > 0)
+          return this.bansOf(acts, places, who, day, isExposed);
       }
     }
     return null;
@@ -358,14 +356,14 @@ export class ChainFit {
     places: readonly (Assignment | null)[],
     who: number,
     day: number,
-    isNoise: boolean,
+    isExposure: boolean,
   ): Ban[] {
     const range = { from: this.tables.dayStart[day] as number, to: this.tables.dayStart[day + 1] as number };
     return acts.flatMap((_, position): Ban[] => {
       const a = this.act(acts, position);
       const place = places[position] ?? null;
       if (a.fixed !== null || place === null || this.tables.dayAt(place.start) !== day) return [];
-      const adds = isNoise ? a.exposure > 0 : a.precision > 0;
+      const adds = isExposure ? a.exposure > 0 : a.precision > 0;
       if (!adds || (place.worker !== who && place.second !== who)) return [];
       return [{ position, ...range, worker: place.worker === who ? who : -1 }];
     });

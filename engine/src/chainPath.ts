@@ -193,7 +193,7 @@ export class ChainPath {
     const { times } = this;
     let next = at;
     for (let w = 0; w < words; w++) {
-      for (let word = starts.bits[(starts.anyAt[k] as number) + w] as number; word !== 0; word &= word - 1)
+      for (let word = starts.masks.bits[(starts.anyAt[k] as number) + w] as number; word !== 0; word &= word - 1)
         times[next++] = base + (w << 5) + 31 - clz32(word & -word);
     }
     this.slots[k] = next - at;

@@ -7,7 +7,10 @@ import type { Activity, Model } from './model.js';
 import type { ChainTables, Link, Tables } from './tables.js';
 import type { Occupancy } from './occupancy.js';
 import { FreeOfFixed } from './occupancy.js';
-import { clearRange, countBits, firstBit, keepRunsIn, lastBit, spreadDown, spreadUp } from './slotBits.js';
+import type { Spent } from './dailyLimits.js';
+import { isDayFull, spendsLimits, strainOver } from './dailyLimits.js';
+import { MaskArena } from './maskArena.js';
+import { countBits, firstBit, lastBit } from './slotBits.js';
 
 /** Slots [from, to) that the activity at a position may not start in; worker -1 = by nobody. */
 export interface Ban {
@@ -34,7 +37,7 @@ export class ChainStarts {
   /** First and last start of each position; first -1 = none. */
   readonly first: Int32Array;
   readonly last: Int32Array;
-  bits = new Int32Array(1 << 16);
+  readonly masks = new MaskArena();
   /** Position that had no start in the last look; -1 = none. */
   blocked = -1;
   /** Whether only fixed work counts as being in the way. */
@@ -48,9 +51,6 @@ export class ChainStarts {
   /** Those the last look told apart, by position; null = the step needs none. */
   readonly workers: (readonly number[] | null)[] = [];
   readonly machines: (readonly number[] | null)[] = [];
-  private used = 0;
-  private work = new Int32Array(1024);
-  private room = new Int32Array(1024);
   private readonly tables: Tables;
   private readonly model: Model;
   private readonly occupancy: Occupancy;
@@ -96,7 +96,7 @@ export class ChainStarts {
     const c = this.model.chains[index] as Model['chains'][number];
     this.chain = this.tables.chains[index] as ChainTables;
     this.job = c.job;
-    this.used = 0;
+    this.masks.reset();
     this.blocked = -1;
     for (let k = 0; k < c.acts.length; k++) {
       const a = this.model.activities[c.acts[k] as number] as Activity;
@@ -116,14 +116,15 @@ export class ChainStarts {
     for (let k = 0; k < c.acts.length; k++) {
       const a = this.actAt(k);
       if (a.fixed !== null || (this.first[k] as number) < 0) continue;
-      states += countBits(this.bits, this.anyAt[k] as number, this.count[k] as number) * (this.workers[k]?.length ?? 1);
+      states +=
+        countBits(this.masks.bits, this.anyAt[k] as number, this.count[k] as number) * (this.workers[k]?.length ?? 1);
     }
     return states;
   }
 
-  /** What others have taken of a daily limit; nothing while others may be pushed out. */
-  taken(counts: Int32Array, at: number): number {
-    return this.ejecting ? 0 : (counts[at] as number);
+  /** What counts as spent of daily limits: nothing while others may be pushed out. */
+  get spent(): Spent {
+    return this.ejecting ? 'nothing' : 'all';
   }
 
   /** Starts of a position in the last look, rising. */
@@ -139,7 +140,7 @@ export class ChainStarts {
   /** Whether a mask of a position (`at` + offset of its window) has the slot. */
   has(position: number, at: number, slot: number): boolean {
     const word = (slot >> 5) - (this.word0[position] as number);
-    return ((this.bits[at + word] as number) & (1 << (slot & 31))) !== 0;
+    return ((this.masks.bits[at + word] as number) & (1 << (slot & 31))) !== 0;
   }
 
   private addFixed(k: number, a: Activity): boolean {
@@ -165,20 +166,20 @@ export class ChainStarts {
     const n = (hi >> 5) - word0 + 1;
     this.word0[k] = word0;
     this.count[k] = n;
-    this.makeRoom(n * (2 + (workers?.length ?? 0) + (a.secondWorkers?.length ?? 0) + (machines?.length ?? 0)));
-    const any = this.claim(n);
+    this.masks.makeRoom(n * (2 + (workers?.length ?? 0) + (a.secondWorkers?.length ?? 0) + (machines?.length ?? 0)));
+    const any = this.masks.claim(n);
     this.anyAt[k] = any;
     const travelClass = this.tables.travelClassOf[this.job] as number;
     const jobFree = (this.ejecting ? this.hardJobs.of(this.job) : this.occupancy.jobs[this.job]?.free) as Int32Array;
-    this.runs(jobFree, this.tables.jobStartsOf(travelClass, a.duration), any, word0, n, a.duration);
-    this.cutTo(any, word0, n, lo, hi);
+    this.masks.runs(jobFree, this.tables.jobStartsOf(travelClass, a.duration), any, word0, n, a.duration);
+    this.masks.cutTo(any, word0, n, lo, hi);
     if (a.strains) this.closeStrain(any, word0, n, lo, hi, a);
     this.reachForward(k, any, word0, n);
-    if (firstBit(this.bits, any, n) < 0) return false;
+    if (firstBit(this.masks.bits, any, n) < 0) return false;
     if (a.secondWorkers !== null) this.addSeconds(k, a, travelClass, word0, n, lo, hi);
     if (workers !== null) this.addWorkers(k, a, workers, travelClass, word0, n, lo, hi, bans);
     if (machines !== null) this.addMachines(k, a, machines, travelClass, word0, n);
-    for (const ban of bans) if (ban.position === k && ban.worker < 0) this.clear(any, word0, n, ban.from, ban.to);
+    for (const ban of bans) if (ban.position === k && ban.worker < 0) this.masks.clear(any, word0, n, ban.from, ban.to);
     return this.noteEnds(k);
   }
 
@@ -198,9 +199,9 @@ export class ChainStarts {
     const at = this.anyAt[k] as number;
     const n = this.count[k] as number;
     const base = (this.word0[k] as number) << 5;
-    const first = firstBit(this.bits, at, n);
+    const first = firstBit(this.masks.bits, at, n);
     this.first[k] = first < 0 ? -1 : base + first;
-    this.last[k] = first < 0 ? -1 : base + lastBit(this.bits, at, n);
+    this.last[k] = first < 0 ? -1 : base + lastBit(this.masks.bits, at, n);
     return first >= 0;
   }
 
@@ -246,16 +247,6 @@ export class ChainStarts {
     return this.actAt(k).duration;
   }
 
-  /** bits[at..] = starts from which `src` has a run of `need`, of those in `starts`. */
-  private runs(src: Int32Array, starts: Int32Array, at: number, word0: number, n: number, need: number): void {
-    const reach = n + ((need + 31) >> 5) + 1;
-    if (this.work.length < reach) this.work = new Int32Array(reach * 2);
-    const { work, bits } = this;
-    for (let w = 0; w < reach; w++) work[w] = src[word0 + w] ?? 0;
-    keepRunsIn(work, reach, need);
-    for (let w = 0; w < n; w++) bits[at + w] = (work[w] as number) & (starts[word0 + w] as number);
-  }
-
   private addWorkers(
     k: number,
     a: Activity,
@@ -268,17 +259,17 @@ export class ChainStarts {
     bans: readonly Ban[],
   ): void {
     const any = this.anyAt[k] as number;
-    const at = this.claim(n * workers.length);
+    const at = this.masks.claim(n * workers.length);
     this.workersAt[k] = at;
     this.eachWorker(workers, a, travelClass, at, word0, n, lo, hi, true);
     for (let p = 0; p < workers.length; p++) {
       for (const ban of bans)
-        if (ban.position === k && ban.worker === workers[p]) this.clear(at + p * n, word0, n, ban.from, ban.to);
+        if (ban.position === k && ban.worker === workers[p]) this.masks.clear(at + p * n, word0, n, ban.from, ban.to);
       if (a.secondWorkers !== null)
-        this.keepPairs(at + p * n, n, workers[p] as number, a.secondWorkers, this.secondWorkersAt[k] as number);
-      this.andWith(at + p * n, any, n);
+        this.masks.keepPairs(at + p * n, n, workers[p] as number, a.secondWorkers, this.secondWorkersAt[k] as number);
+      this.masks.andWith(at + p * n, any, n);
     }
-    this.anyOf(any, at, n, workers.length);
+    this.masks.anyOf(any, at, n, workers.length);
   }
 
   private addSeconds(
@@ -291,7 +282,7 @@ export class ChainStarts {
     hi: number,
   ): void {
     const secondWorkers = a.secondWorkers ?? [];
-    const at = this.claim(n * secondWorkers.length);
+    const at = this.masks.claim(n * secondWorkers.length);
     this.secondWorkersAt[k] = at;
     this.eachWorker(secondWorkers, a, travelClass, at, word0, n, lo, hi, false);
   }
@@ -311,7 +302,7 @@ export class ChainStarts {
       const who = workers[p] as number;
       const free = this.ejecting ? this.hardWorkers.of(who) : this.occupancy.workers[who]?.free;
       const starts = this.tables.workerStartsOf(travelClass, who, a.attended);
-      this.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.attended));
+      this.masks.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.attended));
       this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
     }
   }
@@ -325,14 +316,14 @@ export class ChainStarts {
     n: number,
   ): void {
     const any = this.anyAt[k] as number;
-    const at = this.claim(n * machines.length);
+    const at = this.masks.claim(n * machines.length);
     this.machinesAt[k] = at;
     for (let s = 0; s < machines.length; s++) {
       const machine = machines[s] as number;
       const free = (
         this.ejecting ? this.hardMachines.of(machine) : this.occupancy.machines[machine]?.free
       ) as Int32Array;
-      this.runs(
+      this.masks.runs(
         free,
         this.tables.machineStartsOf(travelClass, machine, a.duration),
         at + s * n,
@@ -341,9 +332,9 @@ export class ChainStarts {
         a.duration + a.setup,
       );
       this.keepPower(at + s * n, word0, n, a, machine);
-      this.andWith(at + s * n, any, n);
+      this.masks.andWith(at + s * n, any, n);
     }
-    this.anyOf(any, at, n, machines.length);
+    this.masks.anyOf(any, at, n, machines.length);
   }
 
   private keepPower(at: number, word0: number, n: number, a: Activity, machine: number): void {
@@ -351,41 +342,12 @@ export class ChainStarts {
     if (a.demand === 0 || supply < 0 || this.ejecting) return;
     const free = this.occupancy.supplies[supply]?.roomFor(a.demand);
     if (free === null || free === undefined) return;
-    const reach = n + ((a.duration + 31) >> 5) + 1;
-    if (this.room.length < reach) this.room = new Int32Array(reach * 2);
-    const { room, bits } = this;
-    for (let w = 0; w < reach; w++) room[w] = free[word0 + w] ?? 0;
-    keepRunsIn(room, reach, a.duration);
-    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (room[w] as number);
-  }
-
-  /** Keeps the starts at which somebody else can be the second. */
-  private keepPairs(
-    at: number,
-    n: number,
-    who: number,
-    secondWorkers: readonly number[],
-    secondWorkersAt: number,
-  ): void {
-    const { bits } = this;
-    for (let w = 0; w < n; w++) {
-      let other = 0;
-      for (let q = 0; q < secondWorkers.length; q++)
-        if (secondWorkers[q] !== who) other |= bits[secondWorkersAt + q * n + w] as number;
-      bits[at + w] = (bits[at + w] as number) & other;
-    }
+    this.masks.keepRuns(free, at, word0, n, a.duration);
   }
 
   private closeStrain(at: number, word0: number, n: number, lo: number, hi: number, a: Activity): void {
-    const cap = this.model.jobs[this.job]?.strainCap ?? 0;
-    this.closeDays(
-      at,
-      word0,
-      n,
-      lo,
-      hi,
-      (d) => this.taken(this.occupancy.strained, this.job * this.tables.days + d) + a.duration > cap,
-    );
+    const isShut = (d: number): boolean => strainOver(this.occupancy, this.job, d, a.duration, this.spent) > 0;
+    this.closeDays(at, word0, n, lo, hi, isShut);
   }
 
   private closeLimited(
@@ -398,17 +360,9 @@ export class ChainStarts {
     who: number,
     isFirst: boolean,
   ): void {
-    if (a.exposure === 0 && (a.precision === 0 || !isFirst)) return;
-    const worker = this.model.workers[who] as Model['workers'][number];
-    this.closeDays(at, word0, n, lo, hi, (d) => {
-      const day = who * this.tables.days + d;
-      const loud =
-        a.exposure > 0 && this.taken(this.occupancy.exposure, day) + a.exposure * a.attended > worker.exposureCap;
-      const cut = isFirst && a.precision > 0;
-      return (
-        loud || (cut && this.taken(this.occupancy.precision, day) + a.precision * a.attended > worker.precisionCap)
-      );
-    });
+    if (!spendsLimits(a, isFirst)) return;
+    const isShut = (d: number): boolean => isDayFull(this.occupancy, who, d, a, isFirst, this.spent);
+    this.closeDays(at, word0, n, lo, hi, isShut);
   }
 
   private closeDays(
@@ -421,24 +375,24 @@ export class ChainStarts {
   ): void {
     const { dayStart } = this.tables;
     for (let d = this.tables.dayAt(lo); d <= this.tables.dayAt(hi); d++)
-      if (isShut(d)) this.clear(at, word0, n, dayStart[d] as number, dayStart[d + 1] as number);
+      if (isShut(d)) this.masks.clear(at, word0, n, dayStart[d] as number, dayStart[d + 1] as number);
   }
 
   /** Cuts a mask to what the activities before it can reach. */
   private reachForward(k: number, any: number, word0: number, n: number): void {
     if ((this.chain.skipBefore[k] as number) >= 0) return;
-    const reach = this.claimZero(n);
+    const reach = this.masks.claimZero(n);
     for (const link of this.chain.into[k] as readonly Link[]) {
       if (!this.isOpen(link.from)) continue;
       const shift = this.durAt(link.from) + link.min;
       if (link.max < 0 || this.fixedAt(link.from)) {
         const from = this.afterFirst(link, this.durAt(link.from));
         const to = link.max < 0 ? INFINITY : (this.first[link.from] as number) + this.durAt(link.from) + link.max + 1;
-        this.fill(reach, word0, n, from, to);
+        this.masks.fill(reach, word0, n, from, to);
       } else this.spreadInto(reach, word0, n, link.from, shift, link.max - link.min + 1);
     }
-    this.andWith(any, reach, n);
-    this.used = reach;
+    this.masks.andWith(any, reach, n);
+    this.masks.release(reach);
   }
 
   private backward(acts: readonly number[]): boolean {
@@ -447,11 +401,11 @@ export class ChainStarts {
       if ((this.chain.skipAfter[k] as number) >= 0) continue;
       const n = this.count[k] as number;
       const word0 = this.word0[k] as number;
-      this.makeRoom(n);
-      const reach = this.claimZero(n);
+      this.masks.makeRoom(n);
+      const reach = this.masks.claimZero(n);
       for (const link of this.chain.outOf[k] as readonly Link[]) this.reachBack(reach, word0, n, k, link);
-      this.andWith(this.anyAt[k] as number, reach, n);
-      this.used = reach;
+      this.masks.andWith(this.anyAt[k] as number, reach, n);
+      this.masks.release(reach);
       if (!this.noteEnds(k) && this.actAt(k).omissionCost < 0) {
         this.blocked = k;
         return false;
@@ -469,109 +423,15 @@ export class ChainStarts {
       const dayBefore = link.apart ? (this.tables.dayStart[this.tables.dayAt(last)] as number) : INFINITY;
       const to = min(last - shift + 1, dayBefore);
       const from = link.max < 0 ? 0 : (this.last[j] as number) - this.durAt(k) - link.max;
-      this.fill(reach, word0, n, max(0, from), to);
+      this.masks.fill(reach, word0, n, max(0, from), to);
       return;
     }
-    const width = link.max - link.min + 1;
-    const nj = this.count[j] as number;
-    const pad = ((width + 31) >> 5) + 1;
-    const words = nj + pad;
-    this.fitWork(words);
-    const { work, bits } = this;
-    work.fill(0, 0, pad);
-    for (let w = 0; w < nj; w++) work[pad + w] = bits[(this.anyAt[j] as number) + w] as number;
-    spreadDown(work, words, width);
-    this.orMoved(reach, word0, n, words, (((this.word0[j] as number) - pad) << 5) - shift);
+    const from = { at: this.anyAt[j] as number, words: this.count[j] as number, word0: this.word0[j] as number };
+    this.masks.spreadDownInto({ at: reach, words: n, word0 }, from, shift, link.max - link.min + 1);
   }
 
   private spreadInto(reach: number, word0: number, n: number, k: number, shift: number, width: number): void {
-    const nk = this.count[k] as number;
-    const words = nk + ((width + 31) >> 5) + 1;
-    this.fitWork(words);
-    const { work, bits } = this;
-    for (let w = 0; w < nk; w++) work[w] = bits[(this.anyAt[k] as number) + w] as number;
-    work.fill(0, nk, words);
-    spreadUp(work, words, width);
-    this.orMoved(reach, word0, n, words, ((this.word0[k] as number) << 5) + shift);
-  }
-
-  /** ORs `work`, whose first bit stands for slot `base`, into the window that begins at word0. */
-  private orMoved(at: number, word0: number, n: number, words: number, base: number): void {
-    const { work, bits } = this;
-    const offset = base - (word0 << 5);
-    const by = offset >> 5;
-    const rest = offset & 31;
-    for (let w = 0; w < n; w++) {
-      const k = w - by;
-      const high = k >= 0 && k < words ? (work[k] as number) : 0;
-      const low = rest === 0 || k - 1 < 0 || k - 1 >= words ? 0 : (work[k - 1] as number) >>> (32 - rest);
-      bits[at + w] = (bits[at + w] as number) | (rest === 0 ? high : (high << rest) | low);
-    }
-  }
-
-  private fill(at: number, word0: number, n: number, from: number, to: number): void {
-    const base = word0 << 5;
-    const lo = max(0, from - base);
-    const hi = min(n << 5, to - base);
-    const { bits } = this;
-    for (let t = lo; t < hi;) {
-      if ((t & 31) === 0 && hi - t >= 32) {
-        bits[at + (t >> 5)] = -1;
-        t += 32;
-      } else {
-        bits[at + (t >> 5)] = (bits[at + (t >> 5)] as number) | (1 << (t & 31));
-        t++;
-      }
-    }
-  }
-
-  private clear(at: number, word0: number, n: number, from: number, to: number): void {
-    const base = word0 << 5;
-    const lo = max(0, from - base);
-    const hi = min(n << 5, to - base);
-    if (hi > lo) clearRange(this.bits, (at << 5) + lo, (at << 5) + hi);
-  }
-
-  private cutTo(at: number, word0: number, n: number, lo: number, hi: number): void {
-    this.clear(at, word0, n, 0, lo);
-    this.clear(at, word0, n, hi + 1, (word0 + n + 1) << 5);
-  }
-
-  private andWith(at: number, other: number, n: number): void {
-    const { bits } = this;
-    for (let w = 0; w < n; w++) bits[at + w] = (bits[at + w] as number) & (bits[other + w] as number);
-  }
-
-  /** any &= OR of `masks` masks. */
-  private anyOf(any: number, at: number, n: number, masks: number): void {
-    const { bits } = this;
-    for (let w = 0; w < n; w++) {
-      let some = 0;
-      for (let m = 0; m < masks; m++) some |= bits[at + m * n + w] as number;
-      bits[any + w] = (bits[any + w] as number) & some;
-    }
-  }
-
-  private claim(words: number): number {
-    const at = this.used;
-    this.used += words;
-    return at;
-  }
-
-  private claimZero(words: number): number {
-    const at = this.claim(words);
-    this.bits.fill(0, at, at + words);
-    return at;
-  }
-
-  private makeRoom(words: number): void {
-    if (this.used + words + 512 <= this.bits.length) return;
-    const larger = new Int32Array((this.used + words + 512) * 2);
-    larger.set(this.bits);
-    this.bits = larger;
-  }
-
-  private fitWork(words: number): void {
-    if (this.work.length < words) this.work = new Int32Array(words * 2);
+    const from = { at: this.anyAt[k] as number, words: this.count[k] as number, word0: this.word0[k] as number };
+    this.masks.spreadUpInto({ at: reach, words: n, word0 }, from, shift, width);
   }
 }

@@ -8,6 +8,7 @@ import { max, min, INFINITY } from './numbers.js';
 import type { SoftCosts } from './chainPath.js';
 import type { Activity, Model, Assignment } from './model.js';
 import type { ChainTables, Tables } from './tables.js';
+import { exposureOver, precisionOver, strainOver } from './dailyLimits.js';
 import type { Occupancy, UnaryResource } from './occupancy.js';
 import { FIXED_WORK } from './occupancy.js';
 
@@ -131,26 +132,22 @@ export class Eviction implements SoftCosts {
   /** Adds the lightest chains that must go so that a place keeps the daily limits of job and workers. */
   limitVictimsAt(i: number, place: Assignment, into: Set<number>): void {
     const a = this.model.activities[i] as Activity;
-    const { days } = this.tables;
     const day = this.tables.dayAt(place.start);
     if (a.strains) {
-      const cap = this.model.jobs[this.job]?.strainCap ?? 0;
-      const over = (this.occupancy.strained[this.job * days + day] as number) + a.duration - cap;
+      const over = strainOver(this.occupancy, this.job, day, a.duration, 'all');
       this.lighten(over, day, into, (b, k) =>
         b.strains && this.jobOf(b) === this.job && this.isOn(k) ? b.duration : 0,
       );
     }
     for (const who of [place.worker, place.second]) {
-      const worker = this.model.workers[who];
-      if (worker === undefined) continue;
-      const at = who * days + day;
+      if (who < 0) continue;
       const does = (k: number): boolean => this.occupancy.worker[k] === who || this.occupancy.second[k] === who;
       if (a.exposure > 0) {
-        const over = (this.occupancy.exposure[at] as number) + a.exposure * a.attended - worker.exposureCap;
+        const over = exposureOver(this.occupancy, who, day, a.exposure * a.attended, 'all');
         this.lighten(over, day, into, (b, k) => (does(k) ? b.exposure * b.attended : 0));
       }
       if (a.precision > 0 && who === place.worker) {
-        const over = (this.occupancy.precision[at] as number) + a.precision * a.attended - worker.precisionCap;
+        const over = precisionOver(this.occupancy, who, day, a.precision * a.attended, 'all');
         this.lighten(over, day, into, (b, k) => (this.occupancy.worker[k] === who ? b.precision * b.attended : 0));
       }
     }

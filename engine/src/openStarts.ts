@@ -7,6 +7,7 @@ import { max, min } from './numbers.js';
 import type { Activity, Model } from './model.js';
 import type { Tables } from './tables.js';
 import type { Occupancy, UnaryResource } from './occupancy.js';
+import { isDayFull, spendsLimits, strainOver } from './dailyLimits.js';
 import { bitAt, clearRange, keepRunsIn, setRange } from './slotBits.js';
 
 /** Rules that can be relaxed. */
@@ -129,8 +130,7 @@ class Look {
     const free = this.relaxed.has('jobBusy') ? null : (this.occupancy.jobs[job] as UnaryResource).free;
     const ok = this.runs(this.tables.jobStartsOf(this.travelClass, a.duration), free, a.duration);
     if (a.strains && !this.relaxed.has('strain')) {
-      const cap = this.model.jobs[job]?.strainCap ?? 0;
-      this.closeDays(ok, (d) => (this.occupancy.strained[job * this.tables.days + d] as number) + a.duration > cap);
+      this.closeDays(ok, (d) => strainOver(this.occupancy, job, d, a.duration, 'all') > 0);
     }
     return ok;
   }
@@ -150,14 +150,7 @@ class Look {
   /** Closes the days on which the worker has no room for this activity's exposure or precision. */
   private closeLimited(starts: Int32Array, who: number, isFirst: boolean): void {
     const { a, occupancy } = this;
-    const { exposureCap, precisionCap } = this.model.workers[who] as Model['workers'][number];
-    if (a.exposure === 0 && (a.precision === 0 || !isFirst)) return;
-    this.closeDays(starts, (d) => {
-      const day = who * this.tables.days + d;
-      const loud = (occupancy.exposure[day] as number) + a.exposure * a.attended > exposureCap;
-      const cut = isFirst && a.precision > 0;
-      return loud || (cut && (occupancy.precision[day] as number) + a.precision * a.attended > precisionCap);
-    });
+    if (spendsLimits(a, isFirst)) this.closeDays(starts, (d) => isDayFull(occupancy, who, d, a, isFirst, 'all'));
   }
 
   private machine(machine: number): Starter {
