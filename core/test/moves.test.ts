@@ -1,8 +1,12 @@
 /* Where a task could sit instead, against the independent validator trying every start with every pair of hands. */
 import type { Assignment, Schedule } from '@loyal-mane/engine';
 import fc from 'fast-check';
-import { WorkingSchedule, latestStarts, movesOf, searchPlan, validatePlan } from '../src/index.js';
-import type { Task, Problem } from '../src/index.js';
+import { WorkingSchedule, validatePlan } from '../src/index.js';
+import { latestStarts } from '../src/plan/explain/spare.js';
+import { movesOf } from '../src/plan/explain/moves.js';
+import { searchPlan } from '../src/plan/search/searchPlan.js';
+import type { Problem } from '../src/index.js';
+import type { Task } from '../src/plan/problem.js';
 import { kennels } from './tinyKennel.js';
 
 const quick = {

@@ -1,15 +1,8 @@
 /* The body template's geometry: smooth lines through their landmarks, views, and a partition of zones without gaps. */
 import fc from 'fast-check';
-import {
-  bodyRow,
-  closedSpline,
-  dogOutline,
-  landmarksOf,
-  pathOf,
-  signedArea,
-  viewIn,
-  zoneShapes,
-} from '../src/index.js';
+import { bodyRow, dogOutline, pathOf, viewIn, zoneShapes } from '../src/index.js';
+import { closedSpline, signedArea } from '../src/outline/spline.js';
+import { landmarksOf } from '../src/outline/template.js';
 import type { BodyRow, Point } from '../src/index.js';
 
 /** Even-odd rule (Shimrat 1962). */

@@ -3,14 +3,13 @@
  * effect says, tau^2 * k / (n + k) with k = noise variance / effect variance; one odd day moves little; outliers are kept
  * and flagged.
  */
+import { learnPace, makeRng } from '../src/index.js';
 import {
   DEFAULT_DAY_SPREAD,
   DEFAULT_DOG_SPREAD,
   DEFAULT_ODD_SPREADS,
   DEFAULT_PERSON_SPREAD,
-  learnPace,
-  makeRng,
-} from '../src/index.js';
+} from '../src/programs/pace.js';
 import type { PaceLog, Rng } from '../src/index.js';
 
 /** A standard normal number (Box and Muller, 1958). */

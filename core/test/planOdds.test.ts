@@ -1,7 +1,7 @@
 /* Odds of whole kennels' plans: where nothing varies, a plan plays as it stands. */
 import { playOdds } from '@loyal-mane/engine';
 import fc from 'fast-check';
-import { searchPlan } from '../src/index.js';
+import { searchPlan } from '../src/plan/search/searchPlan.js';
 import { kennels } from './tinyKennel.js';
 
 it('where everything takes as long as planned, every plan plays as it stands', () => {

@@ -1,5 +1,6 @@
 /* The coat map's other pictures: every zone can be touched somewhere, and left is left. */
-import { DEFAULT_BODY, ZONE_IDS, bodyRow, dogOutline, lensesOf, planView, zoneShapes } from '@loyal-mane/core';
+import { ZONE_IDS, bodyRow, dogOutline, lensesOf, planView, zoneShapes } from '@loyal-mane/core';
+import { DEFAULT_BODY } from '../src/outline/bodyRow.js';
 import type { BodyRow, Point } from '@loyal-mane/core';
 
 const SHAPES: readonly (readonly [string, BodyRow])[] = [

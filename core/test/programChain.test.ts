@@ -1,5 +1,6 @@
 /* Edits of programs, the chain that people are shown, and the effect of a change in figures. */
-import { REFERENCE_KG, applyEdits, bodySurfaceM2, crewMinutes, mayCut, planEffect } from '../src/index.js';
+import { REFERENCE_KG, applyEdits, bodySurfaceM2, mayCut, planEffect } from '../src/index.js';
+import { crewMinutes } from '../src/plan/suppose/planEffect.js';
 import type { CareProgram, Plan, PlannedActivity, ProgramEdit, ProgramStep, StepId } from '../src/index.js';
 
 function step(id: StepId, more: Partial<ProgramStep> = {}): ProgramStep {

@@ -2,8 +2,12 @@
 import type { Schedule } from '@loyal-mane/engine';
 import { ChainFit, EXACT } from '@loyal-mane/engine';
 import fc from 'fast-check';
-import { RULES, WorkingSchedule, makeRng, searchPlan, validatePlan } from '../src/index.js';
-import type { Problem, RuleCode, SearchOptions } from '../src/index.js';
+import { WorkingSchedule, makeRng, validatePlan } from '../src/index.js';
+import { RULES } from '../src/plan/validate/validatePlan.js';
+import { searchPlan } from '../src/plan/search/searchPlan.js';
+import type { Problem } from '../src/index.js';
+import type { RuleCode } from '../src/plan/validate/validatePlan.js';
+import type { SearchOptions } from '../src/plan/search/searchPlan.js';
 import { DAY, dog, kennels, person, problemOf, station } from './tinyKennel.js';
 
 const options = (seed: number, rounds = 12): SearchOptions => ({

@@ -1,5 +1,6 @@
 /* What a coat has taught: settling and holding move aims and waits; a few logs alone move nothing. Common practice. */
-import { holdMinutes, settlesWhen, settlingEdits } from '@loyal-mane/core';
+import { holdMinutes, settlesWhen } from '@loyal-mane/core';
+import { settlingEdits } from '../src/programs/settling.js';
 import type { LocalDay, Settled } from '@loyal-mane/core';
 
 const day = (n: number): LocalDay => `2026-06-${String(n).padStart(2, '0')}` as LocalDay;

@@ -1,18 +1,17 @@
 /* The one place that converts between instants, wall times and slots, over clock changes. */
 import fc from 'fast-check';
 import {
-  SlotGrid,
   addDays,
   daysBetween,
   instantToMs,
   isLocalDay,
   localDayOf,
-  slotsOf,
   wallTimeOf,
-  wallToInstant,
   wallToMs,
   weekday,
 } from '../src/index.js';
+import { SlotGrid, slotsOf } from '../src/time/slotGrid.js';
+import { wallToInstant } from '../src/time/zone.js';
 import type { LocalDay, WallTime } from '../src/index.js';
 
 const OSLO = 'Europe/Oslo';

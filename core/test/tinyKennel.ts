@@ -2,18 +2,10 @@
  * A tiny invented planning world, and random ones: people who share dogs, a tub, a dryer and tables.
  */
 import fc from 'fast-check';
-import { DEFAULT_WEIGHTS, Problem, Task } from '../src/index.js';
-import type {
-  ChainFields,
-  TaskFields,
-  ProblemDog,
-  ProblemPerson,
-  ProblemStation,
-  Skill,
-  StationKind,
-  StepId,
-  TaskKey,
-} from '../src/index.js';
+import { Problem } from '../src/index.js';
+import { DEFAULT_WEIGHTS, Task } from '../src/plan/problem.js';
+import type { Skill, StationKind, StepId, TaskKey } from '../src/index.js';
+import type { ChainFields, TaskFields, ProblemDog, ProblemPerson, ProblemStation } from '../src/plan/problem.js';
 
 export const DAY = 288;
 

@@ -1,5 +1,7 @@
 /* Numbers that come from outside, each with its source. */
-import { allowedNoiseMin, bodySurfaceM2, hashText, makeRng, noiseDosePercent, overgrownFactor } from '../src/index.js';
+import { bodySurfaceM2, makeRng, overgrownFactor } from '../src/index.js';
+import { allowedNoiseMin, noiseDosePercent } from '../src/programs/noiseDose.js';
+import { hashText } from '../src/units/hash.js';
 
 describe('body surface (PUB-01, Merck Veterinary Manual, weight to surface table for dogs, from memory)', () => {
   it.each([

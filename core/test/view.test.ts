@@ -1,7 +1,8 @@
 /* The count-back scale against its table, capsules that lose nothing, slack in words' numbers, the state machine of a task. */
 import fc from 'fast-check';
 import { applyWorkCommand, bundlesOf, countBackScale, layoutCapsules, ticksOf, workedMs } from '../src/index.js';
-import type { Block, WorkOrder, WorkRecord } from '../src/index.js';
+import type { Block, WorkRecord } from '../src/index.js';
+import type { WorkOrder } from '../src/work/taskWork.js';
 
 describe('the count-back scale', () => {
   // Design table: tau in hours, and the width of the last six hours, by reach in days.

@@ -1,6 +1,8 @@
 /* Why a dog has no place: each cause on its own, and each remedy that is named gives the place when it is taken. */
-import { searchPlan, whyNot } from '../src/index.js';
-import type { Problem, ProblemPerson } from '../src/index.js';
+import { searchPlan } from '../src/plan/search/searchPlan.js';
+import { whyNot } from '../src/plan/explain/whyNot.js';
+import type { Problem } from '../src/index.js';
+import type { ProblemPerson } from '../src/plan/problem.js';
 import type { ChainSpec } from './tinyKennel.js';
 import { DAY, dog, person, problemOf, station } from './tinyKennel.js';
 

@@ -1,6 +1,6 @@
 /* Windows drawn tight lose nothing that order and lags allow; shared lags keep the lag they were shared from. */
 import fc from 'fast-check';
-import type { Task } from '../src/index.js';
+import type { Task } from '../src/plan/problem.js';
 import { shareLags, tightenWindows } from '../src/plan/assemble/windows.js';
 import { dog, person, problemOf, station } from './tinyKennel.js';
 

@@ -7,7 +7,8 @@ import type { LocalDay } from '../time/localDay.js';
 import { daysBetween } from '../time/localDay.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { ZoneId } from '../coat/zones.js';
-import type { BreedFacts, CareLibrary, Condition } from './careLibrary.js';
+import type { BreedFacts, CareLibrary } from './careLibrary.js';
+import type { Condition } from './careProgram.js';
 import { isDropping, isIn } from './dogStates.js';
 import type { EstimateFacts } from './estimate.js';
 import { lengthFactor } from './hairLength.js';
@@ -130,11 +131,6 @@ export function undercoatLoad(dog: UndercoatDog, day: LocalDay): KennelDog['unde
   if (dog.lastUndercoat === undefined) return dog.undercoat;
   const reload = dog.coatChange ? DEFAULT_RELOAD_DAYS_IN_CHANGE : DEFAULT_RELOAD_DAYS;
   return daysBetween(dog.lastUndercoat, day) >= reload ? 'heavy' : 'light';
-}
-
-/** Whether a dark surface lies over paler roots, in any zone: bulk is then taken from beneath only. */
-export function hasPaleRoots(dog: Pick<KennelDog, 'paleRoots' | 'colors'>): boolean {
-  return dog.paleRoots === true || (dog.colors ?? []).some((c) => c.color === 'darkOverPale');
 }
 
 const CLEAN_GROUNDS: readonly string[] = ['grass', 'artificial', 'indoors'];

@@ -5,7 +5,7 @@
 import { REFERENCE_SURFACE_M2, bodySurfaceM2 } from '../coat/bodySurface.js';
 import type { CoatColumn } from '../coat/coatClass.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
-import type { MinutesRow } from './careLibrary.js';
+import type { MinutesRow } from './careProgram.js';
 import type { Pace } from './pace.js';
 
 /** Spread of a duration's logarithm until logs say otherwise (engineering default). */

@@ -3,7 +3,7 @@
  * minutes. Schools, show rules and states come on top of them.
  */
 import type { KennelIntervalChange, KennelMethods, KennelStepChange } from '../kennel/methodsRecord.js';
-import type { CareProgram, Mark, ProgramStep } from './careLibrary.js';
+import type { CareProgram, Mark, ProgramStep } from './careProgram.js';
 
 type Changes = Pick<KennelMethods, 'steps' | 'intervals'>;
 

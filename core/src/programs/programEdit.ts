@@ -4,7 +4,7 @@
  */
 import type { CoatClass } from '../coat/coatClass.js';
 import type { Skill, StepId } from '../kennel/vocabulary.js';
-import type { Aim, CareProgram, Condition, Mark, ProgramStep } from './careLibrary.js';
+import type { Aim, CareProgram, Condition, Mark, ProgramStep } from './careProgram.js';
 import type { ToolNeed } from './mayTrim.js';
 
 export const PROGRAM_PARTS = ['keepUp', 'preparation', 'between', 'showMorning', 'after'] as const;

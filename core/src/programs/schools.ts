@@ -7,8 +7,8 @@ import type { SchoolId, Side } from '../kennel/choices.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { KennelFile } from '../kennel/kennelFile.js';
 import type { Skill } from '../kennel/vocabulary.js';
-import type { Condition } from './careLibrary.js';
-import { hasPaleRoots } from './dogFacts.js';
+import type { Condition } from './careProgram.js';
+import { hasPaleRoots } from './paleRoots.js';
 import type { ProgramEdit } from './programEdit.js';
 
 /** Why a side is refused for a dog; the other side is used instead. */

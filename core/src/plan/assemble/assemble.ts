@@ -8,7 +8,7 @@ import type { SlotGrid } from '../../time/slotGrid.js';
 import { noiseDosePercent } from '../../programs/noiseDose.js';
 import type { TaskPin } from '../../kennel/kennelFile.js';
 import { instantToMs } from '../../time/zone.js';
-import type { ProgramStep } from '../../programs/careLibrary.js';
+import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
 import { shareLags, tightenWindows } from './windows.js';
 import type { ChainFields } from '../problem.js';

@@ -9,7 +9,7 @@ import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { addDays, daysBetween } from '../../time/localDay.js';
 import { wallToMs } from '../../time/zone.js';
 import type { DogId, EntryId } from '../../units/ids.js';
-import type { KeepUpRule } from '../../programs/careLibrary.js';
+import type { KeepUpRule } from '../../programs/careProgram.js';
 import { coatClassOf, holds, isCleanFaced, noEntry } from '../../programs/dogFacts.js';
 import type { EntryFacts } from '../../programs/dogFacts.js';
 import type { DogProgram } from '../../programs/dogProgram.js';

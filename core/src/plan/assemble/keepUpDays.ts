@@ -4,7 +4,7 @@
  */
 import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { WorkRecord } from '../../kennel/kennelFile.js';
-import type { KeepUpRule } from '../../programs/careLibrary.js';
+import type { KeepUpRule } from '../../programs/careProgram.js';
 import { isDropping } from '../../programs/dogStates.js';
 import { addDays } from '../../time/localDay.js';
 import type { LocalDay } from '../../time/localDay.js';

@@ -4,7 +4,7 @@
 import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { addDays } from '../../time/localDay.js';
 import { wallToMs } from '../../time/zone.js';
-import type { Mark } from '../../programs/careLibrary.js';
+import type { Mark } from '../../programs/careProgram.js';
 
 const MINUTE_MS = 60_000;
 /** When an evening begins (engineering default). */

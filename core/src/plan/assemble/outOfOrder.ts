@@ -3,7 +3,7 @@
  */
 import type { WorkRecord } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
-import type { ProgramStep } from '../../programs/careLibrary.js';
+import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
 import type { TaskKey } from '../../units/ids.js';
 

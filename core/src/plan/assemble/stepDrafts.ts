@@ -14,7 +14,7 @@ import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
 import { instantToMs, wallToMs } from '../../time/zone.js';
 import type { TaskKey } from '../../units/ids.js';
-import type { MinutesRow, ProgramStep } from '../../programs/careLibrary.js';
+import type { MinutesRow, ProgramStep } from '../../programs/careProgram.js';
 import { cooperationFactor } from '../../programs/cooperation.js';
 import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../programs/dogFacts.js';
 import { barOf, needsOfCoat } from '../../programs/mayTrim.js';

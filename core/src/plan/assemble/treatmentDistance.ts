@@ -2,7 +2,7 @@
  * Baths keep their distance from parasite treatments, by the hours of the label.
  */
 import type { KennelDog } from '../../kennel/dogRecord.js';
-import type { ProgramStep } from '../../programs/careLibrary.js';
+import type { ProgramStep } from '../../programs/careProgram.js';
 import { WASH_STEPS } from '../../programs/dogProgram.js';
 import { addDays } from '../../time/localDay.js';
 import type { WallTime } from '../../time/localDay.js';

@@ -1,0 +1,50 @@
+/*
+ * Kinds of events: one for each command that writes. Streams tell them, the trail words them, screens know by them what to
+ * read again.
+ */
+
+/** Events of a task; `finishCoat` is a finish that also changed what was found in the dog's coat. */
+export const TASK_EVENTS = [
+  'task.start',
+  'task.pause',
+  'task.resume',
+  'task.finish',
+  'task.skip',
+  'task.undo',
+  'task.finishCoat',
+  'task.undoCoat',
+] as const;
+
+export const EVENT_KINDS = [
+  ...TASK_EVENTS,
+  'plan.asked',
+  'plan.cancelAsked',
+  'plan.cancelled',
+  'plan.failed',
+  'plan.drafted',
+  'plan.published',
+  'plan.discarded',
+  'pin.set',
+  'pin.removed',
+  'kennel.changed',
+  'kennel.undone',
+  'kennel.opened',
+  'dog.marks',
+  'dog.record',
+  'dog.log',
+  'dog.schools',
+  'breed.saved',
+  'breed.removed',
+  'entry.handler',
+  'show.rules',
+  'shift.overtime',
+  'station.reopened',
+  'methods.changed',
+  'person.away',
+  'person.back',
+  'person.record',
+  'person.password',
+  'person.link',
+  'person.closed',
+] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
