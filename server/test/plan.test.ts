@@ -51,8 +51,8 @@ it('tells on demand why a chain has no place and what would help, and has nothin
   const lost = plan.unplaced.find((u) => u.key.startsWith('e:'));
   if (lost === undefined) throw new Error('every entry has a place');
   const why = (key: string) => maren.get(`/api/chains/${encodeURIComponent(key)}/why`);
-  const { body } = await why(lost.key).expect(200);
-  expect((body as { reason: { code: string } }).reason.code).toBe(lost.reason.code);
+  const told = (await why(lost.key).expect(200)).body as { reason: { code: string } };
+  expect(told.reason.code).toBe(lost.reason.code);
   const placed = plan.activities.find((a) => a.entryId !== null)?.entryId ?? '';
   for (const key of [`e:${placed}`, 'e:nobody'])
     expect((await why(key).expect(404)).body).toMatchObject({ code: 'notFound' });

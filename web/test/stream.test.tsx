@@ -1,7 +1,8 @@
 /* What comes in by the live stream, what is asked for early, and what a gap leads to. */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { fetchOnce, askEarly } from '../src/api/early';
+import { command, useCommand } from '../src/api/commands';
 import { useLiveStream } from '../src/api/liveStream';
 import { kennelFileQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from '../src/api/queries';
 import type { Session, Work } from '../src/api/queries';
@@ -80,7 +81,8 @@ describe('the live stream', () => {
 
   it.each([
     ['plan.published', [planQuery], [kennelQuery, workQuery]],
-    ['dog.record', [kennelQuery], [planQuery, workQuery, methodsQuery]],
+    ['dog.marks', [kennelQuery], [planQuery, workQuery, methodsQuery]],
+    ['dog.record', [kennelQuery, methodsQuery], [planQuery, workQuery]],
     ['methods.changed', [methodsQuery, kennelQuery], [planQuery]],
     ['dog.schools', [methodsQuery, kennelQuery], [planQuery]],
     ['task.finishCoat', [kennelQuery, kennelFileQuery], [planQuery]],
@@ -187,5 +189,60 @@ describe('what every room reads', () => {
     askEarly();
     await expect(get('/api/session/now')).resolves.toMatchObject({ ok: true });
     expect(times).toBe(2);
+  });
+});
+
+describe('a command of this page', () => {
+  const OTHERS = [kennelQuery, methodsQuery];
+
+  /** A page with a live stream and a button that asks for a plan. */
+  function Page() {
+    useLiveStream();
+    const ask = useCommand((_input: null) => Promise.resolve('asked'));
+    return <button onClick={() => ask.mutate(command(null))}>{ask.isPending ? 'asking' : ask.status}</button>;
+  }
+
+  function openPage() {
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
+    client.setQueryData(sessionQuery.queryKey, { personId: 'me', head: 7 } as unknown as Session);
+    for (const query of [kennelQuery, planQuery, methodsQuery]) client.setQueryData(query.queryKey, {} as never);
+    render(
+      <QueryClientProvider client={client}>
+        <Page />
+      </QueryClientProvider>,
+    );
+    act(() => SpokenStream.last.say('hello', 7));
+    return (query: { readonly queryKey: readonly unknown[] }) =>
+      client.getQueryState(query.queryKey)?.isInvalidated === true;
+  }
+
+  beforeEach(() => jest.useFakeTimers());
+
+  it('is over when its own event is read, and nothing else is read again', async () => {
+    const stale = openPage();
+    fireEvent.click(screen.getByRole('button'));
+    await act(() => jest.advanceTimersByTimeAsync(100));
+    expect(screen.getByRole('button')).toHaveTextContent('asking');
+    act(() => SpokenStream.last.say('change', 8, change('plan.asked', 'j', { actorId: 'me' })));
+    await act(() => jest.advanceTimersByTimeAsync(10));
+    expect(screen.getByRole('button')).toHaveTextContent('success');
+    expect(stale(planQuery)).toBe(true);
+    expect(OTHERS.map((q) => stale(q))).toEqual([false, false]);
+  });
+
+  it('whose event does not come reads everything again', async () => {
+    const stale = openPage();
+    fireEvent.click(screen.getByRole('button'));
+    await act(() => jest.advanceTimersByTimeAsync(1100));
+    expect(screen.getByRole('button')).toHaveTextContent('success');
+    expect([planQuery, ...OTHERS].map((q) => stale(q))).toEqual([true, true, true]);
+  });
+
+  it('without a stream reads everything again at once', async () => {
+    const stale = openPage();
+    act(() => SpokenStream.last.say('error', 7));
+    fireEvent.click(screen.getByRole('button'));
+    await act(() => jest.advanceTimersByTimeAsync(10));
+    expect([planQuery, ...OTHERS].map((q) => stale(q))).toEqual([true, true, true]);
   });
 });

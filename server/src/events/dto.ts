@@ -1,11 +1,13 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { EVENT_KINDS } from '@loyal-mane/core';
+import type { EventKind } from '@loyal-mane/core';
 import { WorkDto } from '../work/dto.js';
 
 /** Data of a stream's `change` event: something was written. */
 export class ChangeEventDto {
   @ApiProperty({ type: 'integer', description: 'numbers follow the order of commits without gaps' }) number!: number;
   @ApiProperty() at!: string;
-  @ApiProperty({ description: 'task.start, plan.published, kennel.changed ...' }) kind!: string;
+  @ApiProperty({ enum: EVENT_KINDS, description: 'the command that wrote' }) kind!: EventKind;
   @ApiProperty({ description: 'what it is about; empty for an owner where it is none of theirs' }) subject!: string;
   @ApiProperty({ type: String, nullable: true, description: 'by whom; null for the server itself' })
   actorId!: string | null;

@@ -5,7 +5,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { RowChange } from '@loyal-mane/core';
+import type { EventKind, RowChange } from '@loyal-mane/core';
 import { databaseErrorKind, mayRetry } from '../db/databaseError.js';
 import { fromJson } from '../db/rows.js';
 import { Clock } from '../clock.js';
@@ -24,7 +24,7 @@ export const ownWrite = (actorId: string | null): Asked => ({ id: null, actorId,
 
 /** What a command changed, with what undoes it, and what its caller is told. */
 export interface Written<R> {
-  readonly kind: string;
+  readonly kind: EventKind;
   readonly subject: string;
   /** Everything that it is about, where that is more than the subject. */
   readonly subjects?: readonly string[];

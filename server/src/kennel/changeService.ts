@@ -4,7 +4,7 @@
  */
 import { Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { KennelFile, KennelList, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
+import type { EventKind, KennelFile, KennelList, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
 import { fitChange, inverseOf, localDayOf, rowsOf, sameValue } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { changeIssues } from '@loyal-mane/library/reader';
@@ -78,7 +78,7 @@ export class ChangeService {
   }
 
   /** Writes changes inside a transaction and tells what its event shall keep. */
-  async write(trx: Knex.Transaction, asked: readonly RowChange[], kind: string): Promise<Written<ChangedDto>> {
+  async write(trx: Knex.Transaction, asked: readonly RowChange[], kind: EventKind): Promise<Written<ChangedDto>> {
     // One after the other: two changes that are each right may be wrong together.
     await trx('settings').where({ id: 1 }).forUpdate().first('id');
     await this.lock(trx, asked);

@@ -3,7 +3,7 @@
  * of the row as a kennel file has it, so that the trail can tell and undo it.
  */
 import { Injectable } from '@nestjs/common';
-import type { KennelList, KennelRow } from '@loyal-mane/core';
+import type { EventKind, KennelList, KennelRow } from '@loyal-mane/core';
 import type { Command } from '../auth/session.js';
 import type { RowVersionDto } from '../contract/commandDto.js';
 import { EventStore } from '../events/eventStore.js';
@@ -19,7 +19,7 @@ export interface RowCommand {
   readonly id: string;
   readonly given: Command;
   readonly version: number | null;
-  readonly kind: string;
+  readonly kind: EventKind;
 }
 
 @Injectable()

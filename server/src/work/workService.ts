@@ -56,8 +56,6 @@ const REFUSED: Readonly<Record<WorkRefusal, string>> = {
   alreadyStarted: 'Somebody has started it.',
   reasonMissing: 'Say why it is skipped.',
 };
-/** Ending of the events that changed a dog's coat as well: screens read the kennel again. */
-const COAT_TOO = 'Coat';
 /** Days of finished work that the rooms look at. */
 const SHOWN_DAYS = 35;
 const MOST_LATE_MS = 86_400_000;
@@ -104,7 +102,7 @@ export class WorkService {
       const anyway = dto.anyway === true ? { anyway: true } : {};
       const change = { before, after, ...anyway, ...(marks === null ? {} : { marks }) };
       return {
-        kind: `task.${command}${marks === null ? '' : COAT_TOO}`,
+        kind: marks === null ? `task.${command}` : 'task.finishCoat',
         subject: key,
         change,
         result: after as WorkDto,
@@ -147,7 +145,7 @@ export class WorkService {
         throw new Problem('notNow', 'There is nothing to take back on this task.', { current: before });
       const after = await this.save(trx, key, last.before, before);
       if (last.marks !== undefined && before !== null) await this.putMarksBack(trx, before.step, last.marks);
-      const kind = `task.undo${last.marks === undefined ? '' : COAT_TOO}`;
+      const kind = last.marks === undefined ? 'task.undo' : 'task.undoCoat';
       return { kind, subject: key, change: { before, after }, result: after as WorkDto | null };
     });
   }

@@ -3,6 +3,7 @@
  */
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { isAway, newCommandId, post } from './client';
+import { ownEvents } from './refresh';
 import type { components } from './schema.gen';
 import type {
   DogRecordParts,
@@ -17,7 +18,10 @@ import type {
 const MOST_RETRIES = 60;
 const RETRY_MS = 500;
 
-/** A command: `send` is given a command id that stays the same over retries. */
+/**
+ * A command: `send` is given a command id that stays the same over retries. It is over when what it changed is read again,
+ * by its own event on the live stream where there is one.
+ */
 export function useCommand<V, R>(send: (input: V, commandId: string) => Promise<R>) {
   const client = useQueryClient();
   return useMutation({
@@ -25,7 +29,11 @@ export function useCommand<V, R>(send: (input: V, commandId: string) => Promise<
     retry: (count, error) => isAway(error) && count < MOST_RETRIES,
     retryDelay: RETRY_MS,
     networkMode: 'always',
-    onSettled: () => client.invalidateQueries(),
+    onMutate: () => ownEvents.count,
+    onSettled: async (_done, error, _given, count) => {
+      const isRead = error === null && count !== undefined && (await ownEvents.after(count));
+      if (!isRead) await client.invalidateQueries();
+    },
   });
 }
 

@@ -5,15 +5,17 @@
 import { useEffect, useState } from 'react';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
+import type { EventKind } from '@loyal-mane/core';
 import { markChanged } from '../parts/justChanged';
 import type { Session, Work } from './queries';
-import { kennelFileQuery, kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
+import { kennelQuery, methodsQuery, planQuery, sessionQuery, workQuery } from './queries';
+import { ownEvents, readTouched } from './refresh';
 
 /** Whether the stream is there; `away` since a failure, until it is heard again. */
 export type StreamState = 'there' | 'away';
 
 interface Change {
-  readonly kind: string;
+  readonly kind: EventKind;
   readonly subject: string;
   readonly others: readonly string[];
   readonly actorId: string | null;
@@ -36,17 +38,9 @@ function takeWork(client: QueryClient, { subject, work }: Change): void {
   });
 }
 
-function readAgain(client: QueryClient, change: Change): void {
-  const { kind } = change;
-  // Finished work may change what was found in a coat.
-  if (kind.endsWith('Coat')) void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
-  if (kind.startsWith('task.')) {
-    takeWork(client, change);
-    void client.invalidateQueries({ queryKey: kennelFileQuery.queryKey });
-  } else if (kind.startsWith('plan.')) void client.invalidateQueries({ queryKey: planQuery.queryKey });
-  else void client.invalidateQueries({ queryKey: kennelQuery.queryKey });
-  if (kind === 'methods.changed' || kind === 'dog.schools')
-    void client.invalidateQueries({ queryKey: methodsQuery.queryKey });
+function readAgain(client: QueryClient, change: Change): Promise<void> {
+  if (change.kind.startsWith('task.')) takeWork(client, change);
+  return readTouched(client, change.kind);
 }
 
 /** Number of the last change that this page has heard of; it outlives the rooms. */
@@ -67,6 +61,7 @@ export function useLiveStream(): StreamState {
       source.addEventListener('hello', (e) => {
         last = Number(e.lastEventId);
         setState('there');
+        ownEvents.streamIs(true);
         if (isFirst) {
           isFirst = false;
           return;
@@ -78,11 +73,13 @@ export function useLiveStream(): StreamState {
         last = Number(e.lastEventId);
         const change = JSON.parse(String(e.data)) as Change;
         const me = client.getQueryData<Session>(sessionQuery.queryKey)?.personId;
-        if (change.actorId !== me) markChanged([change.subject, ...change.others]);
-        readAgain(client, change);
+        const reading = readAgain(client, change);
+        if (change.actorId === me) ownEvents.hear(reading);
+        else markChanged([change.subject, ...change.others]);
       });
       source.addEventListener('error', () => {
         setState('away');
+        ownEvents.streamIs(false);
         // The browser tries again only after a broken connection, not after a refusal.
         if (source?.readyState !== EventSource.CLOSED) return;
         void client.invalidateQueries({ queryKey: sessionQuery.queryKey });
@@ -93,6 +90,7 @@ export function useLiveStream(): StreamState {
     open();
     return () => {
       window.clearTimeout(timer);
+      ownEvents.streamIs(false);
       source?.close();
     };
   }, [client]);

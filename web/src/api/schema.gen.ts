@@ -2120,8 +2120,11 @@ export interface components {
             /** @description numbers follow the order of commits without gaps */
             number: number;
             at: string;
-            /** @description task.start, plan.published, kennel.changed ... */
-            kind: string;
+            /**
+             * @description the command that wrote
+             * @enum {string}
+             */
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
