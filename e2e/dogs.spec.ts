@@ -26,7 +26,7 @@ test('the coat file keeps what is marked, logged and decided', async ({ page, br
     await bather.context().close();
   });
   await page.getByRole('region', { name: 'Zone' }).getByText('Clear', { exact: true }).click();
-  await expect(page.getByText('The coat is clear.')).toBeVisible();
+  await expect(page.getByText('No mats, damp spots or sore skin on record.')).toBeVisible();
 
   await test.step('a recipe is kept, and gives what comes out after the show', async () => {
     await page.getByRole('button', { name: 'Products and recipe' }).click();
@@ -62,7 +62,9 @@ test('a program is changed after a preview, and what cannot work is refused in w
   await page.getByLabel('Minutes more').fill('20');
   await expect(bar).toContainText(/Drop, nails: 20 min longer.*adds .+ of crew time/, { timeout: 90_000 });
   await bar.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual, but for 1 step');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Methods of the house: all standard, but for 1 step',
+  );
 
   await page.getByLabel('Comes before').click();
   await page.locator('.ant-select-dropdown:visible').getByTitle('Knots out').click();
@@ -75,7 +77,7 @@ test('a program is changed after a preview, and what cannot work is refused in w
   await page.getByRole('button', { name: /^Version \d+$/ }).click();
   await page.getByRole('button', { name: 'Undo this' }).click();
   await bar.getByRole('button', { name: 'Save' }).click({ timeout: 90_000 });
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Methods of the house: all standard');
 });
 
 test('a breed of our own is added and taken away', async ({ page }) => {

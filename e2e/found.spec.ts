@@ -21,7 +21,7 @@ test('a mat that a bather finds reaches the lead and the plan', async ({ page, b
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   const draft = page.getByRole('region', { name: 'Draft plan' });
   await draft.waitFor({ timeout: 60_000 });
-  await draft.getByRole('button', { name: 'Look at it' }).click();
+  await draft.getByRole('button', { name: 'Show this draft' }).click();
   await page.getByRole('button', { name: /^Nocci / }).click();
   await expect(page.getByRole('dialog')).toContainText('Knots out');
   await page.keyboard.press('Escape');

@@ -47,7 +47,7 @@ test('others’ changes come in within a second and leave scroll, selection and 
     await note.fill('Half a sent');
     await note.press('ArrowLeft');
     await mark(bather, 'Clear');
-    await expect(lead.getByText('The coat is clear.')).toBeVisible({ timeout: 1000 });
+    await expect(lead.getByText('No mats, damp spots or sore skin on record.')).toBeVisible({ timeout: 1000 });
     await expect(note).toBeFocused();
     await lead.keyboard.type('!');
     await expect(note).toHaveValue('Half a sen!t');

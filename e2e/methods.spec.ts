@@ -6,7 +6,7 @@ import { another, expect, signIn, test } from './world.js';
 test('a school is changed after a preview, seen by others, and undone', async ({ page, browser }) => {
   await signIn(page, 'maren');
   await page.goto('/methods');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Methods of the house: all standard');
   const other = await another(browser, 'tuva', '/methods');
   await expect(other.getByRole('radio', { name: /Keep misting/ })).toBeDisabled();
 
@@ -14,14 +14,18 @@ test('a school is changed after a preview, seen by others, and undone', async ({
   const bar = page.getByRole('region', { name: 'What the change would do' });
   await expect(bar).toContainText(/Moves \d+ tasks of \d+ dogs.*adds .+ of crew time/, { timeout: 60_000 });
   await bar.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual, but for 1 question');
-  await expect(other.getByRole('heading', { level: 1 })).toHaveText('We work as is usual, but for 1 question');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Methods of the house: all standard, but for 1 question',
+  );
+  await expect(other.getByRole('heading', { level: 1 })).toHaveText(
+    'Methods of the house: all standard, but for 1 question',
+  );
 
   await page.getByRole('button', { name: /^Version \d+$/ }).click();
   await page.getByRole('button', { name: 'Undo this' }).click();
-  await expect(bar).toContainText('At the gate: as is usual.');
+  await expect(bar).toContainText('At the gate: standard.');
   await bar.getByRole('button', { name: 'Save' }).click({ timeout: 60_000 });
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('We work as is usual');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Methods of the house: all standard');
   await expect(page.getByRole('button', { name: /^Version \d+$/ })).toBeVisible();
   await other.context().close();
 });
@@ -56,7 +60,7 @@ test('a show that forbids removing whiskers takes the step out of its dogs’ wo
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   const draft = page.getByRole('region', { name: 'Draft plan' });
   await draft.waitFor({ timeout: 60_000 });
-  await draft.getByRole('button', { name: 'Look at it' }).click();
+  await draft.getByRole('button', { name: 'Show this draft' }).click();
   await page.getByRole('button', { name: /^Rusk / }).click();
   await expect(page.getByRole('region', { name: 'Left out' })).toContainText(
     'Whiskers: the show’s rules say “forbidden” of removing whiskers. Check the show’s own rules.',

@@ -64,7 +64,7 @@ test('from the countdown to the bench and back', async ({ page, browser }) => {
     await expect(lane.locator('.block').first()).toBeVisible();
     await page.getByRole('region', { name: 'Ropes by person' }).waitFor();
     await page.locator('.block.planned:not([aria-haspopup])').last().click();
-    await expect(page.getByText('Why there')).toBeVisible();
+    await expect(page.getByText('Why then')).toBeVisible();
     await expect(page.getByText('Earliest')).toBeVisible();
     await expect(page.locator('dd', { hasText: /day \d\d:\d\d/ }).first()).toBeVisible({ timeout: 20_000 });
     await page.keyboard.press('Escape');

@@ -12,7 +12,7 @@ test('what if: supposed, compared, given up, and nothing is changed', async ({ p
   await choose(page, 'Day', 'Thu');
   await page.getByRole('button', { name: 'Suppose this' }).click();
   const told = page.getByRole('region', { name: 'What it would do' });
-  await expect(told).toContainText(/\d+ of \d+ show days would be ready/, { timeout: 60_000 });
+  await expect(told).toContainText(/\d+ of \d+ entries would be ready/, { timeout: 60_000 });
   await expect(told).toContainText(/Overtime: /);
   await page.getByRole('button', { name: 'Take out' }).click();
   await expect(told).toBeHidden();
@@ -30,9 +30,9 @@ test('a task shows where it could start instead, and is set and let go', async (
   expect(Number(await starts.getAttribute('data-took-ms'))).toBeGreaterThan(0);
   await page.getByLabel('Move to which time').fill('03:00');
   await expect(page.getByText(/With that start the dog would not be ready/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Move it there' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Move task' })).toBeDisabled();
   await page.getByLabel('Move to which time').fill('');
-  await page.getByRole('button', { name: 'Keep it here' }).click();
+  await page.getByRole('button', { name: 'Keep this time' }).click();
   await expect(starts).toContainText(/Set for/);
   await page.keyboard.press('Escape');
   // A task of two people stands on two ropes.
@@ -40,7 +40,7 @@ test('a task shows where it could start instead, and is set and let go', async (
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Discard' }).click();
   await page.locator('.block.set').first().click();
-  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.getByRole('button', { name: 'Let the task move again' }).click();
   await page.keyboard.press('Escape');
   await expect(page.locator('.block.set')).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 60_000 });

@@ -193,7 +193,7 @@ describe('minutes learned from finished work', () => {
     // Shrunken: 12 logs of +40 % (ln 0.336) come to exp(0.336 * 12 / (12 + 1.44)) = 1.35.
     expect((slow?.middle ?? 0) / (usual?.middle ?? 1)).toBeCloseTo(Math.exp((Math.log(1.4) * 12) / (12 + 1.44)), 2);
     expect(restsOnWords(slow ?? { middle: 1, usual: 1, logs: 0 })).toBe(
-      'It rests on 12 finished tasks of this dog, which is 35 % slower than usual.',
+      'From 12 timed sessions with this dog: 35 % slower than the standard time.',
     );
   }, 60_000);
 });

@@ -46,7 +46,7 @@ it('dogs without anybody at work are told to have no place, and no single change
   const [first] = plan.unplaced;
   if (first === undefined) throw new Error('all have a place');
   expect(whyNotWords(first, namesOf(withDogs))).toMatch(
-    /: nobody who can do it is on shift where Dog \d is on \w+ \d+\.$/,
+    /: nobody with the skill is on shift where Dog \d is on \w+ \d+\.$/,
   );
   expect(plan.unplaced.every((u) => u.reason.remedies.length === 0)).toBe(true);
 });

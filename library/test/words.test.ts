@@ -6,7 +6,6 @@ import type {
   Instant,
   KennelFile,
   LocalDay,
-  PlannedActivity,
   Reason,
   Remedy,
   UnplacedChain,
@@ -15,6 +14,7 @@ import type {
   WhyNot,
 } from '@loyal-mane/core';
 import {
+  boundDetailWords,
   boundWords,
   clockWords,
   dayWords,
@@ -86,16 +86,19 @@ describe('times', () => {
   ])('a slack of %d minutes: %s', (minutes, words) => expect(spareWords(minutes * MINUTE_MS)).toBe(words));
 
   it.each([
-    [{ middle: 20, usual: 20, logs: 0 }, /no task of this dog is finished yet/],
-    [{ middle: 20, usual: 20, logs: 1 }, /^It rests on 1 finished task of this dog, which is as usual\.$/],
-    [{ middle: 22, usual: 20, logs: 4 }, /4 finished tasks of this dog, which is 10 % slower than usual/],
-    [{ middle: 19, usual: 20, logs: 4 }, /5 % faster than usual/],
+    [
+      { middle: 20, usual: 20, logs: 0 },
+      /^Standard time for this coat and weight; no timed session with this dog yet\.$/,
+    ],
+    [{ middle: 20, usual: 20, logs: 1 }, /^From 1 timed session with this dog: the standard time\.$/],
+    [{ middle: 22, usual: 20, logs: 4 }, /^From 4 timed sessions with this dog: 10 % slower than the standard time\.$/],
+    [{ middle: 19, usual: 20, logs: 4 }, /5 % faster than the standard time/],
   ])('%j', (minutes, words) => expect(restsOnWords(minutes)).toMatch(words));
 });
 
 describe('why a task sits where it sits', () => {
   const of = (reason: Reason): string =>
-    reasonWords({ reason, aim: '', start: '', people: [] } as unknown as PlannedActivity, names);
+    reasonWords({ reason, dogId: dog('Brisk') }, names);
   const held = { key: 'k', dogId: dog('Rusk'), step: 'ears', personId: person('Ivo'), until: instant(friday, '14:05') };
   const blocked = (by: Blocker, towards: 'earlier' | 'later', heldBy: object | null): Reason =>
     ({ code: 'blocked', by, towards, heldBy }) as Reason;
@@ -103,23 +106,22 @@ describe('why a task sits where it sits', () => {
   it.each([
     [{ code: 'done' }, 'Done.'],
     [{ code: 'running' }, 'Running now.'],
-    [{ code: 'pinned' }, 'A lead has set it there.'],
-    [{ code: 'atAim' }, 'It sits where it should: at its aim.'],
-    [{ code: 'follows' }, 'It follows directly on the step before.'],
-    [{ code: 'overdue' }, 'It should have followed sooner, so it comes at once.'],
-    [{ code: 'sameHands', personId: null }, 'It waits so that no overtime is needed.'],
-    [{ code: 'sameHands', personId: person('Pia') }, 'It waits so that Pia can keep the dog, without overtime.'],
+    [{ code: 'pinned' }, 'A lead has set it at this time.'],
+    [{ code: 'atAim' }, 'At the ideal time.'],
+    [{ code: 'follows' }, 'Directly after the step before.'],
+    [{ code: 'overdue' }, 'It is late already, so it comes at once.'],
+    [{ code: 'sameHands', personId: null }, 'It waits, so that nobody works overtime.'],
+    [{ code: 'alone' }, 'Moving it closer to the ideal time would move all of Brisk’s work that day.'],
+    [{ code: 'sameHands', personId: person('Pia') }, 'Waits for Pia, so that one person stays with Brisk.'],
   ] as const)('%j', (reason, words) => expect(of(reason)).toBe(words));
 
   it('says who has what until when', () => {
-    expect(of(blocked('personBusy', 'earlier', held))).toBe(
-      'Not earlier, because everybody who can do it is taken: Ivo has Rusk, ears, until 14:05.',
-    );
+    expect(of(blocked('personBusy', 'earlier', held))).toBe('Not earlier: Ivo works on Rusk (ears) until 14:05.');
     expect(of(blocked('stationBusy', 'later', { ...held, personId: null }))).toBe(
-      'Not later, because its place is taken: Rusk, ears, until 14:05.',
+      'Not later: Rusk is there (ears) until 14:05.',
     );
-    expect(of(blocked('before', 'earlier', held))).toBe('Not earlier, because ears comes before it and ends at 14:05.');
-    expect(of(blocked('after', 'later', null))).toBe('Not later, because the next step needs it there.');
+    expect(of(blocked('before', 'earlier', held))).toBe('Not earlier: ears comes first and ends at 14:05.');
+    expect(of(blocked('after', 'later', null))).toBe('Not later: the next step has to follow it.');
   });
 
   it('has a sentence for every thing that can be in the way, alone or two at once', () => {
@@ -129,9 +131,9 @@ describe('why a task sits where it sits', () => {
     ];
     const said = every.map((by) => of(blocked(by, 'earlier', null)));
     expect(new Set(said).size).toBe(every.length);
-    for (const words of said) expect(words).toMatch(/^Not earlier, because .{10,}\.$/);
+    for (const words of said) expect(words).toMatch(/^Not earlier: .{10,}\.$/);
     expect(of({ code: 'blockedTwice', by: ['circuit', 'standing'], towards: 'later' })).toBe(
-      'Not later, because the circuit carries no more amperes, and the dog has stood its minutes for that day.',
+      'Not later: the circuit can carry no more dryers, and the dog has stood as long as it may that day.',
     );
   });
 });
@@ -152,15 +154,12 @@ describe('what would help', () => {
     ],
     [{ code: 'stay', personId: person('Asta'), until: from, minutes: 30 }, 'Asta stays until Friday 08:00.'],
     [{ code: 'moveBreak', personId: person('Asta'), from }, 'Move Asta’s break or care round at Friday 08:00.'],
-    [
-      { code: 'unpin', key: 'k' as never, step: 'bath', start: from },
-      'Let bath go from Friday 08:00, where it is set.',
-    ],
-    [{ code: 'openStation', stationId: station('Tub 2'), from }, 'Get Tub 2 back for Friday.'],
-    [{ code: 'freePerson', personId: person('Pia') }, 'One more pair of hands like Pia’s.'],
+    [{ code: 'unpin', key: 'k' as never, step: 'bath', start: from }, 'Let bath move: it is set for Friday 08:00.'],
+    [{ code: 'openStation', stationId: station('Tub 2'), from }, 'Reopen Tub 2 on Friday.'],
+    [{ code: 'freePerson', personId: person('Pia') }, 'One more person with Pia’s skills would do.'],
     [{ code: 'moreStanding' }, 'Let Tamsin stand longer in a day.'],
-    [{ code: 'extraStation', kind: 'table' }, 'One more table.'],
-    [{ code: 'without', dogId: dog('Rusk') }, 'It would fit without Rusk.'],
+    [{ code: 'extraStation', kind: 'table' }, 'One more table would do.'],
+    [{ code: 'without', dogId: dog('Rusk') }, 'There is room if Rusk is pulled.'],
   ];
 
   it.each(cases)('%j', (remedy, words) => expect(remedyWords(remedy, dog('Tamsin'), names)).toBe(words));
@@ -178,7 +177,7 @@ describe('why an entry has no place', () => {
     }) as unknown as UnplacedChain;
 
   it.each([
-    ['needsOther', 'It waits for the show day before it, which has no place.', 'Waits for the day before'],
+    ['needsOther', 'Odran is not ready for the show day before this one.', 'Waits for the day before'],
     ['windowPast', 'Heat dry with brush can no longer be done in time: its days are over.', 'Too late for one step'],
     ['noSkill', 'Heat dry with brush: nobody here has the skill.', 'Nobody can do one step'],
     ['noTool', 'Heat dry with brush: nobody’s kit holds what it needs.', 'A tool is missing'],
@@ -189,15 +188,15 @@ describe('why an entry has no place', () => {
     ],
     [
       'nobodyThere',
-      'Heat dry with brush: nobody who can do it is on shift where Odran is on Friday 19.',
+      'Heat dry with brush: nobody with the skill is on shift where Odran is on Friday 19.',
       'Nobody is there',
     ],
     [
       'noStationThere',
-      'Heat dry with brush: there is no place for it where Odran is on Friday 19.',
-      'No place for one step',
+      'Heat dry with brush: there is no station for it where Odran is on Friday 19.',
+      'No station for one step',
     ],
-    ['noPlace', 'Heat dry with brush finds no place. No single change helps.', 'One step has no place'],
+    ['noPlace', 'No free time for Odran’s heat dry with brush. No single change helps.', 'No time for one step'],
   ] as const)('%s', (code, words, short) => {
     expect(whyNotWords(out(code), names)).toBe(words);
     expect(shortWhyNot(out(code), names)).toBe(short);
@@ -207,11 +206,11 @@ describe('why an entry has no place', () => {
     const from = instant(addDays(kennel.startDay, 1), '08:00');
     const closed: Remedy = { code: 'openStation', stationId: station('Tub 2'), from };
     expect(whyNotWords(out('noPlace', [closed]), names)).toBe(
-      'Heat dry with brush finds no place: Tub 2 is closed on Thursday.',
+      'No free time for Odran’s heat dry with brush: Tub 2 is closed on Thursday.',
     );
     const full: Remedy = { code: 'extraStation', kind: 'table' };
     expect(whyNotWords(out('noPlace', [full]), names)).toBe(
-      'Heat dry with brush finds no place: every table is taken.',
+      'No free time for Odran’s heat dry with brush: every table is in use.',
     );
   });
 
@@ -256,16 +255,14 @@ describe('what if', () => {
     const side = (ready: number, of: number, overtimeMin: number) => ({ ready, of, overtimeMin });
     const same = { before: side(29, 32, 10), after: side(29, 32, 10) };
     const less = { before: side(29, 32, 0), after: side(28, 31, 75) };
-    expect(readyInsteadWords(same)).toBe('29 of 32 show days would be ready, as many as now.');
-    expect(readyInsteadWords(less)).toBe('28 of 31 show days would be ready, now 29 of 32.');
+    expect(readyInsteadWords(same)).toBe('29 of 32 entries would be ready, as many as now.');
+    expect(readyInsteadWords(less)).toBe('28 of 31 entries would be ready, now 29 of 32.');
     expect(overtimeInsteadWords(same)).toBe('Overtime: 10 min, as now.');
     expect(overtimeInsteadWords(less)).toBe('Overtime: 1 h 15, now none.');
     const odds = { entryId: entryOf('Rusk'), before: 0.99, after: 0.47 };
-    expect(oddsInsteadWords(odds, entry(), names)).toBe(
-      'Rusk on Friday: ready in 47 of 100 plays, now in 99 of 100 plays.',
-    );
+    expect(oddsInsteadWords(odds, entry(), names)).toBe('Rusk on Friday: 47 % likely to be ready, now 99 %.');
     expect(oddsInsteadWords({ ...odds, after: null }, entry(), names)).toBe(
-      'Rusk on Friday: ready not at all, now in 99 of 100 plays.',
+      'Rusk on Friday: would be left out, now 99 %.',
     );
   });
 });
@@ -273,19 +270,22 @@ describe('what if', () => {
 describe('how sure a plan is', () => {
   it('never says a hundred where it once was not', () => {
     const odds = (ready: number, breaks: string | null) => ({ entryId: 'e', ready, breaks }) as never;
-    expect(oddsWords(odds(1, null))).toMatch(/ready in every play of this plan\.$/);
-    expect(oddsWords(odds(0.999, 'e:1:bath:1:1'))).toMatch(/99 of 100 plays of this plan\.$/);
-    expect(oddsWords(odds(0.9, 'e:1:bath:1:1'))).toMatch(/90 of 100 plays.* comes too late: bath\.$/);
-    expect(tightestWords(odds(0.9, null), 'Rusk')).toBe('Tightest: Rusk, ready in 90 of 100 plays.');
+    expect(oddsWords(odds(1, null))).toBe('100 % likely to be ready on time.');
+    expect(oddsWords(odds(0.999, 'e:1:bath:1:1'))).toBe('99 % likely to be ready on time.');
+    expect(oddsWords(odds(0.9, 'e:1:bath:1:1'))).toBe('90 % likely to be ready on time. Most often late: bath.');
+    expect(tightestWords(odds(0.9, null), 'Rusk')).toBe('Least sure: Rusk, 90 % likely to be ready on time.');
   });
 
   it('says what no plan could do better than', () => {
     const plan = (unplaced: number) => ({ cost: 34_120.4, unplaced: Array(unplaced).fill({ kind: 'show' }) }) as never;
     const bound = { ready: 30, of: 32, cost: 20_000 } as never;
     expect(boundWords(bound, plan(2))).toBe(
-      '30 of 32 show days are ready, and no plan could have more as things stand. Weighed cost 34,120, never below 20,000.',
+      '30 of 32 entries will be ready. No plan can do better with today’s people and equipment.',
     );
-    expect(boundWords(bound, plan(3))).toMatch(/^29 of 32 .*; no plan could have more than 30 as things stand\./);
+    expect(boundWords(bound, plan(3))).toBe(
+      '29 of 32 entries will be ready. With today’s people and equipment no plan can have more than 30.',
+    );
+    expect(boundDetailWords(bound, plan(2))).toMatch(/cost is 34,120: .* No plan can cost less than 20,000\.$/);
   });
 });
 

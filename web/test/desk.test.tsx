@@ -104,17 +104,17 @@ it('says so where no start is left, and sets nothing', async () => {
   const kennelFile = { ...FILE, absences } as unknown as typeof FILE;
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { kennelFile });
   expect(await screen.findByText(/^None: .*Plan again/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep it here' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep this time' })).toBeNull();
 });
 
 it('offers to keep a task where it is only while its start is still to come', async () => {
   const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
   show(<TaskDrawer activity={task} onClose={() => undefined} />);
-  expect(await screen.findByRole('button', { name: 'Keep it here' })).toBeInTheDocument();
+  expect(await screen.findByRole('button', { name: 'Keep this time' })).toBeInTheDocument();
   cleanup();
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { nowMs: instantToMs(task.start) + 60_000 });
   expect(await screen.findByText(/^(None|.*Other dogs stay)/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep it here' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep this time' })).toBeNull();
 });
 
 it('does not compute for somebody who may not see the whole kennel', () => {
@@ -146,7 +146,7 @@ it('supposes a change, says what it would do, and refuses a time that is none', 
     'Rusk is judged at 15:00 on Sunday.',
   );
   const told = await within(drawer).findByRole('region', { name: 'What it would do' }, { timeout: 60_000 });
-  expect(told).toHaveTextContent(/\d+ of \d+ show days would be ready/);
+  expect(told).toHaveTextContent(/\d+ of \d+ entries would be ready/);
   expect(told).toHaveTextContent(/Moves|moves/);
   expect(within(drawer).getByRole('button', { name: 'Save these changes and plan again' })).toBeEnabled();
 });

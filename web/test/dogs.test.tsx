@@ -138,9 +138,9 @@ it('says what a dog is entered for, what comes and what was done', () => {
   expect(entered.getAllByRole('listitem')).toHaveLength(mine.length);
   expect(entered.getByText('09:40')).toBeInTheDocument();
   const planned = PLAN.activities.filter((a) => a.dogId === idOf('Rusk') && a.state !== 'done');
-  const comes = within(screen.getByRole('region', { name: 'What comes' }));
+  const comes = within(screen.getByRole('region', { name: 'Coming up' }));
   expect(comes.getAllByRole('button')).toHaveLength(planned.length);
-  const did = within(screen.getByRole('region', { name: 'What we did' }));
+  const did = within(screen.getByRole('region', { name: 'Done' }));
   expect(did.getAllByRole('listitem')).toHaveLength(Math.min(40, done.length));
   expect(did.getByText('Soak for the towel set')).toBeInTheDocument();
 });
@@ -149,7 +149,7 @@ it('shows what every estimate rests on', () => {
   file('Hale', 'estimates');
   const steps = new Set(PLAN.activities.filter((a) => a.dogId === idOf('Hale')).map((a) => a.step));
   for (const step of steps) expect(screen.getByRole('rowheader', { name: METHODS[step].name })).toBeInTheDocument();
-  expect(screen.getAllByText(/^It rests on/)).toHaveLength(steps.size);
+  expect(screen.getAllByText(/^(From \d+ timed|Standard time)/)).toHaveLength(steps.size);
 });
 
 describe('the record', () => {

@@ -62,7 +62,7 @@ it('says a change by question and side', () => {
   expect(changeWords(says({}), says({ schools: { curlDrying: 'b' } }))).toBe(
     'Drying curl: drip-damp, then stretched under heat.',
   );
-  expect(changeWords(says({ schools: { curlDrying: 'b' } }), says({}))).toBe('Drying curl: as is usual.');
+  expect(changeWords(says({ schools: { curlDrying: 'b' } }), says({}))).toBe('Drying curl: standard.');
   expect(changeWords(says({ schools: { gate: 'a' } }), says({ schools: { gate: 'a' } }))).toBe('');
   const bath = { coat: 'drop', part: 'preparation', step: 'bath', nth: 1, fromDay: -4, plusMin: 10 } as const;
   expect(changeWords(says({}), says({ steps: [bath] }))).toBe('Drop, bath: from 4 days before, 10 min longer.');
@@ -77,7 +77,7 @@ it('says a change by question and side', () => {
 describe('the room', () => {
   it('has every question with both sides and reasons; touching a side asks the planner before it can be saved', () => {
     show(<MethodsRoom />, { at: '/methods', methods: methods() });
-    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('We work as is usual');
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Methods of the house: all standard');
     expect(screen.getAllByRole('radiogroup')).toHaveLength(SCHOOLS.length);
     const gate = screen.getByRole('radiogroup', { name: SCHOOL_WORDS.gate.question });
     expect(gate).toHaveTextContent(SCHOOL_WORDS.gate.a.reason);
@@ -99,7 +99,7 @@ describe('the room', () => {
     const smooth = FILE.dogs.find((d) => coatClassOf(d, CARE_LIBRARY) === 'smooth');
     show(<MethodsRoom />, { at: `/methods?dog=${smooth?.id ?? ''}`, methods: methods() });
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
-      `${smooth?.name ?? ''} is worked as the kennel does`,
+      `Methods for ${smooth?.name ?? ''}: those of the house`,
     );
     expect(screen.queryByRole('radiogroup', { name: SCHOOL_WORDS.curlDrying.question })).toBeNull();
     expect(screen.getAllByRole('radiogroup').length).toBeLessThan(SCHOOLS.length);

@@ -79,7 +79,7 @@ describe('the countdown', () => {
       progress: { round: 3, rounds: 30, placed: 11, of: 32, cost: 1 },
     };
     show(<CountdownRoom />, { view: { job: job as never } });
-    expect(screen.getByText(/Planning, 11 of 32 show days placed/)).toBeInTheDocument();
+    expect(screen.getByText(/Planning, 11 of 32 entries placed/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Cancel' })).toBeEnabled();
     expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
   });
@@ -98,12 +98,12 @@ describe('the countdown', () => {
     show(<CountdownRoom />, { view: { draft: stored(PLAN, { moved: 1, moves: moves }) } });
     const draft = screen.getByRole('region', { name: 'Draft plan' });
     expect(draft).toHaveTextContent('16 of 18 ready, 1 task moved');
-    expect(draft).toHaveTextContent('other hands or place');
+    expect(draft).toHaveTextContent('other person or station');
     for (const u of PLAN.unplaced.slice(0, 1)) {
       expect(draft).toHaveTextContent(FILE.dogs.find((d) => d.id === u.dogId)?.name ?? 'no dog');
     }
-    fireEvent.click(within(draft).getByRole('button', { name: 'Look at it' }));
-    expect(within(draft).getByRole('button', { name: 'Look at the published plan' })).toHaveAttribute(
+    fireEvent.click(within(draft).getByRole('button', { name: 'Show this draft' }));
+    expect(within(draft).getByRole('button', { name: 'Show the published plan' })).toHaveAttribute(
       'aria-pressed',
       'true',
     );
@@ -112,9 +112,9 @@ describe('the countdown', () => {
   it('draws a draft on other paper for as long as it is looked at', () => {
     const { container } = show(<CountdownRoom />, { view: { draft: stored(PLAN) } });
     expect(container.querySelector('.looks-at-draft')).toBeNull();
-    fireEvent.click(screen.getByRole('button', { name: 'Look at it' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Show this draft' }));
     expect(container.querySelector('.looks-at-draft')).toContainElement(screen.getByRole('heading', { level: 1 }));
-    fireEvent.click(screen.getByRole('button', { name: 'Look at the published plan' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Show the published plan' }));
     expect(container.querySelector('.looks-at-draft')).toBeNull();
   });
 
@@ -198,7 +198,7 @@ describe('the day sheet', () => {
     fireEvent.click(first);
     const drawer = screen.getByRole('dialog');
     for (const line of METHODS[a.step].how) expect(drawer).toHaveTextContent(line);
-    expect(drawer).toHaveTextContent('Why there');
+    expect(drawer).toHaveTextContent('Why then');
   });
 
   it('lets a lead open a person, nobody else', () => {

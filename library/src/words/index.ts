@@ -8,7 +8,7 @@ export type { StepWords, Tone } from './methods/stepWords.js';
 export { issueWords } from './issueWords.js';
 export { namesOf } from './names.js';
 export type { Names } from './names.js';
-export { reasonWords, remedyButton, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
+export { isTelling, reasonWords, remedyButton, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
 export { clockWords, dayWords, durationWords, restsOnWords, spareWords } from './timeWords.js';
 export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 export type { SchoolWords, SideWords } from './schoolWords.js';
@@ -41,7 +41,7 @@ export {
 } from './productWords.js';
 export { TOOL_NOTES } from './toolNotes.js';
 export { SCHOOL_STEPS, schoolLines, sideFirstWords } from './schoolSteps.js';
-export { boundWords, oddsWords, tightestWords } from './oddsWords.js';
+export { boundDetailWords, boundWords, likelyWords, oddsWords, tightestWords } from './oddsWords.js';
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';
 export { rowAtWords, trailWords } from './trailWords.js';

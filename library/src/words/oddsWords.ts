@@ -8,32 +8,34 @@ function stepOf(key: string): StepId {
   return key.split(':').at(-3) as StepId;
 }
 
-/** Plays of a hundred in which an entry is ready. Never "100" where it once was not. */
-function inHundred(share: number): string {
-  if (share >= 1) return 'every play';
-  return `${String(Math.min(99, Math.round(share * 100)))} of 100 plays`;
+/** "47 %". Never "100 %" where it once was not. */
+export function likelyWords(share: number): string {
+  return share >= 1 ? '100 %' : `${String(Math.min(99, Math.round(share * 100)))} %`;
 }
 
 /** How likely an entry is to be ready, and what most often makes it late. */
 export function oddsWords(odds: EntryOdds): string {
-  const first = `With minutes that vary as they usually do, ready in ${inHundred(odds.ready)} of this plan.`;
+  const first = `${likelyWords(odds.ready)} likely to be ready on time.`;
   if (odds.breaks === null || odds.ready >= 0.995) return first;
-  return `${first} What most often comes too late: ${METHODS[stepOf(odds.breaks)].name.toLowerCase()}.`;
+  return `${first} Most often late: ${METHODS[stepOf(odds.breaks)].name.toLowerCase()}.`;
 }
 
 /** The entry that is least sure, when it is less sure than this. */
 export function tightestWords(odds: EntryOdds, dog: string): string {
-  return `Tightest: ${dog}, ready in ${inHundred(odds.ready)}.`;
+  return `Least sure: ${dog}, ${likelyWords(odds.ready)} likely to be ready on time.`;
 }
 
-/** What no plan could do better than, in the numbers of show days. */
-export function boundWords(bound: PlanBound, plan: Pick<Plan, 'unplaced' | 'cost'>): string {
+/** How many entries will be ready, and whether a better plan could have more. */
+export function boundWords(bound: PlanBound, plan: Pick<Plan, 'unplaced'>): string {
   const ready = bound.of - plan.unplaced.filter((u) => u.kind === 'show').length;
-  const days = `${String(ready)} of ${String(bound.of)} show days are ready`;
-  const most =
-    ready >= bound.ready
-      ? `${days}, and no plan could have more as things stand.`
-      : `${days}; no plan could have more than ${String(bound.ready)} as things stand.`;
+  const entries = `${String(ready)} of ${String(bound.of)} entries will be ready.`;
+  return ready >= bound.ready
+    ? `${entries} No plan can do better with today’s people and equipment.`
+    : `${entries} With today’s people and equipment no plan can have more than ${String(bound.ready)}.`;
+}
+
+/** The search's own numbers: the plan's cost, and what no plan can cost less than. */
+export function boundDetailWords(bound: PlanBound, plan: Pick<Plan, 'cost'>): string {
   const cost = (n: number): string => Math.round(n).toLocaleString('en');
-  return `${most} Weighed cost ${cost(plan.cost)}, never below ${cost(bound.cost)}.`;
+  return `The plan’s cost is ${cost(plan.cost)}: waiting, overtime, changes of person and station, and entries left out. No plan can cost less than ${cost(bound.cost)}.`;
 }

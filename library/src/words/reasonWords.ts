@@ -22,10 +22,14 @@ function lower(step: keyof typeof METHODS): string {
   return name.charAt(0).toLowerCase() + name.slice(1);
 }
 
-function holderWords(held: TaskName | null, names: Names): string {
-  if (held === null) return '';
-  const who = held.personId === null ? '' : `${names.first(held.personId)} has `;
-  return `: ${who}${names.dog(held.dogId)}, ${lower(held.step)}, until ${at(held.until, names)}`;
+/** "Ivo works on Rusk (ears) until 14:05", or null where nobody is to name. */
+function holderWords(held: TaskName | null, names: Names): string | null {
+  if (held === null) return null;
+  const { dogId, step, personId } = held;
+  const until = at(held.until, names);
+  return personId === null
+    ? `${names.dog(dogId)} is there (${lower(step)}) until ${until}`
+    : `${names.first(personId)} works on ${names.dog(dogId)} (${lower(step)}) until ${until}`;
 }
 
 function blockerWords(by: Blocker, held: TaskName | null, names: Names): string {
@@ -33,32 +37,34 @@ function blockerWords(by: Blocker, held: TaskName | null, names: Names): string 
     case 'before':
       return held === null
         ? 'the step before it ends then'
-        : `${lower(held.step)} comes before it and ends at ${at(held.until, names)}`;
+        : `${lower(held.step)} comes first and ends at ${at(held.until, names)}`;
     case 'after':
-      return held === null ? 'the next step needs it there' : `${lower(held.step)} follows it and holds it there`;
+      return held === null ? 'the next step has to follow it' : `${lower(held.step)} has to follow it`;
     case 'personBusy':
-      return `everybody who can do it is taken${holderWords(held, names)}`;
+      return holderWords(held, names) ?? 'everybody with the skill is busy';
     case 'stationBusy':
-      return `its place is taken${holderWords(held, names)}`;
+      return holderWords(held, names) ?? 'its station is in use';
     case 'shift':
-      return 'nobody who can do it is on shift there';
+      return 'nobody with the skill is on shift';
     case 'stationClosed':
-      return 'its place is closed';
+      return 'its station is closed';
     case 'circuit':
-      return 'the circuit carries no more amperes';
+      return 'the circuit can carry no more dryers';
     case 'cleanDown':
-      return 'its place is still being cleaned';
+      return 'its station is still being cleaned';
     case 'standing':
-      return 'the dog has stood its minutes for that day';
+      return 'the dog has stood as long as it may that day';
     case 'dogBusy':
-      return `the dog has other work${holderWords(held, names)}`;
+      return held === null
+        ? 'the dog has another task'
+        : `the dog has another task (${lower(held.step)}) until ${at(held.until, names)}`;
     case 'personLimit':
-      return 'noise or scissor minutes of that day are used up';
+      return 'a daily limit of noise or scissor work is reached';
   }
 }
 
-/** Why a planned task sits where it sits. */
-export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'aim' | 'start' | 'people'>, names: Names): string {
+/** Why a planned task is at its time. */
+export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'dogId'>, names: Names): string {
   const { reason } = a;
   switch (reason.code) {
     case 'done':
@@ -66,24 +72,31 @@ export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'aim' | 'start' 
     case 'running':
       return 'Running now.';
     case 'pinned':
-      return 'A lead has set it there.';
+      return 'A lead has set it at this time.';
     case 'atAim':
-      return 'It sits where it should: at its aim.';
+      return 'At the ideal time.';
     case 'follows':
-      return 'It follows directly on the step before.';
+      return 'Directly after the step before.';
     case 'overdue':
-      return 'It should have followed sooner, so it comes at once.';
+      return 'It is late already, so it comes at once.';
     case 'alone':
-      return 'The whole chain would have to move to bring it nearer its aim.';
+      return `Moving it closer to the ideal time would move all of ${names.dog(a.dogId)}’s work that day.`;
     case 'sameHands':
       return reason.personId === null
-        ? 'It waits so that no overtime is needed.'
-        : `It waits so that ${names.first(reason.personId)} can keep the dog, without overtime.`;
+        ? 'It waits, so that nobody works overtime.'
+        : `Waits for ${names.first(reason.personId)}, so that one person stays with ${names.dog(a.dogId)}.`;
     case 'blocked':
-      return `${reason.towards === 'earlier' ? 'Not earlier' : 'Not later'}, because ${blockerWords(reason.by, reason.heldBy, names)}.`;
+      return `${sideWords(reason.towards)}: ${blockerWords(reason.by, reason.heldBy, names)}.`;
     case 'blockedTwice':
-      return `${reason.towards === 'earlier' ? 'Not earlier' : 'Not later'}, because ${reason.by.map((b) => blockerWords(b, null, names)).join(', and ')}.`;
+      return `${sideWords(reason.towards)}: ${reason.by.map((b) => blockerWords(b, null, names)).join(', and ')}.`;
   }
+}
+
+const sideWords = (towards: 'earlier' | 'later'): string => (towards === 'earlier' ? 'Not earlier' : 'Not later');
+
+/** Whether a reason tells more than the time itself: a task at its ideal time, or after the one before, needs no word. */
+export function isTelling({ reason }: Pick<PlannedActivity, 'reason'>): boolean {
+  return reason.code !== 'atAim' && reason.code !== 'follows';
 }
 
 /** A change that would help, as an instruction: "Let Ivo take Tamsin." */
@@ -94,19 +107,19 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
     case 'stay':
       return `${names.first(r.personId)} stays until ${dayAndTime(r.until, names)}.`;
     case 'unpin':
-      return `Let ${lower(r.step)} go from ${dayAndTime(r.start, names)}, where it is set.`;
+      return `Let ${lower(r.step)} move: it is set for ${dayAndTime(r.start, names)}.`;
     case 'moveBreak':
       return `Move ${names.first(r.personId)}’s break or care round at ${dayAndTime(r.from, names)}.`;
     case 'openStation':
-      return `Get ${names.station(r.stationId)} back for ${dayWords(instantToMs(r.from), names.zone)}.`;
+      return `Reopen ${names.station(r.stationId)} on ${dayWords(instantToMs(r.from), names.zone)}.`;
     case 'freePerson':
-      return `One more pair of hands like ${names.first(r.personId)}’s.`;
+      return `One more person with ${names.first(r.personId)}’s skills would do.`;
     case 'moreStanding':
       return `Let ${names.dog(dogId)} stand longer in a day.`;
     case 'extraStation':
-      return `One more ${STATION_NAMES[r.kind]}.`;
+      return `One more ${STATION_NAMES[r.kind]} would do.`;
     case 'without':
-      return `It would fit without ${names.dog(r.dogId)}.`;
+      return `There is room if ${names.dog(r.dogId)} is pulled.`;
   }
 }
 
@@ -131,21 +144,21 @@ export function shortWhyNot(u: UnplacedChain, names: Names): string {
   if (u.reason.code === 'needsOther') return 'Waits for the day before';
   if (u.reason.code === 'windowPast') return 'Too late for one step';
   if (u.reason.code === 'nobodyThere') return 'Nobody is there';
-  if (u.reason.code === 'noStationThere') return 'No place for one step';
+  if (u.reason.code === 'noStationThere') return 'No station for one step';
   if (u.reason.code === 'noSkill') return 'Nobody can do one step';
   if (u.reason.code === 'notPracticed') return 'Nobody may do one step yet';
   if (u.reason.code === 'noTool') return 'A tool is missing';
   if (u.reason.code === 'notAsked') return 'No free time found';
-  return 'One step has no place';
+  return 'No time for one step';
 }
 
 /** Why an entry has no place, a sentence; the remedies are worded apart. */
 export function whyNotWords(u: UnplacedChain, names: Names): string {
   const step = u.step === null ? 'A step' : METHODS[u.step].name;
   const first = u.reason.remedies[0];
-  if (u.reason.code === 'nobodyThere') return lackWords(u, names, 'nobody who can do it is on shift');
-  if (u.reason.code === 'noStationThere') return lackWords(u, names, 'there is no place for it');
-  if (u.reason.code === 'needsOther') return 'It waits for the show day before it, which has no place.';
+  if (u.reason.code === 'nobodyThere') return lackWords(u, names, 'nobody with the skill is on shift');
+  if (u.reason.code === 'noStationThere') return lackWords(u, names, 'there is no station for it');
+  if (u.reason.code === 'needsOther') return `${names.dog(u.dogId)} is not ready for the show day before this one.`;
   if (u.reason.code === 'windowPast') return `${step} can no longer be done in time: its days are over.`;
   if (u.reason.code === 'noSkill') return `${step}: nobody here has the skill.`;
   if (u.reason.code === 'notPracticed') return `${step}: nobody here has practiced it about two months before.`;
@@ -154,10 +167,15 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   if (first?.code === 'otherHandler') return handlerWords(first, u, names);
   const help = u.reason.remedies.length === 0 ? ' No single change helps.' : '';
   const cause = first === undefined ? '' : causeWords(first, names);
-  return `${step} finds no place${cause}.${help}`;
+  return `No free time for ${names.dog(u.dogId)}’s ${stepWords(u)}${cause}.${help}`;
 }
 
-/** "Ring: nobody who can do it is on shift where Pell is on Saturday 12." */
+/** "heat dry with brush", or "work" where no step is to name. */
+function stepWords(u: UnplacedChain): string {
+  return u.step === null ? 'work' : lower(u.step);
+}
+
+/** "Ring: nobody with the skill is on shift where Pell is on Saturday 12." */
 function lackWords(u: UnplacedChain, names: Names, what: string): string {
   const step = u.step === null ? 'A step' : METHODS[u.step].name;
   const at = u.waiting.find((w) => w.blocked)?.aim;
@@ -173,10 +191,10 @@ function causeWords(r: Remedy, names: Names): string {
   if (r.code === 'unpin') return `: ${lower(r.step)} is set for ${dayAndTime(r.start, names)}`;
   if (r.code === 'moveBreak') return `: ${names.first(r.personId)} has a break or a care round then`;
   if (r.code === 'stay') return `: ${names.first(r.personId)} leaves too early`;
-  if (r.code === 'extraStation') return `: every ${STATION_NAMES[r.kind]} is taken`;
-  if (r.code === 'freePerson') return ': everybody who can do it is taken';
-  if (r.code === 'moreStanding') return ': the dog has stood its minutes';
-  return r.code === 'without' ? `: ${names.dog(r.dogId)} has it` : '';
+  if (r.code === 'extraStation') return `: every ${STATION_NAMES[r.kind]} is in use`;
+  if (r.code === 'freePerson') return ': everybody with the skill is busy';
+  if (r.code === 'moreStanding') return ': the dog has stood as long as it may';
+  return r.code === 'without' ? `: ${names.dog(r.dogId)} needs it` : '';
 }
 
 function handlerWords(r: Extract<Remedy, { code: 'otherHandler' }>, u: UnplacedChain, names: Names): string {

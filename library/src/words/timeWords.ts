@@ -41,11 +41,13 @@ export function spareWords(ms: number): string {
   return `${durationWords(Math.floor(minutes / step) * step * MINUTE_MS)} to spare`;
 }
 
-/** What an estimate rests on: "It rests on 6 finished tasks of this dog, which is 8 % slower than usual." */
+/** What an estimate is made from: "From 6 timed sessions with this dog: 8 % slower than the standard time." */
 export function restsOnWords(m: { readonly middle: number; readonly usual: number; readonly logs: number }): string {
-  if (m.logs === 0) return 'It rests on the table for this coat and weight; no task of this dog is finished yet.';
+  if (m.logs === 0) return 'Standard time for this coat and weight; no timed session with this dog yet.';
   const percent = Math.round((m.middle / m.usual - 1) * 100);
   const pace =
-    percent === 0 ? 'as usual' : `${String(Math.abs(percent))} % ${percent > 0 ? 'slower' : 'faster'} than usual`;
-  return `It rests on ${String(m.logs)} finished ${m.logs === 1 ? 'task' : 'tasks'} of this dog, which is ${pace}.`;
+    percent === 0
+      ? 'the standard time'
+      : `${String(Math.abs(percent))} % ${percent > 0 ? 'slower' : 'faster'} than the standard time`;
+  return `From ${String(m.logs)} timed ${m.logs === 1 ? 'session' : 'sessions'} with this dog: ${pace}.`;
 }

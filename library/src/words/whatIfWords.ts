@@ -1,6 +1,7 @@
 /*
  * What if, in words: the change that is supposed, and what it would do.
  */
+import { likelyWords } from './oddsWords.js';
 import type { OddsChange, WhatIf, WhatIfChange, WallTime } from '@loyal-mane/core';
 import { wallToMs } from '@loyal-mane/core';
 import type { Names } from './names.js';
@@ -38,9 +39,9 @@ export function supposedWords(change: WhatIfChange, names: Names, entry: (id: st
 
 type Answer = Pick<WhatIf, 'before' | 'after'>;
 
-/** How many show days would be ready, and how much overtime there would be. */
+/** How many entries would be ready, and how much overtime there would be. */
 export function readyInsteadWords({ before, after }: Answer): string {
-  const is = `${String(after.ready)} of ${String(after.of)} show days would be ready`;
+  const is = `${String(after.ready)} of ${String(after.of)} entries would be ready`;
   if (before.ready === after.ready && before.of === after.of) return `${is}, as many as now.`;
   return `${is}, now ${String(before.ready)} of ${String(before.of)}.`;
 }
@@ -51,9 +52,12 @@ export function overtimeInsteadWords({ before, after }: Answer): string {
   return `Overtime: ${words(after.overtimeMin)}, now ${words(before.overtimeMin)}.`;
 }
 
-/** "Bram on Sunday: ready in 47 of 100 plays, now 99." */
+/** "Bram on Sunday: 47 % likely to be ready, now 99 %." */
 export function oddsInsteadWords(change: OddsChange, entry: EntryName, names: Names): string {
-  const share = (x: number | null): string =>
-    x === null ? 'not at all' : `in ${String(Math.round(x * 100))} of 100 plays`;
-  return `${entry.dog} on ${dayName(entry.day, names)}: ready ${share(change.after)}, now ${share(change.before)}.`;
+  const on = `${entry.dog} on ${dayName(entry.day, names)}`;
+  const { before, after } = change;
+  const now = before === null ? 'now left out' : `now ${likelyWords(before)}`;
+  return after === null
+    ? `${on}: would be left out, ${now}.`
+    : `${on}: ${likelyWords(after)} likely to be ready, ${now}.`;
 }

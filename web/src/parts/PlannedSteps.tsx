@@ -3,7 +3,7 @@
  */
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, reasonWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, dayWords, isTelling, reasonWords } from '@loyal-mane/library/words';
 import { StepGlyph } from './Glyph';
 import { useRooms } from './useRooms';
 
@@ -43,7 +43,11 @@ export function PlannedSteps({ steps, onOpen }: Props) {
                 <span className="soft">
                   {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
                   {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
-                  {states.has(a.key) ? `. ${states.get(a.key) ?? ''}.` : `. ${reasonWords(a, names)}`}
+                  {states.has(a.key)
+                    ? `. ${states.get(a.key) ?? ''}.`
+                    : isTelling(a)
+                      ? `. ${reasonWords(a, names)}`
+                      : ''}
                 </span>
               </span>
             </button>

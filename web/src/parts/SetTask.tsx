@@ -50,7 +50,7 @@ export function SetTask({ activity: a, open }: Props) {
       <p className="set-task">
         Set for {dayWords(at, names.zone)} {clockWords(at, names.zone, names.clock)}.{' '}
         <Button size="small" loading={letGo.isPending} onClick={() => letGo.mutate(command(a.key), { onError })}>
-          Let it go
+          Let the task move again
         </Button>
       </p>
     );
@@ -77,11 +77,11 @@ export function SetTask({ activity: a, open }: Props) {
         style={{ width: 80 }}
       />
       <Button disabled={!fits} loading={set.isPending} onClick={() => wantedMs !== null && setAt(wantedMs)}>
-        Move it there
+        Move task
       </Button>
       {startMs >= serverNowMs() && (
         <Button loading={set.isPending} onClick={() => setAt(startMs)}>
-          Keep it here
+          Keep this time
         </Button>
       )}
       {time !== '' && !fits && (

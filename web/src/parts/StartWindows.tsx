@@ -80,8 +80,8 @@ export function StartWindows({ activity }: { activity: PlannedActivity }) {
 function legendWords({ open, alone }: TaskStarts): string {
   if (open.length === 0)
     return 'None: with the other dogs where they are, this dog would not be ready from any start. Plan again, and they move.';
-  const rest = alone.length > 0 ? 'Full: nothing else moves. Pale: the rest' : 'The rest';
-  return `${rest} of the dog’s work follows. Other dogs stay where they are.`;
+  const rest = alone.length > 0 ? 'Dark: only this task moves. Light: the rest' : 'The rest';
+  return `${rest} of the dog’s work moves along. Other dogs stay where they are.`;
 }
 
 interface BandProps {

@@ -80,7 +80,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
           about {Math.round(a.minutes.middle)}, usually {Math.round(a.minutes.p20)} to {Math.round(a.minutes.p80)}
           <div className="soft">{restsOnWords(a.minutes)}</div>
         </dd>
-        <dt>Why there</dt>
+        <dt>Why then</dt>
         <dd>{reasonWords(a, names)}</dd>
         {ask && (
           <>
@@ -98,7 +98,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
                 </dd>
               </>
             )}
-            <dt>Waits for it</dt>
+            <dt>Then come</dt>
             <dd>
               {room.data === undefined
                 ? 'computing'

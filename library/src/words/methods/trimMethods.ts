@@ -30,7 +30,7 @@ export const TRIM_METHODS = {
     'clip',
     'plum',
     ['clipper', 'blades', 'table'],
-    'Pads clear, vent clean and invisible, lines even.',
+    'Pads clear; vent clipped clean, the clip not to be seen from the side; lines even.',
     'Pads (#30) before the foot is shaped.',
     'Vent and belly, lightly.',
     'Face, feet and throat only where the breed is clean there.',

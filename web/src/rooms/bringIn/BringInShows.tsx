@@ -11,10 +11,10 @@ import type { CalendarShow, EventFault } from '@loyal-mane/library/calendar-in';
 import { localDayOf } from '@loyal-mane/core';
 import { command, useCommand } from '../../api/commands';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
-import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
+import { daysWords } from '../shows/daysWords';
 import { FileDrop } from './FileDrop';
 import { textOf } from './textOf';
 import { WhatSelect } from './WhatSelect';
@@ -139,7 +139,7 @@ function Shows({ text, onDone }: { readonly text: string; readonly onDone: () =>
             ),
           },
           { name: 'Show', text: (s) => s.name, width: 260 },
-          { name: 'Days', text: (s) => daysWords(s), by: (s) => s.firstDay, width: 180 },
+          { name: 'Days', text: (s) => (s.firstDay === '' ? '' : daysWords(s)), by: (s) => s.firstDay, width: 180 },
           { name: 'Where', text: (s) => s.place, width: 220 },
           {
             name: 'What it does',
@@ -149,11 +149,6 @@ function Shows({ text, onDone }: { readonly text: string; readonly onDone: () =>
       />
     </>
   );
-}
-
-function daysWords({ firstDay, lastDay }: CalendarShow): string {
-  if (firstDay === '') return '';
-  return firstDay === lastDay ? monthDay(firstDay) : `${monthDay(firstDay)} to ${monthDay(lastDay)}`;
 }
 
 function toggled(keys: ReadonlySet<string>, key: string): ReadonlySet<string> {

@@ -9,7 +9,7 @@ import { useSearchParams } from 'react-router';
 import type { UnplacedChain } from '@loyal-mane/core';
 import { instantToMs } from '@loyal-mane/core';
 import type { Instant } from '@loyal-mane/core';
-import { METHODS, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { cancelPlan, command, settleDraft, startPlan, useCommand } from '../../api/commands';
 import { jobQuery, planQuery } from '../../api/queries';
@@ -38,7 +38,7 @@ function useJob(view: PlanView): { job: PlanJob | null; follow: (id: string) => 
 
 function progressWords(job: PlanJob): string {
   const p = job.progress;
-  return p === undefined ? 'Planning' : `Planning, ${String(p.placed)} of ${String(p.of)} show days placed`;
+  return p === undefined ? 'Planning' : `Planning, ${String(p.placed)} of ${String(p.of)} entries placed`;
 }
 
 export function usePlanning(view: PlanView) {
@@ -83,7 +83,7 @@ function moveLine(m: StoredPlan['summary']['moves'][number], names: Names): stri
     const ms = instantToMs(iso as Instant);
     return `${dayWords(ms, names.zone).slice(0, 3)} ${clockWords(ms, names.zone, names.clock)}`;
   };
-  const place = m.from === m.to ? `stays at ${at(m.from)}, other hands or place` : `${at(m.from)} to ${at(m.to)}`;
+  const place = m.from === m.to ? `stays at ${at(m.from)}, other person or station` : `${at(m.from)} to ${at(m.to)}`;
   return `${names.dog(m.dogId)}, ${METHODS[m.step].name.toLowerCase()}: ${place}`;
 }
 
@@ -140,9 +140,15 @@ export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) 
             {draft.plan.bound !== undefined && <li className="soft">{boundWords(draft.plan.bound, draft.plan)}</li>}
           </ul>
         )}
+        {open && draft.plan.bound !== undefined && (
+          <details className="soft">
+            <summary>Details</summary>
+            {boundDetailWords(draft.plan.bound, draft.plan)}
+          </details>
+        )}
       </div>
       <Button onClick={look} aria-pressed={looking}>
-        {looking ? 'Look at the published plan' : 'Look at it'}
+        {looking ? 'Show the published plan' : 'Show this draft'}
       </Button>
       <Button onClick={() => finish('discard')} disabled={settle.isPending}>
         Discard

@@ -58,7 +58,7 @@ export default function CoatFileRoom() {
               The coat is not clear. <b className="bad">{foundWords(dog)}</b>
             </>
           ) : isLookedAt(dog, work) ? (
-            'The coat is clear.'
+            'No mats, damp spots or sore skin on record.'
           ) : (
             'Nobody has looked at this coat yet.'
           )}{' '}

@@ -60,7 +60,7 @@ export function EstimatesPart({ dog }: { dog: Dog }) {
   const facts = factWords(dog, kennel, localDayOf(serverNowMs(), names.zone));
   return (
     <>
-      <p>All minutes rest on {facts.join('; ')}.</p>
+      <p>Times are worked out for {facts.join('; ')}.</p>
       <table className="rules">
         <thead>
           <tr>
@@ -68,7 +68,7 @@ export function EstimatesPart({ dog }: { dog: Dog }) {
             <th scope="col">About</th>
             <th scope="col">Usually</th>
             <th scope="col">Last times</th>
-            <th scope="col">What it rests on</th>
+            <th scope="col">Worked out from</th>
           </tr>
         </thead>
         <tbody>

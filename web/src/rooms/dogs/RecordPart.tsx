@@ -26,7 +26,7 @@ const options = (values: readonly string[], words: (v: string) => string = (v) =
 const SWITCHES: readonly (readonly [keyof DogParts, string])[] = [
   ['coatChange', 'in coat change'],
   ['jacketLies', 'the jacket lies by itself'],
-  ['towelAfterBath', 'where it does not lie: set again after the show bath'],
+  ['towelAfterBath', 'Towel-set the jacket again after the show bath'],
   ['liesForWork', 'lies for work'],
   ['fringed', 'fringes dressed daily, washed weekly'],
   ['wrapped', 'kept in wraps or bands'],
@@ -274,8 +274,8 @@ function Bears() {
   return (
     <Form.List name="cooperationAt">
       {(rows, { add, remove }) => (
-        <section aria-label="Bears better or worse">
-          <h2 className="serif">Bears better or worse</h2>
+        <section aria-label="Cooperation by body area">
+          <h2 className="serif">Cooperation by body area</h2>
           {rows.map((row) => (
             <div key={row.key} className="row-form">
               <Form.Item name={[row.name, 'step']} rules={[{ required: true, message: 'Which step?' }]}>

@@ -29,8 +29,8 @@ export function WorkPart({ dog }: { dog: Dog }) {
     <div className="work-part">
       <div>
         <Entered dog={dog} />
-        <section aria-label="What comes">
-          <h2 className="serif">What comes</h2>
+        <section aria-label="Coming up">
+          <h2 className="serif">Coming up</h2>
           {steps.length === 0 && <p className="soft">Nothing is planned.</p>}
           <PlannedSteps steps={steps} onOpen={setTask} />
         </section>
@@ -90,8 +90,8 @@ export function WhatWeDid({ dog, most, onMore }: DidProps) {
     .filter((w) => w.dogId === dog.id && w.state === 'done' && w.finishedAt !== undefined)
     .sort((x, y) => (y.finishedAt ?? '').localeCompare(x.finishedAt ?? ''));
   return (
-    <section aria-label="What we did">
-      <h2 className="serif">What we did</h2>
+    <section aria-label="Done">
+      <h2 className="serif">Done</h2>
       {all.length === 0 && <p className="soft">Nothing is logged yet.</p>}
       <ul className="did">
         {all.slice(0, most).map((w) => {

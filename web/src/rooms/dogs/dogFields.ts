@@ -46,7 +46,7 @@ export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): read
   ...firstFields(kennel, breeds),
   { name: 'turnsInTub', label: 'Turns in the tub when asked', kind: 'switch' },
   { name: 'standsForDryer', label: 'Stands for the force dryer', kind: 'switch' },
-  { name: 'temperament', label: 'Temperament: what hands should know', kind: 'lines', wide: true },
+  { name: 'temperament', label: 'Temperament: what the crew should know', kind: 'lines', wide: true },
   { name: 'wishes', label: 'What the owner wishes', kind: 'lines', wide: true },
   {
     name: 'weights',

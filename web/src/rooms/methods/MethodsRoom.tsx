@@ -66,7 +66,8 @@ export default function MethodsRoom() {
     <div className="room" ref={ref}>
       <div className="sheet-head">
         <h1>
-          {who ?? 'We'} {who === null ? 'work' : 'is worked'} <b>{answerWords(own, changed, bottles, who !== null)}</b>
+          {who === null ? 'Methods of the house:' : `Methods for ${who}:`}{' '}
+          <b>{answerWords(own, changed, bottles, who !== null)}</b>
         </h1>
         <div className="days">
           <Select
@@ -150,6 +151,6 @@ function answerWords(own: number, changed: number, bottles: number, dog: boolean
     ...(changed === 0 ? [] : [`${String(changed)} ${changed === 1 ? 'step' : 'steps'}`]),
     ...(bottles === 0 ? [] : [`${String(bottles)} ${bottles === 1 ? 'product' : 'products'}`]),
   ];
-  const usual = dog ? 'as the kennel does' : 'as is usual';
+  const usual = dog ? 'those of the house' : 'all standard';
   return parts.length === 0 ? usual : `${usual}, but for ${parts.join(' and ')}`;
 }

@@ -58,7 +58,7 @@ function schoolChanges(before: Choices, after: Choices): string[] {
     .filter((id) => before[id] !== after[id])
     .map((id) => {
       const side = after[id];
-      return `${SCHOOL_WORDS[id].question}: ${side === undefined ? 'as is usual' : SCHOOL_WORDS[id][side].name.toLowerCase()}.`;
+      return `${SCHOOL_WORDS[id].question}: ${side === undefined ? 'standard' : SCHOOL_WORDS[id][side].name.toLowerCase()}.`;
     });
 }
 

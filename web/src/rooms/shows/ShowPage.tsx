@@ -23,7 +23,7 @@ import { ShowRules } from '../methods/ShowRules';
 import { EntriesForm } from './EntriesForm';
 import { sameRingAndTime } from './sameRingAndTime';
 import { TimeCell } from './TimeCell';
-import { daysWords } from './ShowsRoom';
+import { daysWords } from './daysWords';
 
 type Show = Kennel['shows'][number];
 type Entry = Kennel['entries'][number];

@@ -9,11 +9,11 @@ import { useNavigate, useParams } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import type { Kennel } from '../../api/queries';
 import { rowsQuery } from '../../api/rows';
-import { monthDay } from '../../parts/monthDay';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { NewShowForm } from './NewShowForm';
+import { daysWords } from './daysWords';
 import { ShowPage } from './ShowPage';
 
 type Show = Kennel['shows'][number];
@@ -88,10 +88,6 @@ function ShowList() {
       </Drawer>
     </div>
   );
-}
-
-export function daysWords(s: { readonly firstDay: string; readonly lastDay: string }): string {
-  return s.firstDay === s.lastDay ? monthDay(s.firstDay) : `${monthDay(s.firstDay)} to ${monthDay(s.lastDay)}`;
 }
 
 function nextWords(s: Show, entries: number, today: string): string {

@@ -87,7 +87,7 @@ export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
     kind: 'one',
     mayClear: true,
     choices: choicesOf(kennel.owners),
-    hint: 'for owners only',
+    onlyWhile: { field: 'role', is: 'owner' },
   },
   {
     name: 'skills',

@@ -1,0 +1,8 @@
+/*
+ * The days of a show, in words.
+ */
+import { monthDay } from '../../parts/monthDay';
+
+export function daysWords(s: { readonly firstDay: string; readonly lastDay: string }): string {
+  return s.firstDay === s.lastDay ? monthDay(s.firstDay) : `${monthDay(s.firstDay)} to ${monthDay(s.lastDay)}`;
+}
