@@ -97,8 +97,7 @@ describe('times', () => {
 });
 
 describe('why a task sits where it sits', () => {
-  const of = (reason: Reason): string =>
-    reasonWords({ reason, dogId: dog('Brisk') }, names);
+  const of = (reason: Reason): string => reasonWords({ reason, dogId: dog('Brisk') }, names);
   const held = { key: 'k', dogId: dog('Rusk'), step: 'ears', personId: person('Ivo'), until: instant(friday, '14:05') };
   const blocked = (by: Blocker, towards: 'earlier' | 'later', heldBy: object | null): Reason =>
     ({ code: 'blocked', by, towards, heldBy }) as Reason;
