@@ -180,7 +180,9 @@ test('a supposed moved ring becomes true at a press', async ({ page }) => {
   await page.getByRole('button', { name: 'Discard' }).click();
 });
 
-test('a supposed closed station and a dog that is not shown become true at a press', async ({ page }) => {
+test('a supposed closed station and a dog that is not shown become true at a press, and are taken back', async ({
+  page,
+}) => {
   await signIn(page, 'maren');
   const kennel = async () =>
     (await (await page.request.get('/api/kennel')).json()) as {
@@ -207,4 +209,8 @@ test('a supposed closed station and a dog that is not shown become true at a pre
   expect(tub(after).at(-1)).toMatchObject({ day: '2026-06-18', reason: 'closed for the day' });
   expect(after.entries).toHaveLength(before.entries.length - 1);
   await page.getByRole('button', { name: 'Discard' }).click();
+  await page.goto('/yard?part=trail');
+  await page.getByRole('button', { name: 'Take back' }).first().click();
+  await expect.poll(async () => (await kennel()).entries.length).toBe(before.entries.length);
+  expect(tub(await kennel())).toEqual(tub(before));
 });

@@ -6,6 +6,7 @@ import type { Activity, Chain, Job, Lag, Machine, Model, Weights, Worker } from 
 /** An activity as it is written down; what is left away is as in `PLAIN`. */
 export type ActivitySpec = Partial<Omit<Activity, 'chain'>> & Pick<Activity, 'duration'>;
 
+/** A chain as it is written down, with its activities in order. */
 export interface ChainSpec {
   readonly job: number;
   /** Cost of leaving the chain out. */
@@ -16,6 +17,7 @@ export interface ChainSpec {
   readonly lags?: readonly Lag[];
 }
 
+/** A model as it is written down; what is left away is always there, open and unlimited. */
 export interface ModelSpec {
   /** Slots from the first midnight. */
   readonly horizon: number;

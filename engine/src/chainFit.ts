@@ -46,6 +46,7 @@ interface Node {
   readonly cost: number;
 }
 
+/** Effort of most moves: ties fall by chance, machines follow the times. */
 export const QUICK: Effort = {
   jitter: 0.4,
   byWorker: true,
@@ -54,6 +55,7 @@ export const QUICK: Effort = {
   dives: false,
   softCosts: null,
 };
+/** Effort that finds the cheapest place there is, unless more than its branches are needed to keep daily limits. */
 export const EXACT: Effort = {
   jitter: 0,
   byWorker: true,

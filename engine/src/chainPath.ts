@@ -77,6 +77,7 @@ export interface PathOptions {
   readonly softCosts: SoftCosts | null;
 }
 
+/** Costs beside the model's own, in its cost units; they steer a search and are not counted in its result. */
 export interface SoftCosts {
   /** Whether starts, and whether machines, cost anything at all. */
   readonly onStarts: boolean;

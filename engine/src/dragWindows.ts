@@ -8,6 +8,7 @@ import type { Activity, Assignment, Model, Schedule } from './model.js';
 import { Tables } from './tables.js';
 import { Occupancy } from './occupancy.js';
 
+/** Slots in which a dragged activity could start. */
 export interface DragStarts {
   /** Starts with which the chain can still be finished, rising. */
   readonly open: readonly number[];

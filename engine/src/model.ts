@@ -68,6 +68,7 @@ export interface Chain {
   readonly lags: readonly Lag[];
 }
 
+/** Somebody who attends activities: one at a time, where and when the calendar says. */
 export interface Worker {
   /** Site by slot; -1 off shift, on a break or between sites. */
   readonly site: Int8Array;
@@ -79,6 +80,7 @@ export interface Worker {
   readonly precisionCap: number;
 }
 
+/** What an activity is done at: one at a time, at one site. */
 export interface Machine {
   readonly site: number;
   readonly supply: number;
@@ -86,6 +88,7 @@ export interface Machine {
   readonly closed: Uint8Array;
 }
 
+/** What is worked on: one activity of all its chains at a time. */
 export interface Job {
   /** Site by slot; -1 between sites. */
   readonly site: Int8Array;
@@ -93,6 +96,7 @@ export interface Job {
   readonly strainCap: number;
 }
 
+/** Cost units of what is not told by an activity itself. */
 export interface Weights {
   /** A worker-slot of overtime. */
   readonly overtime: number;
@@ -107,6 +111,7 @@ export interface Weights {
 /** Assignments by activity index; null = the activity has no place. */
 export type Schedule = readonly (Assignment | null)[];
 
+/** A whole problem. Activities, chains and resources are told by their indexes. */
 export interface Model {
   readonly horizon: number;
   /** First slot in which anything new may start. */

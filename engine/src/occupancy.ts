@@ -9,6 +9,7 @@ import { clearRange, onesUpTo } from './slotBits.js';
 
 /** Holder of a slot: chain + 1, 0 = free, or one of these. */
 export const FIXED_WORK = -1;
+/** Holder of a slot that is kept free for a while. */
 export const RESERVED = -2;
 
 /** One thing that does one thing at a time: free slots as bits, and who holds the others. */

@@ -8,6 +8,7 @@ import type { Rng } from './rng.js';
 import { makeRng } from './rng.js';
 import type { Activity, Chain, Model, Schedule } from './model.js';
 
+/** Results of many plays, by chain. */
 export interface Odds {
   /** By chain: share of the plays in which it is ready, 0 to 1; NaN for chains that are not in the plan. */
   readonly ready: Float64Array;
@@ -15,6 +16,7 @@ export interface Odds {
   readonly breaks: Int32Array;
 }
 
+/** How a schedule is played. */
 export interface PlayOptions {
   readonly runs: number;
   readonly seed: number;

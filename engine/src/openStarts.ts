@@ -22,8 +22,10 @@ export const RELAXABLE = [
   'workerLimit',
   'setup',
 ] as const;
+/** A rule that can be relaxed, to find out what is in the way. */
 export type Relaxable = (typeof RELAXABLE)[number];
 
+/** All rules hold. */
 export const NOTHING_RELAXED: ReadonlySet<Relaxable> = new Set();
 
 /** Starts that one worker or machine allows. */

@@ -11,6 +11,7 @@ import type { Occupancy } from './occupancy.js';
 /** Price of a reserved slot. */
 const PRICE = 12;
 
+/** Parts of a search's soft costs. */
 export interface ReservationOptions {
   /** The caller's own costs; null = none. */
   readonly softCosts: SoftCosts | null;

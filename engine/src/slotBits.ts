@@ -17,6 +17,7 @@ export function onesUpTo(slots: number): Int32Array {
   return bits;
 }
 
+/** Whether a mask has a slot; slots outside it are not there. */
 export function bitAt(bits: Int32Array, t: number): boolean {
   return ((bits[t >> 5] as number) & (1 << (t & 31))) !== 0;
 }

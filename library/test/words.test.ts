@@ -250,6 +250,13 @@ describe('what if', () => {
   ];
   it.each(cases)('%j', (change, words) => expect(supposedWords(change, names, entry)).toBe(words));
 
+  it('names an entry that is gone by its dog alone', () => {
+    const gone = () => ({ dog: 'Rusk', day: '' });
+    expect(supposedWords({ kind: 'entryPulled', entryId: entryOf('Rusk') }, names, gone)).toBe('Rusk is not shown.');
+    const odds = { entryId: entryOf('Rusk'), before: 0.99, after: null };
+    expect(oddsInsteadWords(odds, gone(), names)).toBe('Rusk: would be left out, now 99 %.');
+  });
+
   it('holds what would be against what is', () => {
     const side = (ready: number, of: number, overtimeMin: number) => ({ ready, of, overtimeMin });
     const same = { before: side(29, 32, 10), after: side(29, 32, 10) };

@@ -4,10 +4,12 @@
  */
 import type { InstanceActivity, KennelInstance } from './kennelInstance.js';
 
+/** A plan as rows of [activity, start, person, second person, station]; -1 = nobody, nothing. */
 export interface InstancePlan {
   readonly starts: readonly (readonly number[])[];
 }
 
+/** The checker's finding: broken rules, entries that are ready, and the cost by the instance's own weights. */
 export interface CheckedPlan {
   /** Broken rules, `R1` to `R15`, with the activity, person or station that they concern. */
   readonly faults: readonly string[];

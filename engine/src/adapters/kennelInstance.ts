@@ -11,6 +11,7 @@ const Count = Type.Integer({ minimum: 0 });
 const Span = Type.Tuple([Count, Count]);
 const Fixed = Type.Tuple([Count, Int, Int, Int]);
 
+/** One activity of an instance file; times and durations in slots. */
 export const InstanceActivitySchema = Type.Object({
   id: Count,
   entry: Count,
@@ -66,7 +67,9 @@ export const KennelInstanceSchema = Type.Object({
   activities: Type.Array(InstanceActivitySchema),
 });
 
+/** A whole instance file. */
 export type KennelInstance = Static<typeof KennelInstanceSchema>;
+/** One activity of an instance, as its file has it. */
 export type InstanceActivity = Static<typeof InstanceActivitySchema>;
 
 /** An index that names nothing: where it stands, and how many there are. */

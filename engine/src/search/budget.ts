@@ -2,6 +2,7 @@
  * Termination: how much of a search's budget is used up. The budget is a share that the caller works out from the round, so
  * that it can be rounds, seconds or both; the search itself knows no clock.
  */
+/** How a caller bounds a search. */
 export interface BudgetOptions {
   /** Share of the budget that is used up after so many rounds, 0 to 1; at 1 the search ends. */
   readonly used: (round: number) => number;

@@ -6,6 +6,7 @@ import type { Solution } from '../solution.js';
 import type { Budget } from './budget.js';
 import type { Schedule } from '../model.js';
 
+/** How far a search is, told whenever its best schedule became cheaper. */
 export interface SearchProgress {
   readonly round: number;
   readonly cost: number;

@@ -12,6 +12,7 @@ import type { Activity, Model, Assignment } from '../model.js';
 const FIRST_STEP = 2;
 const STEP_HALVES_AFTER = 30;
 
+/** Prices by worker and machine and slot, as soft costs. */
 export class Prices implements SoftCosts {
   readonly onStarts: boolean;
   readonly onMachines = true;

@@ -20,11 +20,13 @@ import { removeRelated } from './neighborhoods/removeRelated.js';
 import type { StateOptions } from './searchState.js';
 import { SearchState } from './searchState.js';
 
+/** Seed, soft costs, budget and ears of a search. */
 export interface SearchOptions extends StateOptions, BudgetOptions {
   /** Told whenever the cheapest schedule so far became cheaper. */
   readonly onProgress: (progress: SearchProgress) => void;
 }
 
+/** The cheapest schedule that was found. */
 export interface SearchResult {
   readonly schedule: Schedule;
   readonly cost: number;

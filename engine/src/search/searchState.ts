@@ -15,6 +15,7 @@ import type { ChainTables } from '../tables.js';
 import { Tables } from '../tables.js';
 import { Prices } from './prices.js';
 
+/** What a search is made from besides its model. */
 export interface StateOptions {
   readonly seed: number;
   /** Costs beside the model's own; null = none. */

@@ -17,6 +17,11 @@ function dayName(day: string, names: Names): string {
   return dayWords(wallToMs(day as never, '12:00' as WallTime, names.zone), names.zone);
 }
 
+/** "Bram on Friday"; the dog alone where the entry is gone, as after the change was made so. */
+function entryWords({ dog, day }: EntryName, names: Names, between = ''): string {
+  return day === '' ? `${dog}${between}` : `${dog}${between} on ${dayName(day, names)}`;
+}
+
 /** "Asta is away on Friday." */
 export function supposedWords(change: WhatIfChange, names: Names, entry: (id: string) => EntryName): string {
   switch (change.kind) {
@@ -29,11 +34,11 @@ export function supposedWords(change: WhatIfChange, names: Names, entry: (id: st
     case 'stationOpen':
       return `${names.station(change.stationId)} is open again.`;
     case 'otherHandler':
-      return `${names.first(change.personId)} shows ${entry(change.entryId).dog} on ${dayName(entry(change.entryId).day, names)}.`;
+      return `${names.first(change.personId)} shows ${entryWords(entry(change.entryId), names)}.`;
     case 'ringTime':
-      return `${entry(change.entryId).dog} is judged at ${change.ringTime} on ${dayName(entry(change.entryId).day, names)}.`;
+      return `${entryWords(entry(change.entryId), names, ` is judged at ${change.ringTime}`)}.`;
     case 'entryPulled':
-      return `${entry(change.entryId).dog} is not shown on ${dayName(entry(change.entryId).day, names)}.`;
+      return `${entryWords(entry(change.entryId), names, ' is not shown')}.`;
   }
 }
 
@@ -54,7 +59,7 @@ export function overtimeInsteadWords({ before, after }: Answer): string {
 
 /** "Bram on Sunday: 47 % likely to be ready, now 99 %." */
 export function oddsInsteadWords(change: OddsChange, entry: EntryName, names: Names): string {
-  const on = `${entry.dog} on ${dayName(entry.day, names)}`;
+  const on = entryWords(entry, names);
   const { before, after } = change;
   const now = before === null ? 'now left out' : `now ${likelyWords(before)}`;
   return after === null

@@ -5,6 +5,7 @@ import { ejectWaiting } from './ejectWaiting.js';
 import type { Moment, Neighborhood, Tools } from './neighborhood.js';
 import { removeRelated } from './removeRelated.js';
 
+/** In the order in which they are offered a move. */
 export const NEIGHBORHOODS: readonly Neighborhood[] = [ejectWaiting, removeRelated];
 
 /** Makes one move in a neighborhood drawn by chance. */

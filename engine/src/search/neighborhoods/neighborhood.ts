@@ -18,6 +18,7 @@ export interface Tools {
   readonly ejection: Ejection;
 }
 
+/** One way to change a schedule a little. */
 export interface Neighborhood {
   /** Share of the moves that reach it in the order of the registry, 0 to 1; 0 where it has nothing to move now. */
   share(tools: Tools): number;

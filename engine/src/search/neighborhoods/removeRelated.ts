@@ -23,6 +23,7 @@ const LATE = 0.9;
 
 const timings = new WeakMap<SearchState, Timing>();
 
+/** Ruin and recreate as a move; it takes whatever moves the others leave. */
 export const removeRelated: Neighborhood = {
   share: () => 1,
   move: ({ state }, moment) => {
