@@ -18,7 +18,7 @@ it.each([
 ] as const)('%s opens while the plan still has entries that are gone', (_, room, signIn, at) => {
   for (const gone of [shown.slice(0, 1), shown]) {
     const entries = KENNEL.entries.filter((e) => !gone.includes(e.id as never));
-    const kennel = { ...KENNEL, entries } as typeof KENNEL;
+    const kennel = { ...KENNEL, entries };
     const kennelFile = { ...FILE, entries: FILE.entries.filter((e) => !gone.includes(e.id)) };
     const page = show(room, { signIn, at, kennel, kennelFile });
     expect(screen.getByRole('heading', { level: 1 })).toBeInTheDocument();

@@ -9,7 +9,7 @@ import type { ReactElement } from 'react';
 import { DayField } from '../DayField';
 import { NumberField } from '../NumberField';
 import type { FieldSpec } from './fieldSpec';
-import { isShown, wallTyped } from './fieldSpec';
+import { wallTyped } from './fieldSpec';
 
 const WRITTEN_DAY = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -24,12 +24,7 @@ const asDay = {
 export type Complaints = ReadonlyMap<string, string>;
 
 export function Fields({ specs, complaints }: { specs: readonly FieldSpec[]; complaints: Complaints }) {
-  // One field at most decides about others; watching it alone keeps typing in the rest light.
-  const decides = specs.find((spec) => spec.onlyWhile !== undefined)?.onlyWhile?.field ?? '';
-  const values = { [decides]: Form.useWatch<unknown>(decides) };
-  return specs
-    .filter((spec) => isShown(spec, values))
-    .map((spec) => <Field key={spec.name} spec={spec} complaints={complaints} at={[]} />);
+  return specs.map((spec) => <Field key={spec.name} spec={spec} complaints={complaints} at={[]} />);
 }
 
 interface Props {

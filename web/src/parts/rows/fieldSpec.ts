@@ -8,8 +8,6 @@ interface Common {
   readonly hint?: string;
   /** Must be filled in; marked as such. */
   readonly required?: boolean;
-  /** Shown only while another field has this value. */
-  readonly onlyWhile?: { readonly field: string; readonly is: string };
   /** Spans the whole width. */
   readonly wide?: boolean;
 }
@@ -41,11 +39,6 @@ export function wallTyped(typed: string): string {
   return `${(found[1] ?? '').padStart(2, '0')}:${found[2] ?? ''}`;
 }
 
-/** Whether a field concerns the row as it is typed. */
-export function isShown({ onlyWhile }: FieldSpec, values: Readonly<Record<string, unknown>>): boolean {
-  return onlyWhile === undefined || values[onlyWhile.field] === onlyWhile.is;
-}
-
 /** A form's values as a row's fields: nothing where nothing was entered. */
 export function fieldsOf(
   values: Readonly<Record<string, unknown>>,
@@ -53,7 +46,7 @@ export function fieldsOf(
 ): Record<string, unknown> {
   return Object.fromEntries(
     specs.map((spec) => {
-      const value = isShown(spec, values) ? values[spec.name] : undefined;
+      const value = values[spec.name];
       if (value === null || value === '' || value === undefined)
         return [spec.name, spec.kind === 'list' ? [] : undefined];
       if (spec.kind === 'wall' && typeof value === 'string') return [spec.name, wallTyped(value)];

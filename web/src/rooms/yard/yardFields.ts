@@ -87,7 +87,7 @@ export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
     kind: 'one',
     mayClear: true,
     choices: choicesOf(kennel.owners),
-    onlyWhile: { field: 'role', is: 'owner' },
+    hint: 'for owners only',
   },
   {
     name: 'skills',
