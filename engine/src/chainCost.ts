@@ -1,8 +1,8 @@
 /*
- * What a placed chain costs, added up from the rules alone. The search's own sums are held against it.
+ * Cost of a placed chain, added up from the rules alone. The search's own sums are held against it.
  */
 import { max } from './numbers.js';
-import { timeCost } from './chainPath.js';
+import { timeCost } from './timeCost.js';
 import type { Activity, Model, Assignment } from './model.js';
 import type { Tables } from './tables.js';
 

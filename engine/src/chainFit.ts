@@ -1,13 +1,14 @@
 /*
  * The cheapest place of one whole chain, everything else as it is. A job does one thing at a time, so the chain's own
  * activities never compete for workers, machines or power: a shortest path finds times and workers, a second one machines.
- * What does interact inside a chain (the job's straining slots, a worker's daily limits, lags over a middle step) is
+ * Rules that do interact inside a chain (the job's straining slots, a worker's daily limits, lags over a middle step) is
  * branched on when the answer violates it.
  */
 import { ceil, floor, max, min, INFINITY } from './numbers.js';
 import type { Rng } from './rng.js';
 import { chainCost } from './chainCost.js';
-import type { SoftCosts, PathOptions } from './chainPath.js';
+import type { PathOptions } from './chainPath.js';
+import type { SoftCosts } from './softCosts.js';
 import { ChainPath } from './chainPath.js';
 import type { Ban } from './chainStarts.js';
 import { ChainStarts } from './chainStarts.js';

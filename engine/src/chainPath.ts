@@ -7,65 +7,15 @@
 import { clz32, floor, imul, max, min, INFINITY } from './numbers.js';
 import type { ChainStarts } from './chainStarts.js';
 import type { Activity, Model } from './model.js';
+import { SlidingMinima } from './slidingMinima.js';
+import type { SoftCosts } from './softCosts.js';
 import type { ChainTables, Link, Tables } from './tables.js';
+import { timeCost } from './timeCost.js';
 
 const NONE = -1;
 const NOBODY: readonly number[] = [NONE];
 
-/** Sliding window minima over one layer, many at once: channel c holds indexes of rising value. */
-class Minima {
-  private items = new Int32Array(1 << 12);
-  private values = new Float64Array(1 << 12);
-  private states = new Int32Array(1 << 12);
-  private readonly head = new Int32Array(4096);
-  private readonly tail = new Int32Array(4096);
-  private size = 0;
-
-  begin(channels: number, size: number): void {
-    if (this.items.length < channels * size) {
-      const larger = channels * size * 2;
-      this.items = new Int32Array(larger);
-      this.values = new Float64Array(larger);
-      this.states = new Int32Array(larger);
-    }
-    this.size = size;
-    for (let c = 0; c < channels; c++) this.clear(c);
-  }
-
-  clear(c: number): void {
-    this.head[c] = c * this.size;
-    this.tail[c] = c * this.size;
-  }
-
-  /** Adds an item (a rising number) with its value. */
-  push(c: number, item: number, value: number, state: number): void {
-    const { values } = this;
-    const head = this.head[c] as number;
-    let tail = this.tail[c] as number;
-    while (tail > head && (values[tail - 1] as number) >= value) tail--;
-    this.items[tail] = item;
-    values[tail] = value;
-    this.states[tail] = state;
-    this.tail[c] = tail + 1;
-  }
-
-  /** Least value of the items from `least` on; Infinity when there is none. */
-  value(c: number, least: number): number {
-    const { items } = this;
-    const tail = this.tail[c] as number;
-    let head = this.head[c] as number;
-    while (head < tail && (items[head] as number) < least) head++;
-    this.head[c] = head;
-    return head < tail ? (this.values[head] as number) : INFINITY;
-  }
-
-  /** State behind the value that was asked for last. */
-  state(c: number): number {
-    return this.states[this.head[c] as number] as number;
-  }
-}
-
-/** What the path is asked to weigh besides the model's own costs. */
+/** How exactly the path looks, and what it weighs besides the model's own costs. */
 export interface PathOptions {
   /** Random cost a state, at most; 0 = exact. */
   readonly jitter: number;
@@ -75,16 +25,6 @@ export interface PathOptions {
   readonly byMachine: boolean;
   /** Costs beside the model's own; null = none. */
   readonly softCosts: SoftCosts | null;
-}
-
-/** Costs beside the model's own, in its cost units; they steer a search and are not counted in its result. */
-export interface SoftCosts {
-  /** Whether starts, and whether machines, cost anything at all. */
-  readonly onStarts: boolean;
-  readonly onMachines: boolean;
-  start(activity: number, slot: number): number;
-  worker(activity: number, slot: number, worker: number): number;
-  machine(activity: number, slot: number, machine: number): number;
 }
 
 /** Reusable shortest-path solver. After `solve` the answer is in `slot`, `worker` and `machine` by position. */
@@ -109,7 +49,7 @@ export class ChainPath {
   private leastState = new Int32Array(1 << 12);
   private readonly workerTo: Int32Array;
   private readonly machineTo: Int32Array;
-  private readonly minima = new Minima();
+  private readonly minima = new SlidingMinima();
   private readonly tables: Tables;
   private readonly model: Model;
   private chain: ChainTables;
@@ -543,9 +483,4 @@ export class ChainPath {
       this.leastState = leastState;
     }
   }
-}
-
-/** Cost of an activity's start off the ideal one. */
-export function timeCost(a: Activity, start: number): number {
-  return start < a.idealStart ? a.earlyCost * (a.idealStart - start) : a.lateCost * (start - a.idealStart);
 }

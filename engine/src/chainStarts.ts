@@ -122,7 +122,7 @@ export class ChainStarts {
     return states;
   }
 
-  /** What counts as spent of daily limits: nothing while others may be pushed out. */
+  /** Share of daily limits that counts as spent: nothing while others may be pushed out. */
   get spent(): Spent {
     return this.ejecting ? 'nothing' : 'all';
   }

@@ -5,7 +5,7 @@
 import type { Activity, Job, Worker } from './model.js';
 import type { Occupancy } from './occupancy.js';
 
-/** What of a day counts as spent: all that is placed, or nothing while others may be pushed out. */
+/** Whether placed work counts as spent, or nothing does while others may be pushed out. */
 export type Spent = 'all' | 'nothing';
 
 /** Straining slots by which a job's day passes its limit with so many more; 0 or less = they fit. */

@@ -1,11 +1,11 @@
 /*
- * What stands in the way of a chain that has no place, weighed: the chains that would have to go, each with a weight that
+ * Weighs what stands in the way of a chain that has no place: the chains that would have to go, each with a weight that
  * grows with its importance and with how often it was itself left without a place. The path then finds the place with
  * the cheapest ones in the way (guided ejection search, as published for vehicle routes by Nagata and Braysy in 2009;
  * from memory).
  */
 import { max, min, INFINITY } from './numbers.js';
-import type { SoftCosts } from './chainPath.js';
+import type { SoftCosts } from './softCosts.js';
 import type { Activity, Model, Assignment } from './model.js';
 import type { ChainTables, Tables } from './tables.js';
 import { exposureOver, precisionOver, strainOver } from './dailyLimits.js';

@@ -80,7 +80,7 @@ export interface Worker {
   readonly precisionCap: number;
 }
 
-/** What an activity is done at: one at a time, at one site. */
+/** Equipment that serves one activity at a time, at one site. */
 export interface Machine {
   readonly site: number;
   readonly supply: number;
@@ -88,7 +88,7 @@ export interface Machine {
   readonly closed: Uint8Array;
 }
 
-/** What is worked on: one activity of all its chains at a time. */
+/** One piece of work: of all its chains one activity is done at a time. */
 export interface Job {
   /** Site by slot; -1 between sites. */
   readonly site: Int8Array;

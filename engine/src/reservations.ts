@@ -3,7 +3,7 @@
  * done by somebody else, or a little later, is priced out of them, so that no chain loses its place to a convenience.
  */
 import { max, min } from './numbers.js';
-import type { SoftCosts } from './chainPath.js';
+import type { SoftCosts } from './softCosts.js';
 import type { Activity } from './model.js';
 import type { Tables } from './tables.js';
 import type { Occupancy } from './occupancy.js';

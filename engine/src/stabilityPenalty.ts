@@ -2,7 +2,7 @@
  * The cost of moving what was scheduled before: it stays at its time, with its worker and machine, unless something else
  * is worth more.
  */
-import type { SoftCosts } from './chainPath.js';
+import type { SoftCosts } from './softCosts.js';
 import type { Schedule } from './model.js';
 
 /** Cost of moving an activity in time, about 30 slots off its ideal start; of giving it another worker or machine. */

@@ -7,7 +7,7 @@
  */
 import { max } from './numbers.js';
 import { chainCost } from './chainCost.js';
-import { timeCost } from './chainPath.js';
+import { timeCost } from './timeCost.js';
 import { ClosedSet } from './closedSet.js';
 import type { Activity, Chain, Model, Assignment } from './model.js';
 import type { ChainTables, Tables } from './tables.js';

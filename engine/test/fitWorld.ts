@@ -2,7 +2,7 @@
  * Tiny random models: one or two short days, a few workers with overlapping skills, chains that collide.
  */
 import type { Activity, Chain, Model, SearchOptions } from '../src/index.js';
-import { makeRng } from '../src/index.js';
+import { buildModel, makeRng } from '../src/index.js';
 
 export const quiet = (seed: number, rounds: number): SearchOptions => ({
   seed,
@@ -16,28 +16,14 @@ export const quiet = (seed: number, rounds: number): SearchOptions => ({
 /** Slots of one tiny day. */
 const DAY = 26;
 
-export const STEP: Activity = {
-  chain: 0,
-  duration: 2,
-  attended: 2,
-  earliestStart: 0,
-  latestEnd: 2 * DAY,
-  idealStart: 8,
-  follows: false,
-  earlyCost: 1,
-  lateCost: 2,
-  omissionCost: -1,
-  workers: [0],
-  secondWorkers: null,
-  machines: null,
-  kind: -1,
-  demand: 0,
-  setup: 0,
-  strains: false,
-  exposure: 0,
-  precision: 0,
-  fixed: null,
-};
+const ONE_STEP = buildModel({
+  horizon: 2 * DAY,
+  workers: [{}],
+  jobs: [{}],
+  chains: [{ job: 0, cost: 1, activities: [{ duration: 2, idealStart: 8, earlyCost: 1, lateCost: 2, workers: [0] }] }],
+});
+/** A step of two slots that the first worker does. */
+export const STEP = ONE_STEP.activities[0] as Activity;
 
 /** A tiny kennel of two days, three workers and six machines; the same seed gives the same. */
 export function tinyModel(seed: number): Model {

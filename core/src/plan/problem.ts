@@ -189,20 +189,13 @@ export function demandOf(amps: number): number {
   return Math.round(amps * DEMAND_PER_AMP);
 }
 
-/** Parts of a planning problem. */
-export interface ProblemFields {
-  readonly horizon: number;
-  /** First slot in which anything new may start. */
-  readonly now: number;
-  readonly dayStarts: readonly number[];
+/** Parts of a planning problem: the engine's, with the trade's facts of people, stations, dogs, chains and tasks. */
+export interface ProblemFields extends Omit<Model, 'workers' | 'machines' | 'jobs' | 'chains' | 'activities'> {
   readonly workers: readonly ProblemPerson[];
   readonly machines: readonly ProblemStation[];
-  /** Limits of the circuits, see `demandOf`. */
-  readonly supplies: readonly number[];
   readonly jobs: readonly ProblemDog[];
   readonly chains: readonly ChainFields[];
   readonly activities: readonly Task[];
-  readonly weights: Weights;
 }
 
 /** Index of the day that holds a slot. */

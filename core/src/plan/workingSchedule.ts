@@ -75,7 +75,7 @@ export class WorkingSchedule {
     this.taken.take(index);
   }
 
-  /** Looks at something while a chain is out of the working, fixed work excepted. */
+  /** Looks at something while a chain is out of the schedule, fixed work excepted. */
   without<T>(chain: number, look: () => T): T {
     const list = this.activitiesOf(chain);
     const places = this.placesOf(chain);

@@ -5,7 +5,7 @@
  * leave each other what the other needs more.
  */
 import { max, min } from '../numbers.js';
-import type { SoftCosts } from '../chainPath.js';
+import type { SoftCosts } from '../softCosts.js';
 import type { Activity, Model, Assignment } from '../model.js';
 
 /** First step, in cost units a slot wanted once too often; later steps shrink. */

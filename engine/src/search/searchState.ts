@@ -1,12 +1,12 @@
 /*
- * What all parts of one search share: the schedule as it is, the ways to insert a chain, and what was learnt of each chain.
+ * State that all parts of one search share: the schedule as it is, the ways to insert a chain, and facts learnt of each chain.
  */
 import { min } from '../numbers.js';
 import type { Rng } from '../rng.js';
 import { makeRng } from '../rng.js';
 import type { Effort } from '../chainFit.js';
 import { ChainFit, EXACT, QUICK } from '../chainFit.js';
-import type { SoftCosts } from '../chainPath.js';
+import type { SoftCosts } from '../softCosts.js';
 import type { Activity, Chain, Model } from '../model.js';
 import { Occupancy } from '../occupancy.js';
 import { Reservations } from '../reservations.js';
@@ -15,7 +15,7 @@ import type { ChainTables } from '../tables.js';
 import { Tables } from '../tables.js';
 import { Prices } from './prices.js';
 
-/** What a search is made from besides its model. */
+/** Seed and costs of a search. */
 export interface StateOptions {
   readonly seed: number;
   /** Costs beside the model's own; null = none. */

@@ -34,7 +34,7 @@ export interface PacedSession {
   readonly attended: ReadonlyMap<number, number>;
 }
 
-/** What one session asks for, at the pace of whom it went to before, or else at the middle one. */
+/** Minutes and people of one session, at the pace of its former assignee, or else at the middle one. */
 export function sessionAtPace(
   session: { readonly minutes: Estimate; readonly sessions: number; readonly careful: boolean; readonly most: number },
   who: WhoMay,

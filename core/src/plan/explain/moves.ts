@@ -9,7 +9,7 @@ import type { Task } from '../problem.js';
 import { aimAfter } from '../problem.js';
 import type { WorkingSchedule } from '../workingSchedule.js';
 
-/** Rules of the chain itself that can be lifted, besides those of the working. */
+/** Rules of the chain itself that can be lifted, besides those of the engine. */
 export type ChainRule = 'before' | 'after';
 
 /** Slots between which the chain's neighbors leave room for a start: [from, to]. Empty when from > to. */
@@ -18,7 +18,7 @@ export interface Room {
   readonly to: number;
 }
 
-/** Start that a placed activity wants as the working stands: a follower's hangs on the step before it. */
+/** Start that a placed activity wants as the schedule stands: a follower's hangs on the step before it. */
 export function idealStartIn(working: WorkingSchedule, a: Task): number {
   const list = working.problem.chains[a.chain]?.acts ?? [];
   const before = list[list.indexOf(a.index) - 1];

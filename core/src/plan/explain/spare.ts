@@ -8,7 +8,7 @@ import type { WorkingSchedule } from '../workingSchedule.js';
 
 /**
  * Latest start of each activity of a placed chain, in chain order; -1 where none exists (which a valid plan does not
- * have). Fixed activities give their own start. The chain stays in the working.
+ * have). Fixed activities give their own start. The chain keeps its places.
  */
 export function latestStarts(working: WorkingSchedule, chain: number): number[] {
   const list = working.activitiesOf(chain);

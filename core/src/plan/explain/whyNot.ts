@@ -72,7 +72,7 @@ export function whyNot(problem: Problem, schedule: Schedule, chain: number): Slo
   const plain = plainWhyNot(problem, schedule, chain);
   if (plain !== null) return plain;
   const { chain: c, list } = activitiesOf(problem, chain);
-  // A step that has no place even in an empty working says more than one that is only crowded out.
+  // A step that has no place even in an empty schedule says more than one that is only crowded out.
   const rest = withoutIdle(problem, schedule, chain);
   const alone = fitAgain(rest, [], chain);
   const attempt = alone.places === null ? alone : fitAgain(rest, schedule, chain);
@@ -275,7 +275,7 @@ function remediesFor(
   fitsAlone: boolean,
 ): SlotRemedy[] {
   const found: SlotRemedy[] = [];
-  // What has no place even in an empty working is helped only by what changes the working itself.
+  // A step without a place even in an empty schedule is helped only by other people, stations or windows.
   const helps: Helps = (changed, where) => fitAgain(changed, where, chain).places !== null;
   const direct = fitsAlone ? remedyTrials(problem, schedule, list) : singleChanges(problem, schedule, list, helps);
   for (const trial of direct) {
@@ -286,7 +286,7 @@ function remediesFor(
     if (remedy !== null) found.push(remedy);
     if (found.length >= MOST_REMEDIES) return found;
   }
-  // In a full working no change helps while every rival stands still: try again with room for a few of them to move.
+  // In a full schedule no change helps while every rival stands still: try again with room for a few of them to move.
   const helpsMoved: Helps = (changed, where) => fitWithRivals(changed, where, chain, TRIES_PER_CHANGE) !== null;
   for (const trial of found.length > 0 ? [] : singleChanges(problem, schedule, list, helpsMoved)) {
     if (found.some((f) => f.code === trial.remedy.code)) continue;

@@ -1,6 +1,6 @@
 /*
  * The independent second opinion: checks a schedule against every hard rule, knowing nothing of how it was made.
- * Written without the working, the masks or the search, slot by slot and pair by pair, so that a mistake in those cannot
+ * Written without the engine, its masks or the search, slot by slot and pair by pair, so that a mistake in those cannot
  * hide here. No plan is saved that it finds fault with.
  */
 import type { Assignment, Schedule } from '@loyal-mane/engine';

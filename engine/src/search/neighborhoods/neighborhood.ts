@@ -5,7 +5,7 @@
 import type { Ejection } from '../ejection.js';
 import type { SearchState } from '../searchState.js';
 
-/** What a move knows of the search around it. */
+/** How far the search is when a move is made. */
 export interface Moment {
   readonly temperature: number;
   /** Part of the cooling that is over, 0 to 1. */
