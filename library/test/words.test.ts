@@ -176,7 +176,7 @@ describe('why an entry has no place', () => {
     }) as unknown as UnplacedChain;
 
   it.each([
-    ['needsOther', 'Odran is not ready for the show day before this one.', 'Waits for the day before'],
+    ['needsOther', 'The show day before this one is not ready either.', 'Waits for the day before'],
     ['windowPast', 'Heat dry with brush can no longer be done in time: its days are over.', 'Too late for one step'],
     ['noSkill', 'Heat dry with brush: nobody here has the skill.', 'Nobody can do one step'],
     ['noTool', 'Heat dry with brush: nobody’s kit holds what it needs.', 'A tool is missing'],

@@ -158,7 +158,7 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   const first = u.reason.remedies[0];
   if (u.reason.code === 'nobodyThere') return lackWords(u, names, 'nobody with the skill is on shift');
   if (u.reason.code === 'noStationThere') return lackWords(u, names, 'there is no station for it');
-  if (u.reason.code === 'needsOther') return `${names.dog(u.dogId)} is not ready for the show day before this one.`;
+  if (u.reason.code === 'needsOther') return 'The show day before this one is not ready either.';
   if (u.reason.code === 'windowPast') return `${step} can no longer be done in time: its days are over.`;
   if (u.reason.code === 'noSkill') return `${step}: nobody here has the skill.`;
   if (u.reason.code === 'notPracticed') return `${step}: nobody here has practiced it about two months before.`;

@@ -41,7 +41,7 @@ export function spareWords(ms: number): string {
   return `${durationWords(Math.floor(minutes / step) * step * MINUTE_MS)} to spare`;
 }
 
-/** What an estimate is made from: "From 6 timed sessions with this dog: 8 % slower than the standard time." */
+/** Origin of an estimate: "From 6 timed sessions with this dog: 8 % slower than the standard time." */
 export function restsOnWords(m: { readonly middle: number; readonly usual: number; readonly logs: number }): string {
   if (m.logs === 0) return 'Standard time for this coat and weight; no timed session with this dog yet.';
   const percent = Math.round((m.middle / m.usual - 1) * 100);

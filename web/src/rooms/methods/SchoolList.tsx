@@ -72,7 +72,7 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
           className="plain side as-usual"
           onClick={() => draft.choose(school.id, null)}
         >
-          <b>{dog === null ? 'As is usual' : 'As the kennel does'}</b>
+          <b>{dog === null ? 'Standard' : 'As the house does it'}</b>
           <span className="soft">{dog === null ? 'by coat' : 'no exception for this dog'}</span>
         </button>
       </div>
