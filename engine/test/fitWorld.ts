@@ -13,6 +13,16 @@ export const quiet = (seed: number, rounds: number): SearchOptions => ({
   evenLoad: 0,
 });
 
+/** The same, ended early where the cost is down to a proven optimum: no search can better it. */
+export function untilOptimal(seed: number, rounds: number, optimum: number): SearchOptions {
+  let cost = Infinity;
+  return {
+    ...quiet(seed, rounds),
+    onProgress: (p) => void (cost = p.cost),
+    shouldStop: () => Math.round(cost) <= optimum,
+  };
+}
+
 /** Slots of one tiny day. */
 const DAY = 26;
 

@@ -1,18 +1,18 @@
 /* Plans as calendars, read back with the ical.js package: who, what, where, when, right across a clock change. */
-import { instantToMs, planKennel, shiftKennel, wallTimeOf, wallToMs } from '@loyal-mane/core';
+import { instantToMs, shiftKennel, wallTimeOf, wallToMs } from '@loyal-mane/core';
 import type { WallTime } from '@loyal-mane/core';
 import ICAL from 'ical.js';
 import { planCalendar, planCalendars } from '../src/calendar/index.js';
-import { CARE_LIBRARY } from '../src/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { TWO_PEOPLE } from './kennels/plots.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const DAYS_TO_OCTOBER = 42;
 /** Monday the 19th to Sunday the 25th of October 2026: summer time ends in the last night. */
 const kennel = shiftKennel(kennelOf(TWO_PEOPLE), DAYS_TO_OCTOBER + 1);
 const zone = kennel.settings.timeZone;
 const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, zone);
-const plan = planKennel(kennel, CARE_LIBRARY, { nowMs });
+const plan = sharedPlan(kennel, { nowMs });
 
 function eventsOf(text: string): ICAL.Event[] {
   return new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));

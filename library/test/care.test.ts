@@ -12,7 +12,6 @@ import {
   dogProgram,
   makePlanInput,
   needsOfCoat,
-  planKennel,
   programFaults,
   wallToMs,
   instantToMs,
@@ -34,6 +33,7 @@ import { noteWords } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
 import { entryFacts } from './kennels/entryFacts.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const AWAY = 12;
 
@@ -44,7 +44,7 @@ function oneDog(more: Partial<KennelDog>, breed = 'English Springer Spaniel', we
 
 function planOf(kennel: KennelFile): Plan {
   const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 2 });
+  return sharedPlan(kennel, { nowMs, rounds: 2 });
 }
 
 const doing = (plan: Plan, ...steps: StepId[]): PlannedActivity[] =>
@@ -172,7 +172,7 @@ describe('first trims of a puppy', () => {
       workedMs: minutesOf(first) * 60_000,
     };
     const nowMs = wallToMs(addDays(kennel.startDay, 1), '06:00' as WallTime, kennel.settings.timeZone);
-    const next = planKennel({ ...kennel, work: [clip] }, CARE_LIBRARY, { nowMs });
+    const next = sharedPlan({ ...kennel, work: [clip] }, { nowMs });
     expect(doing(next, 'shapeTrim').length).toBeGreaterThan(1);
     expect(doing(next, 'nails')).toHaveLength(1);
     expect(doing(next, 'clip').every((a) => a.state === 'done')).toBe(true);

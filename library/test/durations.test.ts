@@ -7,7 +7,6 @@ import {
   estimate,
   lengthFactor,
   makePlanInput,
-  planKennel,
   wallToMs,
 } from '@loyal-mane/core';
 import type {
@@ -23,6 +22,7 @@ import type {
 import { CARE_LIBRARY, HAIR_SHARES, MINUTES, TRIM_PARTS } from '../src/index.js';
 import type { MinutesKey } from '../src/index.js';
 import { restsOnWords } from '../src/words/index.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const demoDawn = wallToMs(demo.startDay, '00:00' as WallTime, demo.settings.timeZone);
@@ -180,7 +180,7 @@ describe('minutes learned from finished work', () => {
       expectedMin: 30,
     }));
   const brushing = (work: WorkRecord[]) =>
-    planKennel({ ...file, work }, CARE_LIBRARY, { nowMs, rounds: 1 }).activities.find(
+    sharedPlan({ ...file, work }, { nowMs, rounds: 1 }).activities.find(
       (a) => a.dogId === dog?.id && a.step === 'brushOut1',
     )?.minutes;
 

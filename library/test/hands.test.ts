@@ -1,8 +1,8 @@
 /* Tasks are planned with the minutes of whoever does them: a slow brusher takes longer than a quick one. */
 import { readFileSync } from 'node:fs';
-import { instantToMs, learnPace, planKennel, wallToMs } from '@loyal-mane/core';
+import { instantToMs, learnPace, wallToMs } from '@loyal-mane/core';
 import type { KennelFile, PlannedActivity, StepId, WallTime } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '../src/index.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const idOf = (name: string) => demo.people.find((p) => p.name === name)?.id;
@@ -39,7 +39,7 @@ function own(a: PlannedActivity): number {
   return wholeSlots(a.minutes.usual * factor);
 }
 
-const plan = planKennel(file, CARE_LIBRARY, { nowMs, rounds: 60 });
+const plan = sharedPlan(file, { nowMs, rounds: 60 });
 const brushings = plan.activities.filter((a) => a.step === 'keepUpBrush' && a.state === 'planned');
 
 it('gives a brushing as many minutes as the one who does it takes', () => {
@@ -57,7 +57,7 @@ it('gives a brushing as many minutes as the one who does it takes', () => {
 it('leaves nobody unready for it, and keeps to it when it plans again', () => {
   const shows = (p: typeof plan): string[] => p.unplaced.filter((u) => u.kind === 'show').map((u) => u.key);
   expect(shows(plan).length).toBeLessThanOrEqual(3);
-  const again = planKennel(file, CARE_LIBRARY, { nowMs, rounds: 60, previous: plan });
+  const again = sharedPlan(file, { nowMs, rounds: 60, previous: plan });
   expect(shows(again)).toEqual(shows(plan));
   const before = new Map(plan.activities.map((a) => [a.key, `${a.start} ${a.end} ${a.people.join()}`]));
   const moved = again.activities.filter((a) => before.get(a.key) !== `${a.start} ${a.end} ${a.people.join()}`);

@@ -1,5 +1,5 @@
 /* What comes before what, and why, on each coat: the trade's order of work as the programs and the plan have it. Common practice. */
-import { COAT_CLASSES, addDays, instantToMs, localDayOf, planKennel, wallToMs } from '@loyal-mane/core';
+import { COAT_CLASSES, addDays, instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type {
   CoatClass,
   Instant,
@@ -11,17 +11,18 @@ import type {
   WallTime,
   WorkRecord,
 } from '@loyal-mane/core';
-import { CARE_LIBRARY, PROGRAMS, STEP_NEEDS } from '../src/index.js';
+import { PROGRAMS, STEP_NEEDS } from '../src/index.js';
 import { GOES_WRONG, METHODS } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const idsOf = (coat: CoatClass): StepId[] => PROGRAMS[coat].preparation.map((s) => s.step);
 const dryCoats = COAT_CLASSES.filter((c) => c !== 'smooth');
 
 function planOf(kennel: KennelFile): Plan {
   const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 40 });
+  return sharedPlan(kennel, { nowMs, rounds: 40 });
 }
 
 const two = kennelOf(TWO_PEOPLE);

@@ -34,6 +34,7 @@ import { CARE_LIBRARY, ZONES } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { dropWords, faultWords, schoolLines } from '@loyal-mane/library/words';
 import { entryFacts } from './kennels/entryFacts.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
@@ -86,7 +87,7 @@ describe('what a trim cuts', () => {
 
   it('reaches the plan: a locked back shortens the fine trim', () => {
     const minutes = (k: KennelFile): number =>
-      stepsOf(planKennel(k, CARE_LIBRARY, { nowMs: dawn, rounds: 0 }), 'Brisk', 'fineTrim').reduce(
+      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Brisk', 'fineTrim').reduce(
         (sum, a) => sum + a.minutes.middle,
         0,
       );
@@ -97,17 +98,16 @@ describe('what a trim cuts', () => {
 
 describe('two tests a zone', () => {
   it('send damp or kinked zones back to heat and to another check before scissors', () => {
-    const plan = planKennel(
+    const plan = sharedPlan(
       withDog('Brisk', {
         unready: [
           { zone: 'foreleg', test: 'kinked' },
           { zone: 'skull', test: 'damp' },
         ],
       }),
-      CARE_LIBRARY,
       { nowMs: dawn, rounds: 0 },
     );
-    const plain = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+    const plain = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
     expect(stepsOf(plan, 'Brisk', 'heatDry').length).toBe(stepsOf(plain, 'Brisk', 'heatDry').length + 1);
     expect(stepsOf(plan, 'Brisk', 'dryCheck').length).toBe(stepsOf(plain, 'Brisk', 'dryCheck').length + 1);
     const nextShow = kennel.entries.find((e) => e.dogId === dogOf('Brisk').id)?.id;
@@ -225,21 +225,21 @@ describe('merging', () => {
       transports: kennel.transports.filter((t) => t.toSiteId !== haldvik?.siteId && t.fromSiteId !== haldvik?.siteId),
       stations: kennel.stations,
     };
-    const plan = planKennel(nearer, CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+    const plan = sharedPlan(nearer, { nowMs: dawn, rounds: 0 });
     const entry = nearer.entries.find((e) => e.showId === haldvik?.id && e.dogId === dogOf('Brisk').id);
     const left = plan.leftOut.filter((l) => l.entryId === entry?.id).map((l) => [l.step, l.why.code]);
     expect(left).toContainEqual(['roughTrim', 'sharedTrim']);
   });
 
   it('three show days make one preparation and two touch-ups', () => {
-    const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
     expect(stepsOf(plan, 'Isbrin', 'bath').length + stepsOf(plan, 'Isbrin', 'blowOut').length).toBeLessThanOrEqual(3);
     expect(stepsOf(plan, 'Isbrin', 'touchUp')).toHaveLength(2);
   });
 
   it('a pulled entry takes only its own work away', () => {
     const pulled = kennel.entries.find((e) => e.dogId === dogOf('Wisp').id && e.day === addDays(FACTS.day, 2));
-    const before = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn });
+    const before = sharedPlan(kennel, { nowMs: dawn });
     const after = planKennel({ ...kennel, entries: kennel.entries.filter((e) => e.id !== pulled?.id) }, CARE_LIBRARY, {
       nowMs: dawn,
       previous: before,
@@ -263,15 +263,13 @@ describe('clean faces, wraps and first lessons', () => {
   });
 
   it('wrapped hair is rewrapped every three days, puppies have lessons, others neither', () => {
-    const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
     const keepUp = (name: string, step: StepId) =>
       [...plan.activities].filter((a) => a.dogId === dogOf(name).id && a.step === step && a.kind === 'keepUp').length;
     expect(keepUp('Koro', 'wraps')).toBeGreaterThan(0);
     expect(keepUp('Seraph', 'wraps')).toBe(0);
     const puppy = withDog('Hale', { born: addDays(kennel.startDay, -120) });
-    const lessons = planKennel(puppy, CARE_LIBRARY, { nowMs: dawn, rounds: 0 }).activities.filter(
-      (a) => a.step === 'lesson',
-    );
+    const lessons = sharedPlan(puppy, { nowMs: dawn, rounds: 0 }).activities.filter((a) => a.step === 'lesson');
     expect(lessons.some((a) => a.dogId === dogOf('Hale').id)).toBe(true);
     for (const a of lessons) expect(a.minutes.middle).toBeLessThanOrEqual(10);
   });
@@ -344,7 +342,7 @@ describe('a kennel’s own programs', () => {
   it('reaches the plan', () => {
     const methods = { number: 1, schools: {}, steps: [{ ...bath, plusMin: 30 }] };
     const minutes = (k: KennelFile): number =>
-      stepsOf(planKennel(k, CARE_LIBRARY, { nowMs: dawn, rounds: 0 }), 'Seraph', 'bath')[0]?.minutes.middle ?? 0;
+      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Seraph', 'bath')[0]?.minutes.middle ?? 0;
     expect(minutes({ ...kennel, methods })).toBeCloseTo(minutes(kennel) + 30, 0);
   });
 });
@@ -366,7 +364,7 @@ describe('a breed of the kennel’s own', () => {
 
   it('is planned like any other, and stands in for the library’s row of its name', () => {
     expect(readKennel(JSON.stringify(file), CARE_LIBRARY)).toMatchObject({ ok: true });
-    const plan = planKennel(file, CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+    const plan = sharedPlan(file, { nowMs: dawn, rounds: 0 });
     expect(stepsOf(plan, 'Isbrin', 'bath').length).toBeGreaterThan(0);
     const library = withKennelBreeds(CARE_LIBRARY, [{ ...own, name: 'Samoyed', trimMap: 'doubleShaped' }]);
     expect(library.breeds.get('Samoyed')).toMatchObject({ trimMap: 'doubleShaped', lengthCm: 21 * 2.54 * 1.1 });
@@ -393,7 +391,7 @@ it('a table that is too short for the dog is not given to a trim', () => {
     ...kennel,
     stations: kennel.stations.map((s) => (s.kind === 'table' && s.name !== 'Table 4' ? { ...s, lengthCm } : s)),
   });
-  const plan = planKennel(tables(60), CARE_LIBRARY, { nowMs: dawn, rounds: 0 });
+  const plan = sharedPlan(tables(60), { nowMs: dawn, rounds: 0 });
   const long = kennel.stations.filter((s) => s.kind === 'table' && s.name === 'Table 4').map((s) => s.id);
   const mine = stepsOf(plan, 'Hale', 'fineTrim').filter((a) => a.state === 'planned');
   expect(mine.length).toBeGreaterThan(0);

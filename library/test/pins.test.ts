@@ -1,15 +1,16 @@
 /* Tasks that a lead has set: planning goes around them, and says so where that leaves no place. */
 import { readFileSync } from 'node:fs';
-import { TaskWindows, instantToMs, msToInstant, planKennel, wallToMs } from '@loyal-mane/core';
+import { TaskWindows, instantToMs, msToInstant, wallToMs } from '@loyal-mane/core';
 import type { KennelFile, Plan, PlannedActivity, TaskPin, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
 import { readKennel } from '../src/reader/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { TWO_PEOPLE } from './kennels/plots.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const kennel = kennelOf(TWO_PEOPLE);
 const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-const make = (k: KennelFile, previous: Plan | null = null): Plan => planKennel(k, CARE_LIBRARY, { nowMs, previous });
+const make = (k: KennelFile, previous: Plan | null = null): Plan => sharedPlan(k, { nowMs, rounds: 20, previous });
 const plan = make(kennel);
 const juniper = kennel.dogs.find((d) => d.name === 'Juniper')!;
 const taskOf = (p: Plan, key: string): PlannedActivity | undefined => p.activities.find((a) => a.key === key);

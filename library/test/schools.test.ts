@@ -9,7 +9,6 @@ import {
   barOf,
   coatClassOf,
   dogProgram,
-  planKennel,
   standMinutesOf,
   wallToMs,
   STRIPPING_AREAS,
@@ -32,6 +31,7 @@ import type {
 import { CARE_LIBRARY, MINUTES, SCHOOLS, TRIM_MAPS, libraryFaults } from '../src/index.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS, strippingWords } from '../src/words/index.js';
 import { entryFacts } from './kennels/entryFacts.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const dogOf = (name: string): KennelDog => {
@@ -234,9 +234,12 @@ describe('what a side changes', () => {
     const stations = kennel.stations.map((s) => ({ ...s, closures: [] }));
     const dogs = kennel.dogs.map((d) => (d.name === 'Bram' ? withSchools(d, { whenToBathe: 'b' }) : d));
     const entries = kennel.entries.filter((e) => e.dogId === dogOf('Bram').id && e.day < '2026-07-01');
-    const { activities, unplaced } = planKennel({ ...kennel, stations, dogs, entries }, CARE_LIBRARY, {
-      nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
-    });
+    const { activities, unplaced } = sharedPlan(
+      { ...kennel, stations, dogs, entries },
+      {
+        nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
+      },
+    );
     expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
     const bath = activities.find((a) => a.step === 'bath' && a.dogId === dogOf('Bram').id && a.kind === 'show');
     expect(bath?.start.slice(0, 10)).toBe(entries[0]?.day);
@@ -247,9 +250,8 @@ describe('what a side changes', () => {
     const quill = { ...withSchools(dogOf('Quill'), { whenToBathe: 'b' }), bathSkippedWhenClean: false };
     const entries = kennel.entries.filter((e) => e.dogId === quill.id);
     expect(entries.length).toBeGreaterThan(1);
-    const { activities, unplaced } = planKennel(
+    const { activities, unplaced } = sharedPlan(
       { ...kennel, stations, dogs: [quill], entries, work: [] },
-      CARE_LIBRARY,
       {
         nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
         rounds: 2,
@@ -413,8 +415,7 @@ describe('who may trim', () => {
   });
 
   const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
-  const planOf = (people: KennelFile['people']): Plan =>
-    planKennel({ ...kennel, people }, CARE_LIBRARY, { nowMs: dawn, rounds: 1 });
+  const planOf = (people: KennelFile['people']): Plan => sharedPlan({ ...kennel, people }, { nowMs: dawn, rounds: 1 });
   const trimmers = (plan: Plan): Set<string> =>
     new Set(plan.activities.filter((a) => a.step === 'ears' && a.state === 'planned').flatMap((a) => a.people));
 
@@ -447,7 +448,7 @@ it('keeps baths away from a parasite treatment by the label’s hours', () => {
   const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
   const dog = dogOf('Seraph');
   const bathOf = (k: KennelFile): string | undefined =>
-    planKennel(k, CARE_LIBRARY, { nowMs: dawn }).activities.find(
+    sharedPlan(k, { nowMs: dawn }).activities.find(
       (a) => a.dogId === dog.id && a.step === 'bath' && a.kind === 'show' && a.state === 'planned',
     )?.start;
   // Alone in the kennel, so that nothing but the treatment is in the way.

@@ -5,7 +5,6 @@ import {
   estimateFacts,
   falsePregnancyAbout,
   isDropping,
-  planKennel,
   stageOf,
   trimDogOf,
   trimZonesOf,
@@ -17,6 +16,7 @@ import { dropWords, noteWords } from '../src/words/index.js';
 import { entryFacts } from './kennels/entryFacts.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS } from './kennels/plots.js';
+import { sharedPlan } from './sharedPlan.js';
 
 const DAY = '2026-05-09' as LocalDay;
 type States = NonNullable<KennelDog['states']>;
@@ -36,7 +36,7 @@ function programOf(states: States, breed = 'Samoyed', more: Partial<KennelDog> =
 
 function planOf(kennel: KennelFile): Plan {
   const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-  return planKennel(kennel, CARE_LIBRARY, { nowMs, rounds: 2 });
+  return sharedPlan(kennel, { nowMs, rounds: 2 });
 }
 
 const since = (kind: DogStateKind, from: string, until?: string): States => [

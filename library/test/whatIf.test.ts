@@ -1,13 +1,14 @@
 /* What if: a comparison that leaves the kennel and its plan as they are. */
 import { readFileSync } from 'node:fs';
-import { overtimeMinutes, planKennel, wallToMs, whatIf } from '@loyal-mane/core';
+import { overtimeMinutes, wallToMs, whatIf } from '@loyal-mane/core';
 import type { KennelFile, LocalDay, WallTime, WhatIfChange } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
+import { sharedPlan } from './sharedPlan.js';
 
 const text = readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8');
 const kennel = JSON.parse(text) as KennelFile;
 const nowMs = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
-const published = planKennel(kennel, CARE_LIBRARY, { nowMs });
+const published = sharedPlan(kennel, { nowMs });
 const asked = (...changes: WhatIfChange[]) => whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published });
 const nameOf = (id: string): string => kennel.dogs.find((d) => d.id === id)?.name ?? '';
 const entriesOf = (name: string) => kennel.entries.filter((e) => nameOf(e.dogId) === name);

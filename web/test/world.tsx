@@ -11,9 +11,9 @@ import { App as AntApp } from 'antd';
 import { Suspense } from 'react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { UNKNOWN_RULES, planKennel, wallToMs } from '@loyal-mane/core';
+import { UNKNOWN_RULES, wallToMs } from '@loyal-mane/core';
 import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
-import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
+import { BREEDS } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
 import {
   jobQuery,
@@ -26,13 +26,14 @@ import {
 } from '../src/api/queries';
 import type { Kennel, Methods, PlanView, Session, StoredPlan, Work } from '../src/api/queries';
 import { setServerTime } from '../src/api/serverClock';
+import { sharedPlan } from '../../library/test/sharedPlan';
 
 const file = JSON.parse(
   readFileSync(path.join(__dirname, '../../library/demo/demo-kennel.json'), 'utf8'),
 ) as KennelFile;
 
 export const DAWN_MS = wallToMs(file.startDay, '07:00' as WallTime, file.settings.timeZone);
-export const PLAN: Plan = planKennel(file, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 2 });
+export const PLAN: Plan = sharedPlan(file, { nowMs: DAWN_MS, rounds: 2 });
 export const FILE = file;
 export const NAMES = namesOf(file);
 

@@ -97,6 +97,8 @@ function searchByAssignee(
       shouldStop: options.shouldStop ?? (() => false),
       onProgress: options.onProgress ?? (() => undefined),
       previous,
+      // The first pass has looked at plans made afresh; the later ones only take the minutes of who does the work.
+      alsoAfresh: pass === 1,
     });
     const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
     if (assignees === null) return { assembled, found };

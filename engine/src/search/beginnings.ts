@@ -43,8 +43,9 @@ export function beginnings(parts: Parts, prices: Prices): Beginning[] {
   const from = budget.used();
   for (let k = 0; k < TIMES; k++) {
     const until = from + (1 - from) * SHARE * ((k + 1) / TIMES);
+    if (k > 0 && budget.isOver(until)) continue;
     state.solution.clear();
-    bid(parts, prices, k === 0 ? BIDS.first : BIDS.later);
+    bid(parts, prices, k === 0 ? BIDS.first : BIDS.later, until);
     insertPaying(parts, prices, until);
     parts.anneal(until, WARM);
     // Schedules of one cost are taken for one and the same.
@@ -54,13 +55,13 @@ export function beginnings(parts: Parts, prices: Prices): Beginning[] {
   return [...found.values()].sort((x, y) => x.cost - y.cost);
 }
 
-/** Lets the chains bid for what they would take if each were alone; nothing may be placed. */
-function bid({ state, budget }: Parts, prices: Prices, bids: number): void {
+/** Lets the chains bid for what they would take if each were alone, until no two want the same; nothing may be placed. */
+function bid({ state, budget }: Parts, prices: Prices, bids: number, until: number): void {
   const paying = { ...EXACT, softCosts: prices };
-  for (let k = 0; k < bids; k++, budget.round++) {
+  for (let k = 0; k < bids && !budget.isOver(until); k++, budget.round++) {
     for (const c of state.all())
       if (!state.isHopeless(c) && state.fitter.fit(c, paying)) prices.want(state.chain(c).acts, state.fitter.places);
-    prices.step();
+    if (!prices.step()) return;
   }
 }
 

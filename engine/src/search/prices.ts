@@ -57,12 +57,14 @@ export class Prices implements SoftCosts {
     });
   }
 
-  /** Changes the prices by what was wanted since the last step. */
-  step(): void {
+  /** Changes the prices by what was wanted since the last step; false where every price was nothing and stays so. */
+  step(): boolean {
     const by = FIRST_STEP / (1 + this.steps / STEP_HALVES_AFTER);
     this.steps++;
-    for (const row of this.workers) row.step(by);
-    for (const row of this.machines) row.step(by);
+    let isAnyPaid = false;
+    for (const row of this.workers) isAnyPaid = row.step(by) || isAnyPaid;
+    for (const row of this.machines) isAnyPaid = row.step(by) || isAnyPaid;
+    return isAnyPaid;
   }
 
   private act(i: number): Activity {
@@ -91,12 +93,14 @@ class PriceRow {
     for (let t = max(0, from); t < min(to, this.wanted.length); t++) this.wanted[t] = (this.wanted[t] as number) + 1;
   }
 
-  step(by: number): void {
+  step(by: number): boolean {
     const { price, wanted, before } = this;
+    const paid = before.at(-1) as number;
     for (let t = 0; t < price.length; t++) {
       price[t] = max(0, (price[t] as number) + by * ((wanted[t] as number) - 1));
       before[t + 1] = (before[t] as number) + (price[t] as number);
     }
     wanted.fill(0);
+    return paid > 0 || (before.at(-1) as number) > 0;
   }
 }

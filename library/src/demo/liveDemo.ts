@@ -50,12 +50,16 @@ function workUntil(plan: Plan, nowMs: number): WorkRecord[] {
   });
 }
 
-/** The demo kennel and its published plan at a moment. */
-export function liveDemo(file: KennelFile, nowMs: number): { kennel: KennelFile; plan: Plan } {
+/** The demo kennel and its published plan at a moment; `rounds` of search where the usual ones take too long. */
+export function liveDemo(file: KennelFile, nowMs: number, rounds?: number): { kennel: KennelFile; plan: Plan } {
+  const budget = rounds === undefined ? {} : { rounds };
   const zone = file.settings.timeZone;
   const today: LocalDay = localDayOf(nowMs, zone);
   const dawn = kennelOnDay(file, today);
-  const morning = planKennel(dawn, CARE_LIBRARY, { nowMs: wallToMs(today, '00:00' as WallTime, zone) });
+  const morning = planKennel(dawn, CARE_LIBRARY, {
+    ...budget,
+    nowMs: wallToMs(today, '00:00' as WallTime, zone),
+  });
   const kennel = { ...dawn, work: [...dawn.work, ...workUntil(morning, nowMs)] };
-  return { kennel, plan: planKennel(kennel, CARE_LIBRARY, { nowMs, previous: morning }) };
+  return { kennel, plan: planKennel(kennel, CARE_LIBRARY, { ...budget, nowMs, previous: morning }) };
 }

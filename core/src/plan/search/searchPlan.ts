@@ -42,6 +42,8 @@ export interface SearchOptions {
   readonly onProgress: (progress: SearchProgress) => void;
   /** Places of the published plan by activity index, to be kept where they still hold. */
   readonly previous: Schedule | null;
+  /** Whether a plan made afresh is looked at too where the previous one leaves a show out; default true. */
+  readonly alsoAfresh?: boolean;
 }
 
 export interface SearchResult {
@@ -71,6 +73,9 @@ function afresh(problem: Problem, options: SearchOptions): SearchResult {
     const search = newSearch(problem, { ...options, seed: options.seed + k * SEEDS_APART });
     search.construct();
     search.placeAll();
+    const placed = unreadyCost(problem, search.result());
+    // A further beginning that leaves out no less is not worth bettering.
+    if (best !== null && placed >= unreadyCost(problem, best)) continue;
     search.improve();
     const found = search.result();
     if (best === null || found.cost < best.cost) best = found;
@@ -92,7 +97,8 @@ function repaired(problem: Problem, options: SearchOptions, previous: Schedule):
   search.placeLost(REPAIR_TRIES);
   const found = search.result();
   const out = unreadyCost(problem, found);
-  if (out === 0 || options.shouldStop() || !search.couldPlaceMore()) return found;
+  const isEnough = out === 0 || options.alsoAfresh === false || options.shouldStop();
+  if (isEnough || !search.couldPlaceMore()) return found;
   const fresh = afresh(problem, { ...options, previous: null });
   return unreadyCost(problem, fresh) < out ? fresh : found;
 }

@@ -1,0 +1,57 @@
+/*
+ * Plans that several tests look at, made once for all of them: kept in `.cache/plans` under a hash of the planner's own
+ * sources and of what was asked, so that a changed planner makes them anew. A test of the planning itself calls it itself.
+ */
+import { createHash, randomUUID } from 'node:crypto';
+import { mkdirSync, readFileSync, readdirSync, renameSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { planKennel } from '@loyal-mane/core';
+import type { KennelFile, Plan, PlanOptions } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
+
+const ROOT = path.resolve(__dirname, '../..');
+const FOLDER = path.join(ROOT, '.cache/plans');
+let sources: string | null = null;
+
+/** Options of a plan that can be written down. */
+export type SharedOptions = Pick<PlanOptions, 'nowMs' | 'rounds' | 'seed' | 'odds' | 'bound' | 'previous'>;
+
+/** The plan that `planKennel` makes with the shipped library. */
+export function sharedPlan(kennel: KennelFile, options: SharedOptions): Plan {
+  const key = hashOf([sourcesHash(), JSON.stringify([kennel, options])]);
+  const file = path.join(FOLDER, `${key}.json`);
+  try {
+    return JSON.parse(readFileSync(file, 'utf8')) as Plan;
+  } catch {
+    const text = JSON.stringify(planKennel(kennel, CARE_LIBRARY, options));
+    keep(file, text);
+    return JSON.parse(text) as Plan;
+  }
+}
+
+/** Written aside and moved: another worker reads the whole file or none. */
+function keep(file: string, text: string): void {
+  mkdirSync(FOLDER, { recursive: true });
+  const aside = `${file}.${randomUUID()}`;
+  writeFileSync(aside, text);
+  renameSync(aside, file);
+}
+
+function sourcesHash(): string {
+  sources ??= hashOf(
+    ['engine/src', 'core/src', 'library/src'].flatMap((folder) =>
+      readdirSync(path.join(ROOT, folder), { recursive: true, withFileTypes: true })
+        .filter((entry) => entry.isFile())
+        .map((entry) => path.join(entry.parentPath, entry.name))
+        .sort()
+        .flatMap((file) => [path.relative(ROOT, file), readFileSync(file, 'utf8')]),
+    ),
+  );
+  return sources;
+}
+
+function hashOf(texts: readonly string[]): string {
+  const hash = createHash('sha256');
+  for (const text of texts) hash.update(text).update('\0');
+  return hash.digest('hex');
+}
