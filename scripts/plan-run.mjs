@@ -1,5 +1,5 @@
 /* The headless planner itself, once core and library are built. */
-import { mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { isLocalDay, kennelOnDay, localDayOf, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
@@ -49,10 +49,24 @@ export function runPlan(argv) {
   }
   const read = readKennel(text, CARE_LIBRARY);
   if (!read.ok) return fail(read.issues.map((issue) => `${issue.path}: ${issueWords(issue)}`));
+  // Looked at before the plan is made: nobody should wait for one that cannot be kept.
+  const barred = whatBarsWriting(values.out);
+  if (barred !== null) return fail([`${values.out}: cannot be written (${barred})`]);
   const kennel = values.today === undefined ? read.kennel : kennelOnDay(read.kennel, values.today);
   const nowMs = wallToMs(kennel.startDay, '00:00', kennel.settings.timeZone);
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs, seed });
   return write(kennel, plan, values);
+}
+
+/** Why no file can be made beside a path; null when one can. */
+function whatBarsWriting(file) {
+  try {
+    writeFileSync(`${file}.part`, '');
+    rmSync(`${file}.part`);
+    return null;
+  } catch (error) {
+    return error.code ?? error.message;
+  }
 }
 
 function write(kennel, plan, values) {

@@ -22,6 +22,7 @@ import type {
 import { CARE_LIBRARY, HAIR_SHARES, MINUTES, TRIM_PARTS } from '../src/index.js';
 import type { MinutesKey } from '../src/index.js';
 import { restsOnWords } from '../src/words/index.js';
+import { fewDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -180,7 +181,7 @@ describe('minutes learned from finished work', () => {
       expectedMin: 30,
     }));
   const brushing = (work: WorkRecord[]) =>
-    sharedPlan({ ...file, work }, { nowMs, rounds: 1 }).activities.find(
+    sharedPlan({ ...fewDogs(file, ['Seraph']), work }, { nowMs, rounds: 1 }).activities.find(
       (a) => a.dogId === dog?.id && a.step === 'brushOut1',
     )?.minutes;
 

@@ -34,9 +34,11 @@ import { CARE_LIBRARY, ZONES } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { dropWords, faultWords, schoolLines } from '@loyal-mane/library/words';
 import { entryFacts } from './kennels/entryFacts.js';
+import { WITHOUT_PLACE, withoutDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
-const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const kennel = withoutDogs(demo, WITHOUT_PLACE);
 const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
 const dogOf = (name: string): KennelDog => kennel.dogs.find((d) => d.name === name) as KennelDog;
 const breedOf = (name: string) => CARE_LIBRARY.breeds.get(dogOf(name).breed) ?? fail(name);

@@ -31,11 +31,13 @@ import type {
 import { CARE_LIBRARY, MINUTES, SCHOOLS, TRIM_MAPS, libraryFaults } from '../src/index.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS, strippingWords } from '../src/words/index.js';
 import { entryFacts } from './kennels/entryFacts.js';
+import { WITHOUT_PLACE, withoutDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
-const kennel = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const kennel = withoutDogs(demo, WITHOUT_PLACE);
 const dogOf = (name: string): KennelDog => {
-  const found = kennel.dogs.find((d) => d.name === name);
+  const found = demo.dogs.find((d) => d.name === name);
   if (found === undefined) throw new Error(`no dog ${name}`);
   return found;
 };

@@ -9,7 +9,7 @@ const text = readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8');
 const kennel = JSON.parse(text) as KennelFile;
 const nowMs = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
 const published = sharedPlan(kennel, { nowMs });
-const asked = (...changes: WhatIfChange[]) => whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published });
+const asked = (...changes: WhatIfChange[]) => whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published, rounds: 8 });
 const nameOf = (id: string): string => kennel.dogs.find((d) => d.id === id)?.name ?? '';
 const entriesOf = (name: string) => kennel.entries.filter((e) => nameOf(e.dogId) === name);
 const person = (signIn: string) => kennel.people.find((p) => p.signIn === signIn)!;

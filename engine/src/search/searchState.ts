@@ -8,6 +8,7 @@ import type { Effort } from '../chainFit.js';
 import { ChainFit, EXACT, QUICK } from '../chainFit.js';
 import type { SoftCosts } from '../softCosts.js';
 import type { Activity, Chain, Model } from '../model.js';
+import { exclusionsOf } from '../exclusions.js';
 import { Occupancy } from '../occupancy.js';
 import { Reservations } from '../reservations.js';
 import { Solution } from '../solution.js';
@@ -50,6 +51,8 @@ export class SearchState {
   readonly least: Float64Array;
   /** By chain: 1 where it has no place even alone. */
   private readonly hopeless: Uint8Array;
+  /** By chain: those that can never be placed beside it. */
+  private readonly excluded: readonly (readonly number[])[];
 
   constructor(model: Model, { seed, softCosts, evenLoad }: StateOptions) {
     this.model = model;
@@ -69,6 +72,7 @@ export class SearchState {
     this.fails = new Float64Array(n);
     this.least = new Float64Array(n);
     this.hopeless = new Uint8Array(n);
+    this.excluded = exclusionsOf(model);
   }
 
   /** The chain of an index. */
@@ -134,11 +138,22 @@ export class SearchState {
   waiting(): number[] {
     const out: number[] = [];
     for (let c = 0; c < this.model.chains.length; c++) {
-      if (this.isPlaced(c) || this.isHopeless(c)) continue;
+      if (this.isPlaced(c) || this.isHopeless(c) || this.isExcluded(c)) continue;
       const { needs } = this.chain(c);
       if (needs < 0 || this.isPlaced(needs)) out.push(c);
     }
     return out;
+  }
+
+  /** Whether a chain could only have the place of a placed one that costs as much to leave out. */
+  private isExcluded(c: number): boolean {
+    return this.excluded[c]?.some((d) => this.isPlaced(d) && this.costOut(d) >= this.costOut(c)) === true;
+  }
+
+  /** What leaving a chain out costs, with all that need it. */
+  private costOut(c: number): number {
+    const { dependents } = this.tables.chains[c] as ChainTables;
+    return dependents.reduce((sum, d) => sum + this.costOut(d), this.chain(c).cost);
   }
 
   /** One of some, by chance. */

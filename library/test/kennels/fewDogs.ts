@@ -11,6 +11,18 @@ export function fewDogs(kennel: KennelFile, names: readonly string[]): KennelFil
     ...kennel,
     dogs,
     entries: kennel.entries.filter((e) => stays.has(e.dogId)),
+    transports: kennel.transports.map((t) => ({ ...t, dogs: t.dogs.filter((id) => stays.has(id)) })),
     work: kennel.work.filter((w) => stays.has(w.dogId)),
   };
 }
+
+/** The kennel without the dogs of these names. */
+export function withoutDogs(kennel: KennelFile, names: readonly string[]): KennelFile {
+  return fewDogs(
+    kennel,
+    kennel.dogs.map((d) => d.name).filter((name) => !names.includes(name)),
+  );
+}
+
+/** Dogs of the demo kennel that no plan of it can make ready: a plan without them is made in a moment. */
+export const WITHOUT_PLACE = ['Tamsin', 'Odran'];
