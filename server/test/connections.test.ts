@@ -1,13 +1,16 @@
 /* One connection to the database is enough for everything, and many changes at once wait for each other, not for a pool. */
 import { v7 } from 'uuid';
 import type { Hand, World } from './world.js';
+import { fewDogs } from '../../library/test/kennels/fewDogs.js';
 import { DEMO, openWorld, signInAs } from './world.js';
+
+const FEW = fewDogs(DEMO, ['Isbrin', 'Wisp', 'Lovage', 'Bram', 'Hale']);
 
 describe('with a pool of one', () => {
   let world: World;
   let lead: Hand;
   beforeAll(async () => {
-    world = await openWorld('one', DEMO, { databasePool: 1 });
+    world = await openWorld('one', FEW, { databasePool: 1 });
     lead = await signInAs(world, 'maren');
   }, 120_000);
   afterAll(() => world.close());
@@ -47,7 +50,7 @@ describe('with many hands', () => {
   let world: World;
   let lead: Hand;
   beforeAll(async () => {
-    world = await openWorld('many');
+    world = await openWorld('many', FEW);
     lead = await signInAs(world, 'maren');
   }, 120_000);
   afterAll(() => world.close());

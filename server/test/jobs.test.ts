@@ -7,8 +7,7 @@ import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import type { KennelFile } from '@loyal-mane/core';
-import { planKennel } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '@loyal-mane/library';
+import { sharedPlan } from '../../library/test/sharedPlan.js';
 import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
 import { PlanService } from '../src/plan/planService.js';
 import type { World } from './world.js';
@@ -128,7 +127,7 @@ const drafts = async (): Promise<number> => (await world.knex('plans').where({ s
 
 /** The demo's kennel several times over: its plan takes long enough to be stopped in the middle. */
 function large(): KennelFile {
-  const copies = Array.from({ length: 4 }, (_, k) => k);
+  const copies = Array.from({ length: 2 }, (_, k) => k);
   const ids = new Map<string, string>();
   const idOf = (id: string, k: number): string => {
     if (k === 0) return id;
@@ -148,7 +147,7 @@ function large(): KennelFile {
 
 beforeAll(async () => {
   const kennel = large();
-  const first = planKennel(DEMO, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 1 });
+  const first = sharedPlan(DEMO, { nowMs: DAWN_MS, rounds: 4 });
   world = await openWorld('jobs', kennel, {}, first);
   // The tests' own application would be one more server that takes jobs.
   await world.app.get(PlanService).onModuleDestroy();

@@ -6,6 +6,7 @@ import path from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import type { KennelFile } from '@loyal-mane/core';
 import mysql from 'mysql2/promise';
+import { fewDogs } from '../../library/test/kennels/fewDogs.js';
 import { DEMO } from './world.js';
 import { inOneOrder } from './inOneOrder.js';
 
@@ -33,7 +34,7 @@ async function dropAll(): Promise<void> {
 
 /** Everything that a kennel file can hold, so that no table goes untested. */
 const full: KennelFile = {
-  ...DEMO,
+  ...fewDogs(DEMO, ['Isbrin', 'Wisp', 'Koro', 'Rusk']),
   methods: {
     number: 3,
     schools: { gate: 'b' },

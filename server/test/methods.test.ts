@@ -1,13 +1,30 @@
 /* The kennel's methods: versions that never overwrite each other, previews by the planner, and choices the plan obeys. */
 import { v7 } from 'uuid';
 import type { MethodsDto, MethodsEffectDto } from '../src/methods/dto.js';
-import { openWorld, signInAs } from './world.js';
+import { fewDogs } from '../../library/test/kennels/fewDogs.js';
+import { DEMO, openWorld, signInAs } from './world.js';
 import type { Hand, World } from './world.js';
+
+/** A dog of every coat: previews plan them all twice. */
+const FEW = fewDogs(DEMO, [
+  'Isbrin',
+  'Quill',
+  'Nemi',
+  'Fenn',
+  'Odran',
+  'Brisk',
+  'Lovage',
+  'Hale',
+  'Seraph',
+  'Bram',
+  'Koro',
+  'Nocci',
+]);
 
 let world: World;
 let lead: Hand;
 beforeAll(async () => {
-  world = await openWorld('methods');
+  world = await openWorld('methods', FEW);
   lead = await signInAs(world, 'maren');
 });
 afterAll(() => world.close());
@@ -20,7 +37,7 @@ const preview = async (schools: object): Promise<MethodsEffectDto> =>
 it('starts as is usual, with the coat of each dog', async () => {
   const methods = await read();
   expect(methods).toMatchObject({ number: 0, schools: {}, history: [] });
-  expect(methods.dogs).toHaveLength(18);
+  expect(methods.dogs).toHaveLength(FEW.dogs.length);
   expect(new Set(methods.dogs.map((d) => d.coat)).size).toBe(8);
 });
 

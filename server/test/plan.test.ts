@@ -5,15 +5,19 @@ import { CARE_LIBRARY } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { PlannerPool } from '../src/workers/plannerPool.js';
 import type { Hand, World } from './world.js';
+import { fewDogs } from '../../library/test/kennels/fewDogs.js';
 import { DAWN_MS, DEMO, openWorld, signInAs } from './world.js';
+
+/** Few dogs, one of which has no place: its handler stands in another ring. */
+const FEW = fewDogs(DEMO, ['Tamsin', 'Brisk', 'Isbrin', 'Wisp', 'Lovage', 'Bram', 'Hale']);
 
 let world: World;
 let maren: Hand;
 
 beforeAll(async () => {
-  world = await openWorld('plan');
+  world = await openWorld('plan', FEW);
   maren = await signInAs(world, 'maren');
-  await world.app.get(PlannerPool).warmUp(DEMO, DAWN_MS);
+  await world.app.get(PlannerPool).warmUp(FEW, DAWN_MS);
 }, 120_000);
 afterAll(() => world.close());
 
@@ -101,7 +105,7 @@ it('drafts, discards without a trace, drafts again and publishes', async () => {
   const drafted = await view();
   expect(drafted.draft?.id).toBe(first.planId);
   expect(drafted.published?.id).toBe(before.published?.id);
-  expect(drafted.draft?.summary).toMatchObject({ of: 18 });
+  expect(drafted.draft?.summary).toMatchObject({ of: FEW.dogs.length });
   const bather = await signInAs(world, 'tuva');
   expect((await view(bather)).draft).toBeNull();
   await maren.post(`/api/plans/${first.planId ?? ''}/discard`, { commandId: v7() }).expect(200);
@@ -158,7 +162,7 @@ it('plans again around somebody who is ill: nothing of that day is left with the
   const { published } = await view();
   const today =
     published?.plan.activities.filter((a) => a.state === 'planned' && a.start.startsWith(DEMO.startDay)) ?? [];
-  expect(today.length).toBeGreaterThan(30);
+  expect(today.length).toBeGreaterThan(10);
   expect(today.filter((a) => a.people.includes(asta.personId))).toEqual([]);
   await maren.post(`/api/people/${asta.personId}/absences/remove`, { commandId: v7(), day: DEMO.startDay }).expect(200);
 });
@@ -192,7 +196,7 @@ it('exports a kennel that reads back as the same kennel, without passwords or se
   expect(text).not.toMatch(/argon2|token|csrf/);
   const read = readKennel(text, CARE_LIBRARY);
   expect(read.ok).toBe(true);
-  const out = JSON.parse(text) as typeof DEMO;
+  const out = JSON.parse(text) as typeof FEW;
   const sorted = (rows: readonly { id: string }[]) => [...rows].sort((x, y) => x.id.localeCompare(y.id));
   for (const list of [
     'sites',
@@ -206,8 +210,8 @@ it('exports a kennel that reads back as the same kennel, without passwords or se
     'entries',
   ] as const) {
     const mine = sorted(out[list]);
-    expect(mine).toEqual(sorted(DEMO[list]));
+    expect(mine).toEqual(sorted(FEW[list]));
     expect(mine.length).toBeGreaterThan(1);
   }
-  expect(out.work).toHaveLength(DEMO.work.length);
+  expect(out.work).toHaveLength(FEW.work.length);
 });
