@@ -204,5 +204,7 @@ test('a trusted tablet signs in by PIN; a calendar address can be revoked', asyn
   await page.getByRole('button', { name: 'Asta Berg' }).click();
   for (const digit of ['2', '4', '6', '8']) await page.getByRole('button', { name: digit, exact: true }).click();
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await expect(page.getByText('Asta Berg')).toBeVisible();
+  // Whoever has a task running lands at the bench, everybody else at the day.
+  await expect(page.locator('main#room, main.bench')).toBeVisible();
+  await expect(page.locator('body')).toContainText('Asta');
 });

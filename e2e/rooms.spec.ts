@@ -31,8 +31,8 @@ async function seriousNow(page: Page): Promise<string[]> {
   });
   await page.evaluate(AXE);
   const found = await page.evaluate(async () => {
-    const axe = (window as unknown as { axe: { run: () => Promise<{ violations: Finding[] }> } }).axe;
-    return (await axe.run()).violations;
+    const axe = (window as unknown as { axe: { run: (how: object) => Promise<{ violations: Finding[] }> } }).axe;
+    return (await axe.run({ resultTypes: ['violations'] })).violations;
   });
   return found
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')

@@ -2,14 +2,21 @@
  * Shared by all browser tests: the throw-away server's address, signing in, and a look at every answer of the server: each
  * is held against its document, on whichever page it arrives.
  */
+import { spawn } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { test as base, expect } from '@playwright/test';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { Contract } from '../scripts/contract.mjs';
 
-export const PORT = Number(process.env['E2E_PORT'] ?? '8497');
-export const BASE_URL = `http://127.0.0.1:${String(PORT)}`;
-export const DATA_DIR = fileURLToPath(new URL('../.data/e2e', import.meta.url));
+/** Each of the processes that run tests side by side has a kennel, a server and a port of its own. */
+const LANE = process.env['TEST_PARALLEL_INDEX'] ?? '0';
+const PORT = String(Number(process.env['E2E_PORT'] ?? '8490') + Number(LANE));
+const BASE_URL = `http://127.0.0.1:${PORT}`;
+const START_COMMAND = fileURLToPath(new URL('../scripts/start.mjs', import.meta.url));
+export const DATA_DIR = fileURLToPath(new URL(`../.data/e2e/${LANE}`, import.meta.url));
 /** Ten past eight in the morning of the demo's Wednesday. */
 export const START = '2026-06-17T06:10:00Z';
 const DEMO_PASSWORD = 'wrenfold-demo';
@@ -30,7 +37,7 @@ export async function another(
   room: string,
   size = { width: 1024, height: 768 },
 ): Promise<Page> {
-  const context = await browser.newContext({ baseURL: BASE_URL, viewport: size });
+  const context = await browser.newContext({ baseURL: BASE_URL, viewport: size, reducedMotion: 'reduce' });
   const page = await context.newPage();
   await signIn(page, name, room);
   return page;
@@ -70,8 +77,39 @@ function watch(context: BrowserContext, troubles: string[]): void {
   });
 }
 
-/** A browser test that fails when an answer of the server is not as its document says. */
-export const test = base.extend<{ answers: undefined }>({
+/** The real start command on a throw-away database, with the clock on the demo's Wednesday. */
+async function startHouse(): Promise<ChildProcess> {
+  rmSync(DATA_DIR, { recursive: true, force: true });
+  const house = spawn(process.execPath, [START_COMMAND], {
+    env: { ...process.env, PORT, DATA_DIR, CLOCK_START: START, DATABASE_DURABILITY: 'fast' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const said: string[] = [];
+  await new Promise<void>((resolve, reject) => {
+    house.stdout.on('data', (chunk: Buffer) => {
+      said.push(chunk.toString());
+      if (said.join('').includes('Ready:')) resolve();
+    });
+    house.once('exit', () => reject(new Error(`the start command ended:\n${said.join('')}`)));
+  });
+  return house;
+}
+
+/**
+ * A browser test on the kennel of its process; it fails when an answer of the server is not as its document says.
+ */
+export const test = base.extend<{ answers: undefined }, { house: undefined }>({
+  baseURL: BASE_URL,
+  house: [
+    async ({ browserName: _ }, use) => {
+      const house = await startHouse();
+      await use(undefined);
+      const gone = once(house, 'exit');
+      house.kill('SIGINT');
+      await gone;
+    },
+    { auto: true, scope: 'worker', timeout: 180_000 },
+  ],
   answers: [
     async ({ browser, context }, use) => {
       const troubles: string[] = [];

@@ -256,6 +256,8 @@ export class PrivateDatabase {
     ];
     execFileSync(found('mariadb-install-db'), [...args, `--user=${userInfo().username}`], {
       stdio: ['ignore', 'pipe', 'pipe'],
+      // A second one that is made at the same moment would clear this one's files away in a folder of both.
+      env: { ...process.env, TMPDIR: this.dir },
     });
     const [password, keeper] = [1, 2].map(() => randomBytes(24).toString('base64url'));
     const secret = { port: await freePort(), password, keeper };

@@ -29,7 +29,7 @@ Object.assign(globalThis, { EventSource: StillStream });
 const styleOf = window.getComputedStyle.bind(window);
 window.getComputedStyle = (element) => styleOf(element);
 
-/** What jsdom lacks and forms of the component library ask for: messages to oneself, and media queries that never match. */
+/** What jsdom lacks and forms of the component library ask for: messages to oneself, and media queries, of which one matches: no motion. */
 class OwnMessages {
   readonly port1: { onmessage: ((e: { data: unknown }) => void) | null } = { onmessage: null };
   readonly port2 = {
@@ -39,7 +39,7 @@ class OwnMessages {
 Object.assign(globalThis, { MessageChannel: OwnMessages });
 window.matchMedia = (media: string) =>
   ({
-    matches: false,
+    matches: media.includes('prefers-reduced-motion'),
     media,
     addEventListener: () => undefined,
     removeEventListener: () => undefined,
