@@ -44,7 +44,7 @@ const env = {
 };
 const setUp = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], { env, encoding: 'utf8' });
 if (setUp.status !== 0) throw new Error(setUp.stderr);
-// What knex would print of a killed database is what this is about.
+// The bench kills the database on purpose: knex need not print that.
 const quiet = { warn: () => undefined, error: () => undefined, debug: () => undefined, deprecate: () => undefined };
 const sql = knexOf({ client: 'mysql2', connection: `${databaseUrl}/lm_demo`, pool: { min: 0, max: 2 }, log: quiet });
 

@@ -46,7 +46,7 @@ const timed = async (act) => {
 };
 
 const DEVICES = 50;
-/** What opening the page reads; each device does it in the morning, and again after so many tasks. */
+/** Requests of an opened page; each device does it in the morning, and again after so many tasks. */
 const OPENING = ['/api/session', '/api/kennel', '/api/plan', '/api/work'];
 const OPENED_AGAIN = 12;
 /** Within which the crew comes in. */

@@ -307,7 +307,7 @@ const base = {
 const FILE = new URL('../library/demo/demo-kennel.json', import.meta.url);
 
 /**
- * What was done before the start. It is kept as the file has it, so that the demo's story stays the same when the planner
+ * Work done before the start. It is kept as the file has it, so that the demo's story stays the same when the planner
  * gets better; `--new-history` plans and does those days anew.
  */
 function history() {

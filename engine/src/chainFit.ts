@@ -36,7 +36,7 @@ export interface Effort {
   readonly softCosts: SoftCosts | null;
 }
 
-/** What is chosen along a chain after its times. */
+/** Workers and machines, chosen along a chain after its times. */
 const WORKERS = 'workers';
 const STATIONS = 'machines';
 
@@ -250,7 +250,7 @@ export class ChainFit {
     return tie + (effort.softCosts?.onMachines === true ? effort.softCosts.machine(index, start, which) : 0);
   }
 
-  /** What a change between two neighbors costs. */
+  /** Cost of a change of worker or machine between two neighbors. */
   private changePrice(
     acts: readonly number[],
     prev: number,

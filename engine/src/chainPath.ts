@@ -283,7 +283,7 @@ export class ChainPath {
     const countTo = this.slots[link.to] as number;
     const atTo = this.slotAt[link.to] as number;
     const near = source.duration + link.min;
-    // What is fixed on both ends happened as it happened, whatever the lag asked for.
+    // Two steps that are fixed happened as they happened, whatever the lag asked for.
     const happened = source.fixed !== null && a.fixed !== null;
     const far = link.max < 0 || happened ? INFINITY : source.duration + link.max;
     const change = this.changeCost(link, source, a);

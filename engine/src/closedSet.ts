@@ -17,7 +17,7 @@ export class ClosedSet {
   private isIn = new Uint8Array(0);
   private readonly to: number[] = [];
   private readonly next: number[] = [];
-  /** What flows along an arc; each arc is followed by its way back. */
+  /** Flow along an arc; each arc is followed by its way back. */
   private readonly flow: number[] = [];
   private nodes = 0;
   private pass = 0;

@@ -34,7 +34,7 @@ export interface PlayOptions {
 
 const TABLE = 4096;
 const NOTHING = -1;
-/** What the innermost loop reads of a step, side by side. */
+/** Figures of a step that the innermost loop reads, side by side. */
 const STEP_FIELDS = 6;
 const SPREAD = 0;
 const MIDDLE = 1;

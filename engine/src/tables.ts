@@ -1,5 +1,5 @@
 /*
- * What never changes while a model is fitted, computed once: tightened windows, which activity may follow which, where
+ * Facts that never change while a model is fitted, computed once: tightened windows, which activity may follow which, where
  * each worker and machine can serve a job, overtime as prefix sums. Everything is a flat array; the innermost loops read
  * it millions of times.
  */

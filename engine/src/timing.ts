@@ -92,7 +92,7 @@ export class Timing {
     return cost;
   }
 
-  /** What moving each activity alone by a slot would add to the cost. */
+  /** Cost added by moving each activity alone by a slot. */
   private weigh(by: number): void {
     this.weight.fill(0);
     this.model.chains.forEach((chain) => {

@@ -1,5 +1,5 @@
 /*
- * What goes into a dog's bag: what every dog needs, what its coat needs, what its finishing recipe names. Common practice.
+ * Contents of a dog's bag: what every dog needs, what its coat needs, what its finishing recipe names. Common practice.
  */
 import type { CoatClass, KennelDog } from '@loyal-mane/core';
 import { PRODUCT_NAMES } from './words/productWords.js';

@@ -36,7 +36,7 @@ function faultsOf(library: CareLibrary, program: CareProgram): string[] {
   return faults;
 }
 
-/** What is wrong with a library, a line each; empty when it is sound. */
+/** Faults of a library, a line each; empty when it is sound. */
 export function libraryFaults(library: CareLibrary): string[] {
   const faults = COAT_CLASSES.flatMap((coat) => faultsOf(library, library.programs[coat]));
   for (const breed of library.breeds.values()) {

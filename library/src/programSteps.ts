@@ -4,7 +4,7 @@
 import type { Aim, Condition, Mark, ProgramStep, StepId } from '@loyal-mane/core';
 import type { MinutesKey } from './minutes.js';
 
-/** What a step has besides its name and minutes; the rest is as usual. */
+/** Fields of a step besides its name and minutes; the rest is as usual. */
 export interface Extra {
   readonly share?: number;
   readonly times?: ProgramStep['times'];

@@ -62,7 +62,7 @@ const AT_GATE_MIN = 4;
 /** Most minutes between tidies and gate of a coat that is damp beneath; 40 otherwise (engineering default). */
 const DAMP_HOLD_WAIT_MIN = 25;
 
-/** What goes to show morning with the bath; each only where the coat has it. */
+/** Steps that move to show morning with the bath; each only where the coat has it. */
 const MORNING_BATH: readonly StepId[] = [
   'bath',
   'condition',

@@ -1,5 +1,5 @@
 /*
- * What each step asks of the kennel: hands, place, power, quiet. Equipment figures at 230 V and noise at the ear
+ * Needs of each step: skills, station, power, quiet. Equipment figures at 230 V and noise at the ear
  * are engineering defaults; hearing protection is counted as 13 dB off the force dryer's 98 dBA.
  */
 import type { Skill, StationKind, StepId, StepNeeds } from '@loyal-mane/core';

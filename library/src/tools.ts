@@ -36,7 +36,7 @@ const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
 /** Clipper blades by number: pads are clipped with a 30. */
 const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30 };
 
-/** What a step needs on a class of coat; empty where no tool decides. */
+/** Tools of a step on a class of coat; empty where no tool decides. */
 export function toolsFor(step: StepId, coat: CoatClass): readonly ToolNeed[] {
   const row = TOOLS[step];
   const blade = BLADES[step];

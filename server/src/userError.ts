@@ -1,5 +1,5 @@
 /*
- * What is wrong with what somebody asked for on the command line: told line by line, without a trace.
+ * Faults of a command line: told line by line, without a trace.
  */
 import { ConfigError } from './config.js';
 

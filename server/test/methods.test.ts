@@ -18,7 +18,7 @@ const FEW = fewDogs(DEMO, [
   'Seraph',
   'Bram',
   'Koro',
-  'Nocci',
+  'Wisp',
 ]);
 
 let world: World;

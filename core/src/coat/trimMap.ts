@@ -1,5 +1,5 @@
 /*
- * What may be cut at all, zone by zone: a dog's trim map, its locks, its stage. Every trim step and every cut list asks
+ * Zones that may be cut: a dog's trim map, its locks, its stage. Every trim step and every cut list asks
  * here; zones that a map does not name are locked.
  */
 import type { ZoneId } from './zones.js';
@@ -42,7 +42,7 @@ export type CutRefusal =
 
 export type CutAnswer = { readonly ok: true; readonly how: CutKind } | { readonly ok: false; readonly why: CutRefusal };
 
-/** What decides about one zone of one dog, besides the map. */
+/** Facts that decide about one zone of one dog, besides the map. */
 export interface CutFacts {
   /** Puppies, and dogs that are growing coat. */
   readonly growsCoat: boolean;

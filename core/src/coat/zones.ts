@@ -61,7 +61,7 @@ export type ZoneId = (typeof ZONE_IDS)[number];
 export const ZONE_REGIONS = ['head', 'neck', 'front', 'body', 'rear'] as const;
 export type ZoneRegion = (typeof ZONE_REGIONS)[number];
 
-/** What is known of a zone on every dog. */
+/** A zone, the same on every dog. */
 export interface ZoneFacts {
   readonly id: ZoneId;
   readonly name: string;

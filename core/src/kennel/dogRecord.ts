@@ -1,5 +1,5 @@
 /*
- * What a kennel keeps of one dog: the coat as it is, what was found in it, what was used on it, how it settles and holds.
+ * One dog's record: the coat as it is, what was found in it, what was used on it, how it settles and holds.
  */
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';

@@ -27,7 +27,7 @@ export const SchoolsOf = Type.Partial(
 const dayBefore = (description: string) => Type.Integer({ minimum: -60, maximum: 0, description });
 const minutes = (most: number, description: string) => Type.Integer({ minimum: 0, maximum: most, description });
 
-/** What differs for one step of a care program; what is absent stays as the library has it. */
+/** A kennel's change of one step of a care program; a field that is absent stays as the library has it. */
 export const StepChange = Type.Object(
   {
     coat: oneOf<CoatClass>(COAT_CLASSES, 'class of coat'),

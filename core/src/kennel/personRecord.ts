@@ -1,5 +1,5 @@
 /*
- * What a kennel keeps of one person: skills, what is being learned, the kit at hand.
+ * One person's record: skills, what is being learned, the kit at hand.
  */
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';

@@ -8,7 +8,7 @@ import type { KennelDog } from './dogRecord.js';
 import { IntervalChange, ProductChange, StepChange } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 
-/** What a lead enters of a dog's coat and ways; what is found in the coat has a command of its own. */
+/** A dog's coat and habits, as a lead enters them; whatever is found in the coat has a command of its own. */
 const DOG_PARTS = [
   'density',
   'undercoat',

@@ -1,5 +1,5 @@
 /*
- * What goes with a row that is removed: a person's shifts, a show's rings and entries, a dog's entries and its place on the
+ * Rows that go with a row that is removed: a person's shifts, a show's rings and entries, a dog's entries and its place on the
  * ferry. What others still need is cleared from them; what cannot be without the row is told by the checks.
  */
 import type { KennelFile } from './kennelFile.js';

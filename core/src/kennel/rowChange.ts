@@ -28,7 +28,7 @@ export const SETTINGS_ID = 'kennel';
 /** A row as a kennel file has it. */
 export type KennelRow = Readonly<Record<string, unknown>> & { readonly id: string };
 
-/** What happens to one row: `from` null = it is added, `to` null = it is removed. */
+/** The change of one row: `from` null = it is added, `to` null = it is removed. */
 export interface RowChange {
   readonly list: KennelList;
   readonly id: string;
@@ -79,7 +79,7 @@ export function changesBetween(before: KennelFile, after: KennelFile): RowChange
   });
 }
 
-/** What takes changes back, last first. */
+/** The inverse of changes, last first. */
 export function inverseOf(changes: readonly RowChange[]): RowChange[] {
   return changes.map(({ list, id, from, to }) => ({ list, id, from: to, to: from })).reverse();
 }

@@ -3,11 +3,11 @@
  */
 
 export const ROLES = ['lead', 'finisher', 'bather', 'hand', 'owner'] as const;
-/** What a person may see and do in the application. */
+/** Roles: they decide who may see and do which things. */
 export type Role = (typeof ROLES)[number];
 
 export const SKILLS = ['bath', 'dry', 'brush', 'scissor', 'ring', 'hand', 'decide', 'harshDryer', 'glands'] as const;
-/** What a person can do to a dog. */
+/** Skills of a person. */
 export type Skill = (typeof SKILLS)[number];
 
 export const STATION_KINDS = ['tub', 'forceDryer', 'standDryer', 'table', 'pen'] as const;
@@ -86,7 +86,7 @@ export const IRREVERSIBLE_TRIMS = [
 export const PRACTICE_OUTCOMES = ['good', 'fair', 'poor'] as const;
 export type PracticeOutcome = (typeof PRACTICE_OUTCOMES)[number];
 
-/** What a step may need from somebody's kit. */
+/** Kinds of tools in somebody's kit. */
 export const TOOL_KINDS = [
   'thinners',
   'shortStraight',
@@ -115,7 +115,7 @@ export const DOG_STATES = [
   'treatment',
   'outOfCoat',
 ] as const;
-/** What changes or blocks work on a dog for a while. */
+/** States that change or block work on a dog for a while. */
 export type DogStateKind = (typeof DOG_STATES)[number];
 
 /** How far a mat has closed: loose ones open to fingers, tight ones pull, solid ones are clipped beneath. */
@@ -127,7 +127,7 @@ export const GROUNDS = ['grass', 'artificial', 'indoors', 'gravel', 'earth'] as 
 export type Ground = (typeof GROUNDS)[number];
 
 export const CONSENTS = ['shaveOut', 'strip', 'firstEars', 'whiskers'] as const;
-/** What cannot be undone and asks for the owner's word. */
+/** Steps that cannot be undone and need the owner's consent. */
 export type ConsentKind = (typeof CONSENTS)[number];
 
 /** Classes of product; a kennel's own bottles belong to one each. */
@@ -169,6 +169,6 @@ export type ZoneTest = (typeof ZONE_TESTS)[number];
 export const CHANGED_PARTS = ['preparation', 'between', 'showMorning', 'after'] as const;
 export type ChangedPart = (typeof CHANGED_PARTS)[number];
 
-/** What is measured on a dog; the first is the height at the withers. */
+/** Measures of a dog; the first is the height at the withers. */
 export const DOG_MEASURES = ['height', 'bodyLength', 'chest', 'neck', 'foreleg'] as const;
 export type DogMeasure = (typeof DOG_MEASURES)[number];

@@ -1,5 +1,5 @@
 /*
- * What shapes a dog's body line and coat: measures as fractions of the height at the withers, angles in degrees, and how
+ * The figures of a dog's body line and coat: measures as fractions of the height at the withers, angles in degrees, and how
  * far hair stands off and hangs at each place of the line.
  */
 

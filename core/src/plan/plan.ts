@@ -126,7 +126,7 @@ export interface LeftOut {
   readonly why: DropReason;
 }
 
-/** What people should mind about a dog's work for an entry. */
+/** A caution about a dog's work for an entry. */
 export interface PlanNote {
   readonly dogId: DogId;
   readonly entryId: EntryId;
@@ -180,7 +180,7 @@ export interface Plan {
   readonly methods: number;
 }
 
-/** What became different from one plan to the next. Its inverse swaps added with removed and the pairs. */
+/** The difference between one plan and the next. Its inverse swaps added with removed and the pairs. */
 export interface PlanChange {
   readonly added: readonly TaskKey[];
   readonly removed: readonly TaskKey[];

@@ -117,7 +117,7 @@ function plannedActivities(assembled: Assembled, working: WorkingSchedule): Plan
     chain.acts.forEach((i, k) => {
       const a = working.activity(i);
       const place = working.placeOf(i);
-      // What follows running work at once is bound to it, and so is what follows that.
+      // A step that follows running work at once is bound to it, and so is the next.
       bound = a.fixed !== null || (bound && a.lagMax >= 0);
       if (place !== null) planned.push({ ...plannedActivity(assembled, working, a, place, latest[k] ?? -1), bound });
     });

@@ -62,7 +62,7 @@ export class WorkingSchedule {
     return this.placesOf(chain).every((place) => place !== null);
   }
 
-  /** What a chain would cost at these places, in its order. */
+  /** Cost of a chain at these places, in its order. */
   costOf(chain: number, places: readonly (Assignment | null)[]): number {
     return chainCost(this.tables, chain, places);
   }

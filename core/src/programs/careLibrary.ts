@@ -10,7 +10,7 @@ import type { Skill, StationKind, StepId } from '../kennel/vocabulary.js';
 import type { School } from './schools.js';
 import type { CareProgram, MinutesRow } from './careProgram.js';
 
-/** What the planner needs to know of a breed. */
+/** A breed, as the planner reads it. */
 export interface BreedFacts {
   readonly name: string;
   readonly coat: CoatClass;
@@ -25,7 +25,7 @@ export interface BreedFacts {
   readonly lengthCm: number | null;
 }
 
-/** What one step asks of the kennel while it is done. */
+/** Skills, station, power and quiet that one step needs while it is done. */
 export interface StepNeeds {
   /** Skill of the first person; null when nobody is needed. */
   readonly skill: Skill | null;

@@ -1,5 +1,5 @@
 /*
- * What a dog's record says to the programs: its class of coat, its age, what its estimates rest on, and which
+ * A dog's record as the programs read it: its class of coat, its age, what its estimates rest on, and which
  * conditions of a program hold for it.
  */
 import type { CoatClass } from '../coat/coatClass.js';
@@ -40,7 +40,7 @@ export function stageOf(dog: Pick<KennelDog, 'born' | 'coatChange' | 'states'>, 
   return daysBetween(dog.born, day) < DEFAULT_PUPPY_DAYS ? 'puppy' : 'adult';
 }
 
-/** What estimates of a dog's work rest on, for work on a day. */
+/** The basis of a dog's estimates, for work on a day. */
 export function estimateFacts(dog: KennelDog, library: CareLibrary, day: LocalDay, puppy: boolean): EstimateFacts {
   const interval = library.trimIntervalWeeks[coatClassOf(dog, library)];
   const weeks = dog.lastTrim === undefined ? interval : daysBetween(dog.lastTrim, day) / 7;
@@ -115,7 +115,7 @@ export function undercoatLoadAt(dog: UndercoatDog, zone: ZoneId, day: LocalDay):
   return Math.max(0, Math.min(1, daysBetween(last, day) / reload));
 }
 
-/** What the load of undercoat is read from. */
+/** Facts from which the load of undercoat is computed. */
 export type UndercoatDog = Pick<KennelDog, 'undercoat' | 'undercoatDone' | 'lastUndercoat' | 'coatChange'>;
 
 /**

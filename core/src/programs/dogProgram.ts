@@ -28,7 +28,7 @@ import { trimDogOf, trimZonesOf } from './trimZones.js';
 export type DropReason =
   /** Its days had passed before the plan began. */
   | { readonly code: 'past' }
-  /** What follows it was done first. */
+  /** A step that follows it was done first. */
   | { readonly code: 'passedOver' }
   | { readonly code: 'showRules'; readonly rule: ShowRule; readonly value: RuleValue }
   /** Whiskers stay on young dogs (a school). */
@@ -41,13 +41,13 @@ export type DropReason =
   /** A show shortly before trims for this one as well. */
   | { readonly code: 'sharedTrim'; readonly day: LocalDay };
 
-/** What people should mind about a dog's work. */
+/** A caution about a dog's work. */
 export type ProgramNote =
   | { readonly code: 'schoolRefused'; readonly school: SchoolId; readonly side: Side; readonly why: SchoolRefusal }
   | { readonly code: 'underAge'; readonly leastMonths: number }
   /** Nobody has entered what the show's rules say of these. */
   | { readonly code: 'checkRules'; readonly rules: readonly ShowRule[] }
-  /** What the show says of a thing that no step can decide. */
+  /** The show's rule on a thing that no step can decide. */
   | { readonly code: 'ruleSays'; readonly rule: ShowRule; readonly value: RuleValue }
   | { readonly code: 'state'; readonly state: DogStateKind }
   /** A false pregnancy may show about that day. */
@@ -72,7 +72,7 @@ const TOLD_RULES: readonly ShowRule[] = ['productsLeft', 'alteredShown', 'whiske
 /** Steps that wet the coat: treatments keep their distance from them. */
 export const WASH_STEPS: readonly StepId[] = ['trimBath', 'bath', 'bathWhites', 'spotWash', 'towelSoak'];
 
-/** What an injury forbids until a vet has looked: cutting, hard air, the tub. */
+/** Steps that an injury forbids until a vet has looked: cutting, hard air, the tub. */
 const NOT_INJURED: readonly StepId[] = [
   ...WASH_STEPS,
   'preTreat',
@@ -108,7 +108,7 @@ const NOT_OUT_OF_COAT: ProgramEdit = {
 };
 
 /**
- * What steps that cannot be undone ask for: the owner's consent, which only those who may decide can record. Ears ask the
+ * The condition of steps that cannot be undone: the owner's consent, which only those who may decide can record. Ears ask the
  * first time only.
  */
 function consentsAsked(dog: KennelDog): readonly (readonly [StepId, ConsentKind])[] {

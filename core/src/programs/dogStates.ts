@@ -1,5 +1,5 @@
 /*
- * What a dog's state changes for a time: zones that are left alone, a coat that drops, what may come of a season. The days
+ * Effects of a dog's state for a time: zones that are left alone, a coat that drops, what may come of a season. The days
  * and zones are common practice and engineering defaults; a vet comes before all of them.
  */
 import type { ZoneId } from '../coat/zones.js';

@@ -36,7 +36,7 @@ export const DEFAULT_FIRST_SPREAD = 0.28;
 
 const EXPONENT = { whole: 1, zone: 0.5, fixed: 0 } as const;
 
-/** What an estimate rests on, besides the row. */
+/** The basis of an estimate, besides the row. */
 export interface EstimateFacts {
   readonly weightKg: number;
   readonly density: KennelDog['density'];

@@ -13,7 +13,7 @@ export function bodyLengthCm(heightsIn: readonly (number | null | undefined)[], 
   return (known.reduce((s, h) => s + h, 0) / known.length) * CM_PER_INCH * lengthToHeight;
 }
 
-/** What the computation reads of a kennel's own breed. */
+/** A kennel's own breed, as the computation reads it. */
 export function breedFactsOf(b: KennelBreed): BreedFacts {
   return {
     name: b.name,

@@ -7,7 +7,7 @@ import type { Product } from './products.js';
 
 export type Products = Readonly<Record<ProductId, Product>>;
 
-/** What is wrong with a change: a product that is used as it is has no parts; a soak must not end before it begins. */
+/** Faults of a change: a product that is used as it is has no parts; a soak must not end before it begins. */
 export interface ProductFault {
   readonly code: 'notThinned' | 'soakTwisted' | 'twice';
   readonly product: ProductId;

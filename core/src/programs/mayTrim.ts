@@ -16,7 +16,7 @@ import { daysBetween } from '../time/localDay.js';
 export const DEFAULT_PRACTICE_DAYS = 60;
 export const DEFAULT_PRACTICE_SLACK_DAYS = 10;
 
-/** What a step needs in a kit: a kind of tool, with a blade where the number decides. */
+/** A tool that a step needs: a kind of tool, with a blade where the number decides. */
 export interface ToolNeed {
   readonly tool: ToolKind;
   /** Number of the clipper blade, as it is stamped on it. */
@@ -25,7 +25,7 @@ export interface ToolNeed {
   readonly heavyBlade?: number;
 }
 
-/** What a dog's coat asks of a kit: a heavy one may take another blade. */
+/** The tool for a dog's coat: a heavy one may take another blade. */
 export function needsOfCoat(needs: readonly ToolNeed[], density: KennelDog['density']): readonly ToolNeed[] {
   return density !== 'heavy'
     ? needs
@@ -54,7 +54,7 @@ export function isIrreversible(step: StepId): boolean {
   return (IRREVERSIBLE_TRIMS as readonly StepId[]).includes(step);
 }
 
-/** What keeps a person from a step for a show on a day, or null. `needs` is what the work asks of a kit on this coat. */
+/** The reason why a person may not do a step for a show on a day, or null. `needs`: tools for this coat. */
 export function barOf(
   person: Pick<KennelPerson, 'learning' | 'kit'>,
   step: StepId,

@@ -1,5 +1,5 @@
 /*
- * What finished work teaches about minutes: how much slower or faster one dog is in one kind of work, and one person.
+ * Pace, learned from finished work: how much slower or faster one dog is in one kind of work, and one person.
  * Both are learned on the log scale and shrunk toward "as usual", so that a few logs say little and many say much; a
  * single odd day is clipped, kept and flagged.
  *

@@ -100,7 +100,7 @@ const some = (product: ProductId, zones: readonly ZoneId[], why: ProductWhy = us
   why,
 });
 
-/** What a bath on a day takes, in the order of work, and what it does not although it would come to mind. */
+/** Products of a bath on a day, in the order of work, and those left out on purpose. */
 export function bathProducts(
   dog: ProductDog,
   coat: CoatClass,
@@ -200,7 +200,7 @@ function conditionAdvice(
   ];
 }
 
-/** What the finish may take under the show's rules on products left in the coat. */
+/** Products that the finish may use under the show's rules on products left in the coat. */
 export function finishProducts(
   dog: ProductDog,
   coat: CoatClass,

@@ -1,5 +1,5 @@
 /*
- * What a show allows, as its own rules say. Nothing is assumed: what nobody entered is "unknown", and unknown never drops
+ * Rules of a show, as the show itself gives them. Nothing is assumed: what nobody entered is "unknown", and unknown never drops
  * a step; it asks somebody to check the show's own rules.
  */
 import type { RuleValue, ShowRule } from '../kennel/choices.js';
@@ -60,7 +60,7 @@ export interface RuleEdit {
   readonly edits: readonly ProgramEdit[];
 }
 
-/** What the rules of a show take out of a program or shorten. */
+/** Steps that the rules of a show take out of a program or shorten. */
 export function ruleEdits(rules: RuleSet): readonly RuleEdit[] {
   const found: RuleEdit[] = [];
   if (rules.whiskersRemoved === 'forbidden') {

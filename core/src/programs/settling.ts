@@ -1,5 +1,5 @@
 /*
- * What a dog's coat has taught about time: when it is right after its bath, and how long a finish holds. Both are
+ * Times learned of a dog's coat: when it is right after its bath, and how long a finish holds. Both are
  * logged, and move the bath's aim and the latest finish.
  */
 import type { KennelDog } from '../kennel/dogRecord.js';

@@ -18,7 +18,7 @@ export interface TrimZones {
   readonly leave: readonly { readonly zone: ZoneId; readonly why: 'growingOn' | 'locked' | 'state' }[];
 }
 
-/** What the question asks of a dog. `growsCoat` is true for puppies as well. */
+/** Facts of a dog that decide which zones are trimmed. `growsCoat` is true for puppies as well. */
 export interface TrimDog {
   readonly locked: readonly ZoneId[];
   readonly growsCoat: boolean;
@@ -26,7 +26,7 @@ export interface TrimDog {
   readonly leftAlone?: readonly ZoneId[];
 }
 
-/** What a dog's record says on a day of its locks and states; puppies grow coat. */
+/** A dog's locks and states on a day; puppies grow coat. */
 export function trimDogOf(
   dog: Pick<KennelDog, 'locked' | 'growsCoat' | 'states'>,
   puppy: boolean,

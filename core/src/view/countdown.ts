@@ -9,7 +9,7 @@ import { addDays } from '../time/localDay.js';
 import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, localDayOf, wallToMs } from '../time/zone.js';
 
-/** What of the kennel the rooms read; the API's shape and the kennel file both fit. */
+/** The part of a kennel that the rooms read; the API's shape and the kennel file both fit. */
 export interface RoomKennel {
   readonly settings: { readonly timeZone: string };
   readonly dogs: readonly { readonly id: string; readonly name: string; readonly breed: string }[];
@@ -161,7 +161,7 @@ function decideBy(row: CountdownRow, nowMs: number): number {
   return first === undefined ? row.ringMs : Math.max(nowMs, instantToMs(first.aim));
 }
 
-/** What is read, sorted by dog and by entry once: rooms read it again every few seconds. */
+/** The plan sorted by dog and by entry, once: rooms read it again every few seconds. */
 interface Reading<K extends RoomKennel> {
   readonly kennel: K;
   readonly nowMs: number;

@@ -1,5 +1,5 @@
 /*
- * What finished work does to what was found in a coat, and which zones keep scissors and clippers waiting: two tests a zone,
+ * The effect of finished work on marks in a coat, and which zones keep scissors and clippers waiting: two tests a zone,
  * dry and straight at the root.
  */
 import type { ZoneId } from '../coat/zones.js';
@@ -9,7 +9,7 @@ import type { CareLibrary } from '../programs/careLibrary.js';
 import { trimZonesOf } from '../programs/trimZones.js';
 import type { TrimDog } from '../programs/trimZones.js';
 
-/** What was found in a coat since its last bath. */
+/** Marks in a coat since its last bath. */
 export type CoatMarks = Required<Pick<KennelDog, 'soiled' | 'mats' | 'unready'>>;
 
 /** The marks after a step is finished; the same object where it changes nothing. */

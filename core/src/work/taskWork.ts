@@ -1,5 +1,5 @@
 /*
- * What may happen to a task at the bench, as a pure state machine: start, pause, resume, finish, skip. The server, the
+ * States of a task at the bench, as a pure state machine: start, pause, resume, finish, skip. The server, the
  * demo and the interface all ask this one. A finished or skipped task takes no more commands but undo, which restores
  * the record as it was.
  */

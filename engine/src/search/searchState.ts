@@ -150,7 +150,7 @@ export class SearchState {
     return this.excluded[c]?.some((d) => this.isPlaced(d) && this.costOut(d) >= this.costOut(c)) === true;
   }
 
-  /** What leaving a chain out costs, with all that need it. */
+  /** Cost of leaving a chain out, with all that need it. */
   private costOut(c: number): number {
     const { dependents } = this.tables.chains[c] as ChainTables;
     return dependents.reduce((sum, d) => sum + this.costOut(d), this.chain(c).cost);

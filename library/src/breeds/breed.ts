@@ -1,5 +1,5 @@
 /*
- * What is known of a breed: coat, size and proportions, how it is trimmed and stood, what is shown first and what is left
+ * A breed: coat, size and proportions, how it is trimmed and stood, what is shown first and what is left
  * to grow.
  */
 import type { CoatClass, TrimMapId, ZoneId } from '@loyal-mane/core';
@@ -30,9 +30,9 @@ export interface BreedRow {
   readonly throatStyle: string;
   readonly headPlan: string;
   readonly stance: string;
-  /** What the eye should meet first, in order. */
+  /** Features that the eye should meet first, in order. */
   readonly showFirst: readonly string[];
-  /** What is left to grow on dogs that grow coat, as people say it; `zonesOfWords` gives the zones. */
+  /** Zones left to grow on dogs that grow coat, as people say it; `zonesOfWords` gives the zones. */
   readonly growOn: readonly string[];
   /** Weight of a usual dog, kg. */
   readonly typicalKg: number;

@@ -18,7 +18,7 @@ export interface CalendarShow {
   readonly lastDay: LocalDay;
   readonly state: 'new' | 'changed' | 'same' | 'bad';
   readonly fault: EventFault | null;
-  /** What enters or moves it; empty when there is nothing to do. */
+  /** Changes that enter or move it; empty when there is nothing to do. */
   readonly changes: readonly RowChange[];
 }
 
@@ -72,7 +72,7 @@ function showOf(event: ICAL.Event, index: number, world: CalendarWorld, sites: S
 /** By name in small letters: the site, and what enters it where it is new. */
 type Sites = Map<string, { readonly id: string; readonly change: RowChange | null }>;
 
-/** What several shows change, a site that they share once. */
+/** Changes of several shows; a site that they share comes once. */
 export function changesOfShows(shows: readonly CalendarShow[]): RowChange[] {
   return [...new Map(shows.flatMap((s) => s.changes).map((c) => [`${c.list} ${c.id}`, c])).values()];
 }

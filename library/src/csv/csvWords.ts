@@ -1,5 +1,5 @@
 /*
- * What is wrong with a table, in words: what is wrong, and what to write or do instead.
+ * Faults of a table, in words: the fault, and what to write or do instead.
  */
 import type { CellFault } from './importRows.js';
 import type { TableFault } from './readTable.js';

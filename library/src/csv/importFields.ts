@@ -1,5 +1,5 @@
 /*
- * What can be brought in from a table, field by field: how its column may be called, and how a cell is read.
+ * Fields that can be brought in from a table: how its column may be called, and how a cell is read.
  */
 import { plainHeader } from './readTable.js';
 

@@ -15,13 +15,13 @@ export interface CellFault {
   readonly column: string;
   readonly found: string;
   readonly reason: 'missing' | 'unreadable' | 'unknown' | 'twice' | 'noTime' | 'refused' | 'told';
-  /** What to write instead; for `told`, what is wrong. */
+  /** Advice on what to write instead; for `told`, the fault. */
   readonly instead: string;
 }
 
 export interface ImportedRow {
   readonly line: number;
-  /** What the row is about, as people would say it. */
+  /** The row's subject, as people would say it. */
   readonly about: string;
   readonly state: 'new' | 'changed' | 'same' | 'bad';
   readonly faults: readonly CellFault[];

@@ -56,7 +56,7 @@ export function readTable(text: string): TableResult {
 
 const DELIMITERS = [',', ';', '\t', '|'] as const;
 
-/** What stands most often between the names of the first line, outside quotes; a comma where nothing does. */
+/** The separator that is most frequent in the first line, outside quotes; a comma where there is none. */
 function delimiterOf(text: string): string {
   const head = (text.trimStart().split(/\r?\n/, 1)[0] ?? '').replace(/"[^"]*"/g, '');
   const count = (d: string): number => head.split(d).length;

@@ -1,6 +1,6 @@
 /*
- * What is wrong with changes to a kennel's rows: the same checks as for a whole file, told by the change that brought them.
- * What was wrong before and is left alone does not stand in the way of anything else.
+ * Faults of changes to a kennel's rows: the same checks as for a whole file, told by the change that brought them.
+ * A fault that was there before and is left alone does not block other changes.
  */
 import type { CareLibrary, KennelFile, KennelList, LocalDay, RowChange } from '@loyal-mane/core';
 import { KennelFileSchema, SETTINGS_ID, applyChanges, rowsOf } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What can be wrong with microchips. ISO 11784: fifteen digits, of which the first three are a country
+ * Faults of microchip numbers. ISO 11784: fifteen digits, of which the first three are a country
  * (ISO 3166 numeric, 4 to 894), a maker (900 to 998) or, for tests, 999.
  */
 import type { KennelFile } from '@loyal-mane/core';

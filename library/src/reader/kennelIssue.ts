@@ -1,5 +1,5 @@
 /*
- * What can be wrong with a kennel file, as data. Words are made at the edge.
+ * Faults of a kennel file, as data. Words are made at the edge.
  */
 import type { KennelFile, ProductFault, ProgramFault } from '@loyal-mane/core';
 

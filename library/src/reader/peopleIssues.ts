@@ -1,5 +1,5 @@
 /*
- * What can be wrong with people and their shifts.
+ * Faults of people and their shifts.
  */
 import type { KennelFile } from '@loyal-mane/core';
 import type { KennelIssue } from './kennelIssue.js';

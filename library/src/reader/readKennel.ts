@@ -35,7 +35,7 @@ export function readKennel(text: string, shipped: CareLibrary): ReadResult {
   return issues.length === 0 ? { ok: true, kennel } : { ok: false, issues: issues.slice(0, MOST_ISSUES) };
 }
 
-/** What a schema cannot say of a kennel, its work records left aside. */
+/** Faults that a schema cannot find in a kennel, its work records left aside. */
 export function kennelIssues(kennel: KennelFile, shipped: CareLibrary): KennelIssue[] {
   const library = withKennelBreeds(shipped, kennel.breeds);
   return [

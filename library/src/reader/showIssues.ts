@@ -1,5 +1,5 @@
 /*
- * What can be wrong with shows and entries, and with asking for work that nobody here can do.
+ * Faults of shows and entries, and of work that nobody here can do.
  */
 import type { CareLibrary, KennelDog, KennelFile, Skill } from '@loyal-mane/core';
 import { coatClassOf, rulesOf, turnedHours } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What would go wrong with a changed care program, in whole sentences.
+ * Faults of a changed care program, in whole sentences.
  */
 import type { ProgramFault } from '@loyal-mane/core';
 import { SKILL_WORDS } from './coatWords.js';

@@ -1,5 +1,5 @@
 /*
- * What commonly goes wrong at each step, as people should read it before it happens. Common practice of the trade; one
+ * Mistakes that are common at each step, as people should read it before it happens. Common practice of the trade; one
  * entry a step.
  */
 import type { StepId } from '@loyal-mane/core';

@@ -1,11 +1,11 @@
 /*
- * What is wrong with a kennel file, in words.
+ * Faults of a kennel file, in words.
  */
 import { faultWords } from './faultWords.js';
 import { productFaultWords } from './productWords.js';
 import type { KennelIssue } from '../reader/kennelIssue.js';
 
-/** What a pattern asks for, by how it begins: the schema's patterns are few. */
+/** The form that a pattern asks for, by how it begins: the schema's patterns are few. */
 const PATTERN_WORDS: readonly (readonly [string, string])[] = [
   ['^([01][0-9]|2[0-3])', 'must be a time such as 09:30'],
   ['^[0-9]{15}', 'must be 15 digits'],

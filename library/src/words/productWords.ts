@@ -89,7 +89,7 @@ export function productWords(p: Product): string {
   return `${thinned}${soak}, ${RINSE_WORDS[p.rinse]}`;
 }
 
-/** What would go wrong with a kennel's own figures. */
+/** Faults of a kennel's own figures. */
 export function productFaultWords(f: ProductFault): string {
   const name = PRODUCT_NAMES[f.product];
   switch (f.code) {

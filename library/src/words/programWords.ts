@@ -1,5 +1,5 @@
 /*
- * What drops out of a dog's work and what people should mind, in whole sentences.
+ * Dropped steps and cautions, in whole sentences.
  */
 import type {
   CoatStage,
@@ -95,7 +95,7 @@ export function strippingWords(day: LocalDay, everyDays = STRIPPING_EVERY_DAYS):
     .join(', ')}.`;
 }
 
-/** What people must mind themselves under a show's rule; empty where nothing follows. */
+/** Cautions under a show's rule that no step covers; empty where nothing follows. */
 const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>> = {
   productsLeft: {
     unknown: '',

@@ -39,7 +39,7 @@ export const SCHOOL_STEPS: Readonly<Record<SchoolId, readonly StepId[]>> = {
   gate: ['gate'],
 };
 
-/** What the sides in force say at a step: "Head in the bath: last." Each question once. */
+/** The chosen answers at a step, in words: "Head in the bath: last." Each question once. */
 export function schoolLines(step: StepId, chosen: readonly Chosen[]): string[] {
   return chosen
     .filter((c) => SCHOOL_STEPS[c.school.id].includes(step))

@@ -7,7 +7,7 @@ export interface SchoolWords {
   readonly question: string;
   readonly a: SideWords;
   readonly b: SideWords;
-  /** What is usual here, and for which dogs. */
+  /** The usual answer here, and for which dogs. */
   readonly usual: string;
 }
 

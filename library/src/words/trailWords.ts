@@ -1,5 +1,5 @@
 /*
- * What somebody did, in words: one line of the trail.
+ * One line of the trail, in words.
  */
 import type { CoatMarks, KennelFile, KennelList, KennelRow, RowChange, StepId, ZoneId } from '@loyal-mane/core';
 import { changedFields, rowsOf } from '@loyal-mane/core';

@@ -50,7 +50,7 @@ export class DeviceService {
       throw new Problem('notFound', 'That device is not trusted any more.');
   }
 
-  /** What the device of a secret may show: names of people with a PIN, and nothing where it is not trusted. */
+  /** Names that a device may show: people with a PIN, and nobody where it is not trusted. */
   async about(secret: string | undefined): Promise<ThisDeviceDto> {
     const device = await this.find(secret);
     if (device === null) return { trusted: false, people: [] };

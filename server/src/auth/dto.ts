@@ -138,7 +138,7 @@ export class PinPersonDto {
   @ApiProperty() name!: string;
 }
 
-/** What a device may show before anybody has signed in: names only where a lead has trusted it. */
+/** Names that a device may show before anybody has signed in: only where a lead has trusted it. */
 export class ThisDeviceDto {
   @ApiProperty() trusted!: boolean;
   @ApiPropertyOptional() name?: string;

@@ -1,5 +1,5 @@
 /*
- * What an owner sees: the own dogs, their entries, their work. Everything about other dogs, and what is the crew's own,
+ * The view of an owner: the own dogs, their entries, their work. Everything about other dogs, and what is the crew's own,
  * is left out before it leaves the server.
  */
 import { NIL } from 'uuid';

@@ -19,7 +19,7 @@ export function cookieName(kennel: string): string {
 }
 
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
-/** What somebody with a one-time password may do before choosing an own one. */
+/** Routes open to somebody with a one-time password before choosing an own one. */
 const BEFORE_OWN_PASSWORD = new Set(['GET /api/session', 'DELETE /api/session', 'POST /api/session/password']);
 
 /** Puts the signed-in person into the request, or answers why it goes no further. */

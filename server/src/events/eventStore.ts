@@ -22,7 +22,7 @@ export interface Asked {
 /** A write of the server itself, on behalf of somebody. */
 export const ownWrite = (actorId: string | null): Asked => ({ id: null, actorId, fingerprint: null });
 
-/** What a command changed, with what undoes it, and what its caller is told. */
+/** A command's change, its inverse, and the answer to its caller. */
 export interface Written<R> {
   readonly kind: EventKind;
   readonly subject: string;

@@ -9,7 +9,7 @@ import { EventStore } from './eventStore.js';
 /** Type of answers that are JSON already. */
 export const JSON_TYPE = 'application/json; charset=utf-8';
 
-/** What an answer depends on: work at the tasks, or everything else of the kennel. */
+/** The data that an answer depends on: work at the tasks, or everything else of the kennel. */
 export type Topic = 'work' | 'kennel';
 
 /** More writes at once than are looked at one by one. */

@@ -52,7 +52,7 @@ export class ChangeService {
     private readonly clock: Clock,
   ) {}
 
-  /** What would be wrong with changes; nothing is written. */
+  /** Faults of changes; nothing is written. */
   async check(changes: readonly RowChange[]): Promise<Errors> {
     const kennel = await this.kennels.readWithoutWork();
     return changeIssues(kennel, fitted(kennel, changes), CARE_LIBRARY, this.today(kennel)).map(asError);
@@ -100,7 +100,7 @@ export class ChangeService {
     }
   }
 
-  /** What is on record, or in the plan that people work by, stays. */
+  /** Rows that are on record, or in the published plan, stay. */
   private async mayGo(trx: Knex.Transaction, changes: readonly RowChange[]): Promise<void> {
     const gone = changes.filter((c) => c.to === null && c.list in WORK_COLUMN);
     if (gone.length === 0) return;

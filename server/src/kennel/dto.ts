@@ -1,5 +1,5 @@
 /*
- * What the interface reads of a kennel. The shapes are those of the kennel file; each row that people edit has its version.
+ * The kennel as the interface reads it. The shapes are those of the kennel file; each row that people edit has its version.
  */
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Transform, Type } from 'class-transformer';
@@ -150,7 +150,7 @@ export class UnreadyDto {
   test!: ZoneTest;
 }
 
-/** What somebody found in a coat since its last bath. */
+/** Marks in a coat since its last bath. */
 export class CoatMarksDto {
   @ApiProperty({ enum: ZONE_IDS, isArray: true, description: 'soiled since the last bath' })
   @IsArray()
@@ -205,7 +205,7 @@ type Rules = NonNullable<KennelShow['rules']>;
 type DryerHours = 'dryersFrom' | 'dryersUntil';
 type RulesSent = Required<Omit<Rules, DryerHours>> & Pick<Rules, DryerHours>;
 
-/** What a show's own rules say; unknown until somebody enters it. */
+/** A show's own rules; unknown until somebody enters them. */
 export class ShowRulesDto implements RulesSent {
   @ApiProperty({ enum: RULE_VALUES, description: 'products left in the coat' })
   @IsIn(RULE_VALUES)

@@ -111,7 +111,7 @@ export class KennelController {
   }
 }
 
-/** What forms read and change of a dog. */
+/** A dog as its forms read and change it. */
 function recordOf(dog: KennelDog): DogRecordParts {
   const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, ...record } = dog;
   return record;

@@ -86,7 +86,7 @@ export class OpenService {
     for (const table of EMPTIED) await trx(table).delete();
     await this.kennels.write(trx, kennel, new Date(this.clock.nowMs()));
     await trx('settings').update({ published_plan_id: settings.published_plan_id ?? null });
-    // What was done in the first minutes here, the lead did; whoever else was written down is gone.
+    // The lead did all work of the first minutes here; whoever else was written down is gone.
     await trx('events')
       .whereIn(
         'number',

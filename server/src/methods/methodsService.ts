@@ -123,7 +123,7 @@ export class MethodsService {
     };
   }
 
-  /** What the plan would become with other choices for the kennel, or for one dog. Nothing is saved. */
+  /** The plan as it would be with other choices for the kennel, or for one dog. Nothing is saved. */
   async preview(body: MethodsBodyDto, dogId: string | null): Promise<MethodsEffectDto> {
     const choices = readChoices(body.schools);
     const [kennel, published] = await Promise.all([this.kennels.read(), this.plans.read()]);

@@ -1,5 +1,5 @@
 /*
- * What goes wrong, as problem bodies (RFC 9457). Services throw `Problem` with a code from a closed set; one filter turns
+ * Faults as problem bodies (RFC 9457). Services throw `Problem` with a code from a closed set; one filter turns
  * everything else into one.
  */
 export const PROBLEMS = {

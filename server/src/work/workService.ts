@@ -204,7 +204,7 @@ export class WorkService {
     );
   }
 
-  /** What a finished step does to what was found in the coat; null where it does nothing. */
+  /** Marks of a coat after a finished step; null where the step changes none. */
   private async markCoat(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<MarksChange | null> {
     const before = await this.marksOf(trx, dogId);
     if (before === null || !takesMarks(step, before)) return null;

@@ -70,7 +70,7 @@ export class PlannerPool implements OnModuleDestroy {
     return (await this.questionThreads().run(request)) as ChainWhy | null;
   }
 
-  /** What a change to the kennel would do to its plan. */
+  /** The effect of a change to the kennel on its plan. */
   async preview(wanted: Omit<PreviewRequest, 'kind'>): Promise<PreviewAnswer> {
     const request: PreviewRequest = { kind: 'preview', ...wanted };
     return (await this.planThreads().run(request)) as PreviewAnswer;

@@ -1,5 +1,5 @@
 /*
- * What goes to the planner's threads and comes back.
+ * Messages to the planner's threads and back.
  */
 import type { MessagePort } from 'node:worker_threads';
 import type {

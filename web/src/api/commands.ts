@@ -90,7 +90,7 @@ export const setDogRecord = (
 
 export type CoatLog = Omit<components['schemas']['CoatLogDto'], 'commandId'>;
 
-/** What was used or seen on a dog today. */
+/** Products used on a dog today, or signs seen on it. */
 export const logCoat = (input: { dogId: string; log: CoatLog }, commandId: string) =>
   post('/api/dogs/{id}/log', { params: { path: { id: input.dogId } }, body: { commandId, ...input.log } });
 
@@ -168,7 +168,7 @@ export const changeDogSchools = (input: { dogId: string; version: number; school
     body: { commandId, version: input.version, schools: input.schools },
   });
 
-/** What a change would move; nothing is saved. Without a dog it is the kennel's change. */
+/** The effect of a change on the plan; nothing is saved. Without a dog it is the kennel's change. */
 export const previewMethods = (dogId: string | null, body: MethodsBody) =>
   dogId === null
     ? post('/api/methods/preview', { body: bodyOf(body) })

@@ -1,5 +1,5 @@
 /*
- * What every room reads, asked for while the application itself is still on its way: who is signed in, then the kennel,
+ * Data that every room reads, requested while the application itself is still loading: who is signed in, then the kennel,
  * its plan and its work. Each answer is used once, by the first query that would ask the same.
  */
 const SESSION = '/api/session/now';

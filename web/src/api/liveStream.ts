@@ -51,7 +51,7 @@ export function useLiveStream(): StreamState {
   const client = useQueryClient();
   const [state, setState] = useState<StreamState>('there');
   useEffect(() => {
-    // What is on the page was read after the session was: from there on nothing is missed, and nothing is read twice.
+    // The page was read after the session: from there on nothing is missed, and nothing is read twice.
     last ??= client.getQueryData<Session>(sessionQuery.queryKey)?.head ?? null;
     let isFirst = last !== null;
     let source: EventSource | null = null;

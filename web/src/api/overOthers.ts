@@ -10,7 +10,7 @@ type Dog = Kennel['dogs'][number];
 /** A change of some parts of a dog, as it was seen when it was decided. */
 export interface DogChange<R> {
   readonly seen: Dog;
-  /** What of the dog the change replaces; others must have left it as it was seen. */
+  /** The fields of the dog that the change replaces; they must still be as they were seen. */
   readonly touched: (dog: Dog) => unknown;
   readonly send: (dog: Dog) => Promise<R>;
 }

@@ -28,7 +28,7 @@ const bodyOf = (changes: readonly RowChange[]) => changes.map((c) => ({ ...c }))
 export const saveChanges = (changes: readonly RowChange[], commandId: string) =>
   post('/api/changes', { body: { commandId, changes: bodyOf(changes) } });
 
-/** What would be wrong with changes; nothing is saved. */
+/** Faults of changes; nothing is saved. */
 export const checkChanges = async (changes: readonly RowChange[]): Promise<readonly FoundIssue[]> =>
   (await post('/api/changes/check', { body: { changes: bodyOf(changes) } })).errors;
 

@@ -1,5 +1,5 @@
 /*
- * What was found in a dog's coat, entered where it was found: touch a zone, say what it is. Mats come out before the bath;
+ * Marks of a dog's coat, entered where they were found: touch a zone, say what it is. Mats come out before the bath;
  * dirt asks for a spot wash; damp or kinked zones go back to heat and keep scissors waiting.
  */
 import { App as AntApp, Radio } from 'antd';
@@ -51,7 +51,7 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
   );
 }
 
-/** What was found in one zone; a mat is marked on the side that was touched. */
+/** Marks of one zone; a mat is marked on the side that was touched. */
 export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side: MapSide }) {
   const { message } = AntApp.useApp();
   const send = useCommand((found: Found, commandId) =>
@@ -81,7 +81,7 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
   );
 }
 
-/** What a dog's marks become when one zone is found so; a mat is on the side that was touched, the rest on both. */
+/** A dog's marks after one zone is marked; a mat is on the side that was touched, the rest on both. */
 function marksWith(dog: Dog, zone: ZoneId, side: MapSide, found: Found): Dog['marks'] {
   const { soiled, mats, unready } = dog.marks;
   const others = {

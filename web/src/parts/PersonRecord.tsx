@@ -1,5 +1,5 @@
 /*
- * What a person has practiced and what is in the kit: the plan gives nobody an irreversible trim without the one, nor a step
+ * A person's practice and kit: the plan gives nobody an irreversible trim without the one, nor a step
  * without the other.
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
@@ -198,7 +198,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
   );
 }
 
-/** What tells one tool from another of its kind: length of shears, teeth of thinners, blades of a clipper. */
+/** The size that tells one tool from another of its kind: length of shears, teeth of thinners, blades of a clipper. */
 function ToolSize({ at }: { at: number }) {
   const tool = Form.useWatch<string | undefined>(['kit', at, 'tool']);
   if (tool === 'clipper') {

@@ -10,7 +10,7 @@ const MOST_NAMED = 4;
 export function problemWords(error: unknown): string {
   if (!(error instanceof ProblemError)) return 'Something went wrong here. What was there before is unchanged.';
   const { title, detail, errors } = error.body;
-  // What the sentence says already is not said twice.
+  // Nothing that the sentence says is said twice.
   const others = errors.filter((e) => !detail.includes(e.detail));
   const named = others
     .slice(0, MOST_NAMED)

@@ -1,5 +1,5 @@
 /*
- * What was found in a coat, in tints and in words.
+ * Marks of a coat, in tints and in words.
  */
 import type { Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
@@ -23,7 +23,7 @@ export function onSide(mat: 'left' | 'right' | undefined, side: MapSide): boolea
   return mat === undefined || side === null || mat === side;
 }
 
-/** What a zone shows, the worst first. */
+/** Marks of a zone, the worst first. */
 export function foundAt(dog: Pick<Dog, 'marks'>, zone: ZoneId, side: MapSide): Found {
   const mat = dog.marks.mats.find((m) => m.zone === zone && onSide(m.side, side));
   const unready = dog.marks.unready.find((u) => u.zone === zone);

@@ -1,5 +1,5 @@
 /*
- * What somebody else changed a moment ago: rows of these ids are marked until the moment is over. Nothing moves and nothing
+ * Rows that somebody else changed a moment ago: rows of these ids are marked until the moment is over. Nothing moves and nothing
  * typed is touched; the mark only says where to look.
  */
 import { useSyncExternalStore } from 'react';

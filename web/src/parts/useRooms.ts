@@ -1,5 +1,5 @@
 /*
- * What every room reads: kennel, plan, work, names. The draft is shown instead of the published plan when the address says so.
+ * Data that every room reads: kennel, plan, work, names. The draft is shown instead of the published plan when the address says so.
  */
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';

@@ -35,7 +35,7 @@ export class DeskClient {
     return (await this.ask({ kind: 'windows', key })) as TimedStarts;
   }
 
-  /** What changes to the kennel would do to a plan. */
+  /** The effect of changes to the kennel on a plan. */
   async whatIf(plan: DeskPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
     this.open(plan);
     return (await this.ask({ kind: 'whatIf', changes })) as WhatIfAnswer;

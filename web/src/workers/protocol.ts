@@ -1,5 +1,5 @@
 /*
- * What goes to the browser's planning worker and comes back. Each question carries a number; its answer carries the same.
+ * Messages to the browser's planning worker and back. Each question carries a number; its answer carries the same.
  */
 import type { KennelFile, Plan, TaskKey, TaskStarts, WhatIf, WhatIfChange } from '@loyal-mane/core';
 

@@ -163,7 +163,7 @@ function entryChain(
   };
 }
 
-/** What drops out of an entry's work and what people should mind, said once a dog and show. */
+/** Steps that drop out of an entry's work, and cautions; each once a dog and show. */
 function noteProgram(context: DraftContext, dog: KennelDog, entry: KennelEntry, own: DogProgram): void {
   for (const d of own.dropped) context.leftOut.push({ dogId: dog.id, entryId: entry.id, ...d });
   for (const note of own.notes) context.notes.push({ dogId: dog.id, entryId: entry.id, note });

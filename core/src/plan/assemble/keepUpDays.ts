@@ -11,7 +11,7 @@ import type { LocalDay } from '../../time/localDay.js';
 import { instantToMs, localDayOf } from '../../time/zone.js';
 import type { PlanInput } from './planInput.js';
 
-/** What is asked: the input, and its work by task key. */
+/** The planning input, and its work by task key. */
 export interface KeepUpContext {
   readonly input: PlanInput;
   readonly work: ReadonlyMap<string, WorkRecord>;

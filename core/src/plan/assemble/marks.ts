@@ -12,7 +12,7 @@ export const DEFAULT_EVENING = '17:00' as WallTime;
 /** Without a journey, what counts from the departure counts from two hours before the ring. */
 const NO_JOURNEY_MIN = -120;
 
-/** What the marks of one entry count from. Instants in milliseconds since the epoch. */
+/** Times from which the marks of one entry are counted. Instants in milliseconds since the epoch. */
 export interface MarkContext {
   readonly zone: string;
   readonly ringDay: LocalDay;

@@ -1,5 +1,5 @@
 /*
- * What a plan is made from: the whole kennel, the library and the moment, with the look-ups that assembling needs.
+ * The input of a plan: the whole kennel, the library and the moment, with the look-ups that assembling needs.
  */
 import type { DogId, PersonId, StationId } from '../../units/ids.js';
 import { SlotGrid } from '../../time/slotGrid.js';
@@ -39,7 +39,7 @@ export interface PlanInput {
   readonly homeSite: number;
   /** Whether any tub has a ramp; without one, heavy dogs need a second person. */
   readonly hasRamp: boolean;
-  /** What finished work says of dogs' and people's pace. */
+  /** Pace of dogs and people, learned from finished work. */
   readonly pace: LearnedPace;
   /** Who tasks went to, where their minutes are to be that person's. */
   readonly assignees: Assignees;

@@ -59,7 +59,7 @@ export interface StepDraft {
   readonly lengthCm: number;
 }
 
-/** What drafting reads and adds to. */
+/** Inputs of drafting, and the list that it adds to. */
 export interface DraftContext {
   readonly input: PlanInput;
   readonly work: ReadonlyMap<string, WorkRecord>;

@@ -28,7 +28,7 @@ export function keepDistance(
     const before = wallToMs(s.from, '00:00' as WallTime, zone) - apart;
     const after = wallToMs(addDays(s.from, 1), '00:00' as WallTime, zone) + apart;
     if (before >= toMs || after <= fromMs) continue;
-    // What is prepared at home must be over when the dog leaves: time after that is not worth anything.
+    // Preparation at home must be over when the dog leaves: time after that is not worth anything.
     const lastMs = leavesMs !== null && fromMs < leavesMs ? Math.min(toMs, leavesMs) : toMs;
     if (lastMs - after >= before - fromMs) fromMs = after;
     else toMs = before;

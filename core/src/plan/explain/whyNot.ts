@@ -36,7 +36,7 @@ export type SlotRemedy =
 export interface SlotWhyNot {
   readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'nobodyThere' | 'noStationThere' | 'noPlace';
   readonly blocked: number;
-  /** What would help, the smallest first; empty = no single change helps. */
+  /** Changes that would help, the smallest first; empty = no single change helps. */
   readonly remedies: readonly SlotRemedy[];
 }
 

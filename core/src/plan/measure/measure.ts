@@ -20,7 +20,7 @@ const SQUEEZED: ReadonlySet<StepId> = new Set(['gate']);
 /** The van is planned to be full ten minutes before it leaves, in slots. */
 const LOAD_GRACE = 2;
 
-/** What no plan of the problem can do better than: show entries that have a place, and cost. */
+/** The bound that no plan of the problem can better: show entries that have a place, and cost. */
 export function boundOfPlan(assembled: Assembled): PlanBound {
   const { problem } = assembled;
   const least = leastCosts(problem);

@@ -86,7 +86,7 @@ function afresh(problem: Problem, options: SearchOptions): SearchResult {
 }
 
 /**
- * What was published stays where it still holds; only the rest is placed, and what lost its place may push others out.
+ * Published work stays where it still fits; only the rest is placed, and work that lost its place may push others out.
  * Where a show is left out all the same, a plan made afresh is looked at too: more ready entries weigh more than staying
  * near what was published.
  */

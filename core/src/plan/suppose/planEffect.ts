@@ -1,5 +1,5 @@
 /*
- * What a change would do to a plan, in figures that people decide by: tasks and dogs it moves, crew time it adds, dogs
+ * The effect of a change on a plan, in figures that people decide by: tasks and dogs it moves, crew time it adds, dogs
  * that gain or lose their readiness.
  */
 import type { DogId } from '../../units/ids.js';

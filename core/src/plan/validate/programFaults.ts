@@ -1,5 +1,5 @@
 /*
- * What would go wrong with a care program as a kennel wants to change it: a step that waits for one that comes after it, a
+ * Faults of a care program as a kennel wants to change it: a step that waits for one that comes after it, a
  * wait or a window that cannot be kept, a step that nobody here can do. Looked at for the reference dog at a show without
  * a journey, the plainest case: what fails there fails everywhere.
  */
@@ -35,7 +35,7 @@ export type ProgramFault =
       readonly needs: number;
     }
   | { readonly code: 'windowTwisted'; readonly step: StepId }
-  /** What comes before it cannot be over in time. */
+  /** The steps before it cannot be over in time. */
   | { readonly code: 'tooLate'; readonly step: StepId; readonly shortMin: number }
   /** A full ear trim on the show day or the evening before. */
   | { readonly code: 'earsTooLate'; readonly step: StepId }

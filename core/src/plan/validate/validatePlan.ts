@@ -183,7 +183,7 @@ function checkLag(schedule: Schedule, x: Task, y: Task, min: number, max: number
   }
 }
 
-/** What two placed activities may not do at once. Two that really happened are taken as they were. */
+/** Conflicts between two placed activities. Two that really happened are taken as they were. */
 function checkPairs(rows: readonly Row[], faults: Fault[]): void {
   const sorted = [...rows].sort((x, y) => x.at.start - y.at.start);
   const longest = Math.max(0, ...sorted.map((r) => r.a.duration + r.a.setup));

@@ -14,7 +14,7 @@ export interface StepWords {
   readonly glyph: string;
   readonly tone: Tone;
   readonly how: readonly string[];
-  /** What shows that it is finished. */
+  /** The sign that it is finished. */
   readonly done: string;
   readonly cautions: readonly CautionId[];
 }

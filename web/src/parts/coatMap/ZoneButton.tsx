@@ -16,7 +16,7 @@ export interface ZoneTint {
 /** Which of a paired zone; null where the picture shows both or the zone has no sides. */
 export type MapSide = 'left' | 'right' | null;
 
-/** What every picture of a coat map is given. */
+/** Properties of every picture of a coat map. */
 export interface MapProps {
   readonly tintOf: (zone: ZoneId, side: MapSide) => ZoneTint;
   readonly chosen: ZoneId | null;

@@ -141,7 +141,7 @@ function atRow(complaints: Complaints, list: string, place: number): Complaints 
   return new Map([...complaints].flatMap(([path, words]) => (path.startsWith(prefix) ? [[path, words] as const] : [])));
 }
 
-/** What is said of a field or of something inside it. */
+/** Messages about a field or about something inside it. */
 function complaintAt(complaints: Complaints, path: string): string | null {
   for (const [at, words] of complaints) if (at === path || at.startsWith(`${path}[`) || at.endsWith(path)) return words;
   return null;

@@ -20,7 +20,7 @@ export interface Opened {
   readonly beside?: (row: KennelRow) => readonly RowChange[];
   /** Fields that follow from what was typed, in a new row, as long as nobody has typed them. */
   readonly follows?: (typed: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>;
-  /** What stands between the form and the trail. */
+  /** Content between the form and the trail. */
   readonly more?: ReactNode;
 }
 

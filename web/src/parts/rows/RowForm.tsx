@@ -31,7 +31,7 @@ interface Props {
   /** Fields of a new row to begin with. */
   readonly blank?: Readonly<Record<string, unknown>>;
   readonly specs: readonly FieldSpec[];
-  /** What else is saved with the row: other rows that come or change with it. */
+  /** Changes saved with the row: other rows that come or change with it. */
   readonly beside?: (row: KennelRow) => readonly RowChange[];
   /** Fields that follow from what was typed, in a new row, as long as nobody has typed them. */
   readonly follows?: (typed: Readonly<Record<string, unknown>>) => Readonly<Record<string, unknown>>;
@@ -114,7 +114,7 @@ export function RowForm(props: Props) {
     if (error instanceof ProblemError) {
       setIssues(error.body.errors);
       if (error.body.code === 'stale') {
-        // What is there now is the new beginning; what was typed stays in the form.
+        // The saved row is the new starting point; typed text stays in the form.
         setBase((error.body.current ?? null) as KennelRow | null);
         void client.invalidateQueries({ queryKey: rowsQuery.queryKey });
       }
@@ -207,7 +207,7 @@ export function RowForm(props: Props) {
 
 const NOT_YET = 'Nothing was saved: what is marked is not right yet.';
 
-/** What a refused save says, short where the form itself says the rest: at its fields, or of other rows below them. */
+/** Words of a refused save, short where the form itself says the rest: at its fields, or of other rows below them. */
 function refusalWords(error: unknown): string {
   if (!(error instanceof ProblemError) || error.body.errors.length === 0) return problemWords(error);
   const { code, title, detail } = error.body;
@@ -242,7 +242,7 @@ const LIST_WORDS: Readonly<Record<string, string>> = {
   rings: 'ring',
 };
 
-/** What goes with a row that is removed. */
+/** Rows that go with a row that is removed. */
 function goesWords(changes: readonly RowChange[]): string {
   const gone = changes.slice(0, -1).filter((c) => c.to === null);
   const counts = new Map<string, number>();

@@ -1,5 +1,5 @@
 /*
- * What was typed and not saved yet, kept in this tab until it is saved or given up: leaving the room, loading the page again
+ * Typed text that is not saved yet, kept in this tab until it is saved or given up: leaving the room, loading the page again
  * and a refusal by the server lose nothing.
  */
 const PREFIX = 'draft:';

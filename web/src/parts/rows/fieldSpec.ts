@@ -26,7 +26,7 @@ export type FieldSpec = Common &
     | {
         readonly kind: 'list';
         readonly fields: readonly FieldSpec[];
-        /** What the button that adds one says. */
+        /** Label of the button that adds one. */
         readonly add: string;
         readonly fresh: object;
       }

@@ -245,7 +245,7 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
   );
 }
 
-/** What a row brings along that was not there: ", with Ring 9". */
+/** New rows that a row brings along: ", with Ring 9". */
 function alongWords(r: ImportedRow): string {
   return r.changes
     .flatMap((c) => (c.from === null && c.to !== null && (c.list === 'rings' || c.list === 'owners') ? [c.to] : []))

@@ -8,7 +8,7 @@ const KINDS = [
   { value: 'program', label: 'judging program' },
 ];
 
-/** What is brought in; it is part of the address. */
+/** The kind of table that is brought in; it is part of the address. */
 export function WhatSelect({ onChange }: { readonly onChange?: () => void }) {
   const [params, setParams] = useSearchParams();
   return (

@@ -1,5 +1,5 @@
 /*
- * What the server found wrong with an import's changes, put to the rows of the file that brought them.
+ * Faults that the server found in an import's changes, put to the rows of the file that brought them.
  */
 import { IMPORT_FIELDS } from '@loyal-mane/library/csv';
 import type { ImportedRow } from '@loyal-mane/library/csv';

@@ -57,7 +57,7 @@ export function OpenKennel() {
   );
 }
 
-/** What the questions need of a file; the server reads all of it. */
+/** The part of a file that the questions need; the server reads all of it. */
 function kennelIn(fileName: string, text: string): Chosen | string {
   let kennel: Partial<KennelFile>;
   try {

@@ -1,5 +1,5 @@
 /*
- * What stands beside a strand, in words.
+ * The words beside a strand.
  */
 import { daysBetween, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { CountdownRow, LocalDay, WallTime } from '@loyal-mane/core';
@@ -25,7 +25,7 @@ export function byWords(byMs: number, nowMs: number, names: Names): string {
       : `by ${dayWords(byMs, names.zone)} ${time}`;
 }
 
-/** What is in the dog's way, or how much time it has to spare. */
+/** The dog's obstacle, or the time it has to spare. */
 export function stateWords(row: CountdownRow, names: Names): string {
   if (row.problem !== null) return shortWhyNot(row.problem, names);
   if (!row.isPlanned) return 'not planned yet';

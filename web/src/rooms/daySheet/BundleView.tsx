@@ -51,7 +51,7 @@ function nameSize(name: string, width: number): 'large' | 'small' | 'below' {
   return name.length * SMALL_DOG_PX + 8 <= width ? 'small' : 'below';
 }
 
-/** What stands under a block, if it fits before the next: the name that found no room in it, or the station. */
+/** The text under a block, if it fits before the next: the name that found no room in it, or the station. */
 function underWords(
   bundle: Bundle,
   names: Names,

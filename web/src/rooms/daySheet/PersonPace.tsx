@@ -1,5 +1,5 @@
 /*
- * What finished work says of a person's pace, by kind of work; the plan counts with it.
+ * A person's pace by kind of work, learned from finished work; the plan counts with it.
  */
 import { learnPace } from '@loyal-mane/core';
 import type { PaceLog, StepId } from '@loyal-mane/core';

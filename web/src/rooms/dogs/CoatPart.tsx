@@ -136,7 +136,7 @@ function lengthTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint
   };
 }
 
-/** What was measured of a zone, newest first. */
+/** Measures of a zone, newest first. */
 function lengthsOf(record: ReturnType<typeof recordOf>, zone: ZoneId) {
   return (record.lengths ?? []).filter((l) => l.zone === zone).sort((x, y) => y.day.localeCompare(x.day));
 }
@@ -264,7 +264,7 @@ function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; sid
 const SHOWN_LENGTHS = 3;
 const MOST_MM = 600;
 
-/** What the hair measured here, and today's measure. */
+/** Hair lengths measured here, and a field for today's. */
 function ZoneLength({ dog, zone, today, lead }: Props & { zone: ZoneId }) {
   const record = recordOf(dog);
   const { save, busy } = useDogRecord(dog);

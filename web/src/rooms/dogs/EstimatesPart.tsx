@@ -1,5 +1,5 @@
 /*
- * What this dog's estimates rest on: minutes by step as the plan has them, and what finished work has taught of the dog and
+ * The basis of this dog's estimates: minutes by step as the plan has them, and what finished work has taught of the dog and
  * of the people who did it.
  */
 import {
@@ -25,7 +25,7 @@ const OVER = 'It is finished; the next estimate rests on it as well.';
 
 const times = (factor: number): string => `times ${String(Math.round(factor * 100) / 100)}`;
 
-/** What all minutes of a dog are made of, in words: its size, and what makes its work longer or shorter. */
+/** The basis of all minutes of a dog, in words: its size, and what makes its work longer or shorter. */
 export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
   const puppy = daysBetween(bornOf(dog), day) < DEFAULT_PUPPY_DAYS;
   const f = estimateFacts(kennelDogOf(dog), libraryOf(kennel), day, puppy);
@@ -51,7 +51,7 @@ export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
 export function EstimatesPart({ dog }: { dog: Dog }) {
   const { kennel, plan, work, names } = useRooms();
   const rows = new Map<StepId, PlannedActivity>();
-  // What is still to come says more than what is over: its estimate knows of the latter.
+  // Planned work says more than finished work: its estimate has learned from the latter.
   for (const a of plan?.activities ?? [])
     if (a.dogId === dog.id && (rows.get(a.step)?.state ?? 'done') === 'done') rows.set(a.step, a);
   const list = [...rows.values()].sort((x, y) => STEP_IDS.indexOf(x.step) - STEP_IDS.indexOf(y.step));

@@ -1,5 +1,5 @@
 /*
- * What goes on this dog: the next bath's products with reasons, what was used, the finishing recipe with its bag and what
+ * Products for this dog: the next bath's products with reasons, what was used, the finishing recipe with its bag and what
  * comes out after the show, and what the coat has taught about settling and holding.
  */
 import { Button, InputNumber, Segmented } from 'antd';

@@ -1,5 +1,5 @@
 /*
- * What is kept of a dog, as a form: coat, ways, dates, states, the owner's consents. Checked while it is typed, and again by
+ * A dog's record as a form: coat, ways, dates, states, the owner's consents. Checked while it is typed, and again by
  * the server against the same schema.
  */
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';

@@ -1,5 +1,5 @@
 /*
- * What a dog is entered for, what is planned for it, what was done, and what was left out with the reason.
+ * A dog's entries, planned work, finished work, and steps left out with the reason.
  */
 import { Button } from 'antd';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 /*
- * What a dog's own form asks for: who it is, its chip, its run, its owner, its ways, what was measured.
+ * Fields of a dog's form: who it is, its chip, its run, its owner, its ways, what was measured.
  */
 import type { DogMeasure, KennelFile } from '@loyal-mane/core';
 import { DOG_MEASURES, ZONE_IDS } from '@loyal-mane/core';

@@ -33,7 +33,7 @@ const PARTS = [
   { id: 'rules', name: 'Show rules' },
 ] as const;
 
-/** What holds for a dog before its next show. */
+/** The methods of a dog before its next show. */
 function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
   const dog = kennel.dogs.find((d) => d.id === dogId);
   return dog !== undefined && holds(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });

@@ -17,7 +17,7 @@ interface Props {
   readonly mayChange: boolean;
   /** The dog whose own ways are shown; null = the kennel's. */
   readonly dog: Methods['dogs'][number] | null;
-  /** What holds for that dog: some questions have another usual answer then. */
+  /** The dog that is asked about: some questions have another usual answer then. */
   readonly holdsFor: (condition: Condition) => boolean;
 }
 

@@ -1,5 +1,5 @@
 /*
- * What each show's own rules say: free, restricted, forbidden, or not known yet. What is forbidden drops out of the work.
+ * Rules of each show: free, restricted, forbidden, or not known yet. What is forbidden drops out of the work.
  */
 import { App as AntApp, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 /*
- * What a change of methods would do, in one sentence and a list.
+ * The effect of a change of methods, in one sentence and a list.
  */
 import {
   COAT_WORDS,
@@ -74,7 +74,7 @@ function stepChanges(before: MethodsBody, after: MethodsBody): string[] {
   });
 }
 
-/** What a change of a step says: "left out", "from 5 days before until 2 days before, 10 min longer". */
+/** A change of a step, in words: "left out", "from 5 days before until 2 days before, 10 min longer". */
 export function stepChangeWords(c: KennelStepChange): string {
   const parts: string[] = [];
   if (c.leftOut === true) parts.push('left out');
@@ -99,7 +99,7 @@ function productChanges(before: MethodsBody, after: MethodsBody): string[] {
   return differences(words(before), words(after));
 }
 
-/** What differs between two lists of own figures; what is no longer said is as the library has it. */
+/** The difference between two lists of own figures; a figure that is gone is the library's again. */
 function differences(was: ReadonlyMap<string, string>, is: ReadonlyMap<string, string>): string[] {
   return [...new Set([...was.keys(), ...is.keys()])]
     .filter((k) => was.get(k) !== is.get(k))
@@ -120,7 +120,7 @@ function intervalChanges(before: MethodsBody, after: MethodsBody): string[] {
 /** Rounds that are more than their last step says. */
 const ROUND_NAMES: Readonly<Record<string, string>> = { bath: 'Keep-up bath', firstTrims: 'First trims' };
 
-/** What a round of keep-up work is called: "Keep-up brushing", "First trims". */
+/** The name of a round of keep-up work: "Keep-up brushing", "First trims". */
 export function keepUpName(coat: CoatClass, rule: string): string {
   const step = CARE_LIBRARY.programs[coat].keepUp.find((r) => r.id === rule)?.steps.at(-1)?.step;
   return ROUND_NAMES[rule] ?? (step === undefined ? rule : METHODS[step].name);

@@ -74,7 +74,7 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
   const busy = saveKennel.isPending || saveDog.isPending;
   const answers = {
     onSuccess: () => {
-      // What was touched meanwhile is not lost.
+      // Answers that were changed during the save are kept.
       setDraft((d) => (d !== null && sameMethods(d.body, body) ? null : d));
       void message.success('Saved. Plan again to work by it.');
     },
@@ -124,7 +124,7 @@ function compact<T extends object>(change: T): T {
   return Object.fromEntries(Object.entries(change).filter(([, v]: [string, unknown]) => v !== undefined)) as T;
 }
 
-/** What would go wrong, in words. */
+/** Faults, in words. */
 function faultsOf({ steps, products }: MethodsBody, kennel: Kennel): string[] {
   const library = libraryOf(kennel);
   const programs = COAT_CLASSES.filter((coat) => steps.some((c) => c.coat === coat)).flatMap((coat) =>

@@ -1,5 +1,5 @@
 /*
- * What the yard's forms ask for, list by list.
+ * Fields of the yard's forms, list by list.
  */
 import type { KennelFile, Role, Skill, StationKind } from '@loyal-mane/core';
 import { ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';
