@@ -82,7 +82,7 @@ test('a program is changed after a preview, and what cannot work is refused in w
 
 test('a breed of our own is added and taken away', async ({ page }) => {
   await signIn(page, 'maren', '/methods?part=zones&breed=Samoyed');
-  await page.getByRole('button', { name: 'A breed of our own' }).click();
+  await page.getByRole('button', { name: 'Add own breed' }).click();
   const form = page.getByRole('dialog');
   await form.getByRole('button', { name: 'Save the breed' }).click();
   await expect(form.getByText('Give it a name.')).toBeVisible();

@@ -7,7 +7,7 @@ import { another, choose, expect, signIn, test } from './world.js';
 test('a show and its entries, a ring time, a pulled entry, and back', async ({ page, browser }) => {
   await signIn(page, 'maren', '/shows');
   const began = Date.now();
-  await page.getByRole('button', { name: 'A show' }).click();
+  await page.getByRole('button', { name: 'Add show' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Harrow Fen');
   await page.getByLabel('Where').fill('Fen hall');
   await page.getByLabel('First day').fill('2026-07-04');

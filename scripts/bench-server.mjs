@@ -25,7 +25,7 @@ const { seasonOf } = await import('../bench/season.mjs');
 const { ShiftedClock } = await server('clock.js');
 const { createDatabase, openDatabase } = await server('db/connect.js');
 const { migrate } = await server('db/migrations.js');
-const { putIn } = await server('kennel/putIn.js');
+const { insertKennel } = await server('kennel/insertKennel.js');
 
 const only = process.argv
   .find((a) => a.startsWith('--only='))
@@ -93,7 +93,7 @@ const shown = season.dogs.slice(0, 36);
 const isShown = (x) => shown.some((d) => d.id === x.dogId);
 const part = { ...season, dogs: shown, entries: season.entries.filter(isShown), work: season.work.filter(isShown) };
 const plan = planKennel(part, CARE_LIBRARY, { nowMs: dawn, rounds: 20 });
-await putIn(knex, clock, season, plan, () => ({ password: PASSWORD, mustChange: false }));
+await insertKennel(knex, clock, season, plan, () => ({ password: PASSWORD, mustChange: false }));
 const base = `http://${config.host}:${config.port}`;
 const app = spawnServer({
   ...process.env,

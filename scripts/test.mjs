@@ -84,6 +84,8 @@ async function main() {
   ]);
   const format = ['--check', '.', '--log-level', 'warn', '--cache', '--cache-location', '.cache/prettier'];
   await check('format', bin('prettier'), format);
+  const sources = ['engine', 'core', 'library', 'server', 'web'].map((workspace) => `${workspace}/src`);
+  await check('no import cycles', bin('depcruise'), [...sources, '--output-type', 'err']);
   await check('API types are current', process.execPath, ['scripts/api-types.mjs', '--check']);
   await lint;
   const dataDir = path.join(root, '.data', 'test');

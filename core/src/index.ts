@@ -116,7 +116,7 @@ export {
   DEFAULT_PUPPY_DAYS,
   coatClassOf,
   estimateFacts,
-  holds,
+  isMet,
   isCleanFaced,
   mayGoUnbathed,
   noEntry,

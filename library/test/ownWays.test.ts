@@ -6,7 +6,7 @@ import {
   coatAfter,
   dogProgram,
   gatedZones,
-  holds,
+  isMet,
   isCleanFaced,
   planKennel,
   programFaults,
@@ -175,7 +175,7 @@ it('a jacket that one towel set does not lay is set twice, each beginning in the
   const twice = { ...dogOf('Rusk'), towelSets: 2 };
   const steps = (dog: KennelDog): string[] =>
     programOf(dog)
-      .program.preparation.filter((s) => s.when.every((c) => holds(c, dog, FACTS)))
+      .program.preparation.filter((s) => s.when.every((c) => isMet(c, dog, FACTS)))
       .map((s) => s.step);
   expect(steps(dogOf('Rusk')).filter((s) => s === 'towelSet')).toHaveLength(1);
   const order = steps(twice).filter((s) => s.startsWith('towelS') || s.startsWith('towelR') || s === 'fineTrim');

@@ -12,7 +12,7 @@ import {
   standMinutesOf,
   wallToMs,
   STRIPPING_AREAS,
-  holds,
+  isMet,
   mayGoUnbathed,
   strippingArea,
   undercoatLoad,
@@ -470,7 +470,7 @@ it('keeps baths away from a parasite treatment by the label’s hours', () => {
 describe('what the coat’s own state decides', () => {
   const parts = (dog: KennelDog) => {
     const { program } = programOf(dog);
-    const holdsFor = (s: ProgramStep): boolean => s.when.every((c) => holds(c, dog, FACTS));
+    const holdsFor = (s: ProgramStep): boolean => s.when.every((c) => isMet(c, dog, FACTS));
     return {
       preparation: idsOf(program.preparation.filter(holdsFor)),
       morning: idsOf(program.showMorning.filter(holdsFor)),

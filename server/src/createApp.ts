@@ -98,7 +98,7 @@ function serveWeb(app: NestExpressApplication, dist: string, logger: Logger): vo
   if (!existsSync(page)) return;
   app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', redirect: false }));
   app.use('/assets', (request: Request, response: Response) => {
-    sendProblem(new Problem('notFound', 'There is no such file.'), request, response, logger);
+    sendProblem(new Problem('notFound', 'This file does not exist.'), request, response, logger);
   });
   app.use(express.static(dist, { index: false, maxAge: '1h' }));
   app.use((request: Request, response: Response, next: NextFunction) => {

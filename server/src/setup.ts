@@ -19,7 +19,7 @@ import { createDatabase, openDatabase } from './db/connect.js';
 import { reachDatabase } from './db/reachDatabase.js';
 import { migrate } from './db/migrations.js';
 import { KennelRepository } from './kennel/kennelRepository.js';
-import { DEMO_PASSWORD, putIn } from './kennel/putIn.js';
+import { DEMO_PASSWORD, insertKennel } from './kennel/insertKennel.js';
 import { UserError, runCommand } from './userError.js';
 
 export interface SetUp {
@@ -81,7 +81,7 @@ function firstDay(slug: string, clock: Clock): KennelFile {
 async function fillOwn(knex: Knex, clock: Clock, kennels: KennelRepository, kennel: KennelFile): Promise<SetUp> {
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: clock.nowMs(), odds: true, bound: true });
   let lead = false;
-  const given = await putIn(knex, clock, kennel, plan, (role) => {
+  const given = await insertKennel(knex, clock, kennel, plan, (role) => {
     // One password for the first lead; it is changed at the first sign-in, and the lead makes the others.
     if (role !== 'lead' || lead) return null;
     lead = true;
@@ -95,7 +95,7 @@ async function fillDemo(knex: Knex, clock: Clock, kennels: KennelRepository): Pr
   const read = readKennel(text, CARE_LIBRARY);
   if (!read.ok) throw new Error(`The demo kennel is not valid: ${JSON.stringify(read.issues[0])}`);
   const { kennel, plan } = liveDemo(read.kennel, clock.nowMs());
-  await putIn(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
+  await insertKennel(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
   return describe(kennels, new Map(), true);
 }
 

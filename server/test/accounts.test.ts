@@ -3,7 +3,7 @@ import ICAL from 'ical.js';
 import request from 'supertest';
 import { v7 } from 'uuid';
 import type { KennelFile } from '@loyal-mane/core';
-import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
+import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 import { DEMO, openWorld, ownerOf, signInAs } from './world.js';
 import type { Hand, World } from './world.js';
 

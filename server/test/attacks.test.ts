@@ -3,7 +3,7 @@ import request from 'supertest';
 import { v7 } from 'uuid';
 import type { KennelDog, PlannedActivity } from '@loyal-mane/core';
 import { fromJson } from '../src/db/rows.js';
-import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
+import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 import type { Hand, World } from './world.js';
 import { DEMO, openWorld, ownerOf, signInAs } from './world.js';
 

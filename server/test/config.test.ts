@@ -7,7 +7,7 @@ import type { Config } from '../src/config.js';
 import { ConfigError, readConfig } from '../src/config.js';
 import { createApp } from '../src/createApp.js';
 import { openDatabase } from '../src/db/connect.js';
-import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
+import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 import type { World } from './world.js';
 import { DAWN_MS, openWorld } from './world.js';
 

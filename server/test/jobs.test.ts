@@ -8,7 +8,7 @@ import path from 'node:path';
 import { v7 } from 'uuid';
 import type { KennelFile } from '@loyal-mane/core';
 import { sharedPlan } from '../../library/test/sharedPlan.js';
-import { DEMO_PASSWORD } from '../src/kennel/putIn.js';
+import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 import { PlanService } from '../src/plan/planService.js';
 import type { World } from './world.js';
 import { DAWN_MS, DEMO, openWorld } from './world.js';

@@ -17,7 +17,7 @@ import type { Config } from '../src/config.js';
 import { createApp } from '../src/createApp.js';
 import { createDatabase, openDatabase } from '../src/db/connect.js';
 import { migrate } from '../src/db/migrations.js';
-import { DEMO_PASSWORD, putIn } from '../src/kennel/putIn.js';
+import { DEMO_PASSWORD, insertKennel } from '../src/kennel/insertKennel.js';
 import { watched } from './watched.js';
 
 export const DEMO = JSON.parse(readFileSync(`${__dirname}/../../library/demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -70,7 +70,7 @@ export async function openWorld(
   await migrate(knex);
   const clock = new ShiftedClock(DAWN_MS);
   const plan = published ?? sharedPlan(kennel, { nowMs: DAWN_MS, rounds: 4 });
-  await putIn(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
+  await insertKennel(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
   const app = await createApp({ config, clock, knex, logger: pino({ level: 'silent' }) });
   const answers = watched(app.getHttpServer());
   const close = async (): Promise<void> => {

@@ -116,7 +116,7 @@ describe('the room', () => {
     const inForce = (kennel: typeof KENNEL): string => {
       show(<MethodsRoom />, { at, methods: methods(), kennel });
       const sides = within(screen.getByRole('radiogroup', { name: SCHOOL_WORDS.matsAndWater.question }));
-      const words = sides.getAllByRole('radio').find((r) => r.className.includes('holds'))?.textContent ?? '';
+      const words = sides.getAllByRole('radio').find((r) => r.className.includes('in-force'))?.textContent ?? '';
       cleanup();
       return words;
     };

@@ -213,7 +213,7 @@ describe('the day sheet', () => {
     show(<DaySheetRoom />);
     const head = screen.getByRole('heading', { level: 1 });
     const before = head.textContent;
-    fireEvent.click(screen.getByLabelText('A day on'));
+    fireEvent.click(screen.getByLabelText('Next day'));
     expect(head).not.toHaveTextContent(before);
     fireEvent.keyDown(window, { key: '[' });
     expect(head).toHaveTextContent(before);

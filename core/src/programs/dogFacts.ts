@@ -147,8 +147,8 @@ export function mayGoUnbathed(dog: KennelDog): boolean {
 /** From this factor of its cooperation at mat work on, a dog bears only minutes of it (engineering default). */
 export const DEFAULT_BEARS_LITTLE = 1.4;
 
-/** Whether a condition of a program holds. */
-export function holds(condition: Condition, dog: KennelDog, entry: EntryFacts): boolean {
+/** Whether a condition of a program is met by a dog and an entry. */
+export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): boolean {
   switch (condition) {
     case 'undercoatHeavy':
       return undercoatLoad(dog, entry.day) === 'heavy';

@@ -13,7 +13,7 @@ import { addDays, daysBetween } from '../time/localDay.js';
 import type { CareLibrary } from './careLibrary.js';
 import type { CareProgram } from './careProgram.js';
 import type { EntryFacts } from './dogFacts.js';
-import { DEFAULT_PUPPY_DAYS, coatClassOf, holds } from './dogFacts.js';
+import { DEFAULT_PUPPY_DAYS, coatClassOf, isMet } from './dogFacts.js';
 import { falsePregnancyAbout, isIn, stateHolds } from './dogStates.js';
 import { changedProgram } from './programChange.js';
 import type { ProgramEdit } from './programEdit.js';
@@ -133,8 +133,8 @@ export function dogProgram(
   facts: EntryFacts,
 ): DogProgram {
   const coat = coatClassOf(dog, library);
-  const decides = (c: Parameters<typeof holds>[0]): boolean => holds(c, dog, facts);
-  const chosen = chooseSides(library.schools, { coat, dog, kennel, holds: decides });
+  const decides = (c: Parameters<typeof isMet>[0]): boolean => isMet(c, dog, facts);
+  const chosen = chooseSides(library.schools, { coat, dog, kennel, isMet: decides });
   const schooled = applyEdits(
     changedProgram(library.programs[coat], kennel.methods),
     [...chosen.flatMap((c) => c.school[c.side].edits), ...settlingEdits(dog)],
@@ -166,7 +166,7 @@ export function standMinutesOf(dog: KennelDog, kennel: KennelFile, library: Care
   const own = dog.standMinPerDay ?? cap;
   const chosen = chooseSides(
     library.schools.filter((s) => s.id === 'tableTime'),
-    { coat, dog, kennel, holds: () => false },
+    { coat, dog, kennel, isMet: () => false },
   );
   return chosen[0]?.side === 'b' ? own : Math.min(cap, own);
 }
@@ -188,7 +188,7 @@ function reasonedEdits(
       found.push({ edits, why: { code: 'showRules', rule, value } });
   }
   const waits = chosen.some((c) => c.school.id === 'puppyWhiskers' && c.side === 'a');
-  if (waits && holds('underNineMonths', dog, facts)) {
+  if (waits && isMet('underNineMonths', dog, facts)) {
     found.push({ edits: [{ edit: 'drop', steps: ['whiskers'] }], why: { code: 'tooYoung' } });
   }
   if (isIn(dog, 'injury', facts.day))

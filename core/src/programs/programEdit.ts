@@ -72,14 +72,14 @@ export type ProgramEdit = Change & {
 /** Edits that change a list of steps. */
 type StepEdit = Exclude<ProgramEdit, { edit: 'carry' | 'cut' }>;
 
-/** A program with edits applied in order. `holds` decides conditions of edits; steps keep their own. */
+/** A program with edits applied in order. `isMet` decides conditions of edits; steps keep their own. */
 export function applyEdits(
   program: CareProgram,
   edits: readonly ProgramEdit[],
-  holds: (condition: Condition) => boolean,
+  isMet: (condition: Condition) => boolean,
 ): CareProgram {
   const mine = edits.filter(
-    (e) => (e.coats === undefined || e.coats.includes(program.coat)) && (e.when ?? []).every(holds),
+    (e) => (e.coats === undefined || e.coats.includes(program.coat)) && (e.when ?? []).every(isMet),
   );
   return mine.reduce(applyOne, program);
 }

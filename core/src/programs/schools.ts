@@ -67,14 +67,14 @@ export interface SchoolContext {
   readonly coat: CoatClass;
   readonly dog: Pick<KennelDog, 'schools' | 'mats' | 'paleRoots' | 'colors'>;
   readonly kennel: Pick<KennelFile, 'methods'> & { readonly people: readonly { readonly skills: readonly Skill[] }[] };
-  readonly holds: (condition: Condition) => boolean;
+  readonly isMet: (condition: Condition) => boolean;
 }
 
-/** The side that is usual on a coat (for a dog of which `holds` tells). */
-export function usualSide(school: School, coat: CoatClass, holds: (c: Condition) => boolean): Side {
+/** The side that is usual on a coat (for a dog of which `isMet` tells). */
+export function usualSide(school: School, coat: CoatClass, isMet: (c: Condition) => boolean): Side {
   const counts = school.otherWhenOn === undefined || school.otherWhenOn.includes(coat);
   const other =
-    school.otherUsual.includes(coat) || (counts && school.otherWhen !== undefined && holds(school.otherWhen));
+    school.otherUsual.includes(coat) || (counts && school.otherWhen !== undefined && isMet(school.otherWhen));
   return other ? otherSide(school.usual) : school.usual;
 }
 
@@ -90,7 +90,7 @@ export function chooseSides(schools: readonly School[], c: SchoolContext): Chose
       const own = c.dog.schools?.[school.id];
       const kennel = c.kennel.methods?.schools[school.id];
       const by: ChosenBy = own !== undefined ? 'dog' : kennel !== undefined ? 'kennel' : 'usual';
-      const wanted = own ?? kennel ?? usualSide(school, c.coat, c.holds);
+      const wanted = own ?? kennel ?? usualSide(school, c.coat, c.isMet);
       const why = refusalOf(school[wanted], c);
       return why === null
         ? { school, side: wanted, by, refused: null }
@@ -108,7 +108,7 @@ export function refusalOf(side: SchoolSide, c: SchoolContext): SchoolRefusal | n
 
 /** The side of the question how fast mats come out that a dog's tolerance asks for. */
 function minutesADay(c: SchoolContext): Side {
-  return c.holds('bearsLittle') ? 'b' : 'a';
+  return c.isMet('bearsLittle') ? 'b' : 'a';
 }
 
 function refuses(why: SchoolRefusal, side: SchoolSide, c: SchoolContext): boolean {
@@ -124,7 +124,7 @@ function refuses(why: SchoolRefusal, side: SchoolSide, c: SchoolContext): boolea
     case 'scissorsNeedCleanCoat':
       return !BATHED_AFTER_TRIM.includes(c.coat);
     case 'noTubThere':
-      return c.holds('travels') && !c.holds('siteTub');
+      return c.isMet('travels') && !c.isMet('siteTub');
     case 'paleRoots':
       return hasPaleRoots(c.dog);
   }

@@ -53,13 +53,13 @@ export function coatProgram(
   methods: Pick<KennelMethods, 'schools' | 'steps' | 'intervals'>,
   people: readonly Pick<KennelPerson, 'skills'>[],
 ): CareProgram {
-  const holds = (c: Condition): boolean => c === 'undercoatHeavy';
+  const isMet = (c: Condition): boolean => c === 'undercoatHeavy';
   const kennel = { people: people as KennelPerson[], methods: { number: 0, ...methods } };
-  const chosen = chooseSides(library.schools, { coat, dog: {}, kennel, holds });
+  const chosen = chooseSides(library.schools, { coat, dog: {}, kennel, isMet });
   return applyEdits(
     changedProgram(library.programs[coat], methods),
     chosen.flatMap((c) => c.school[c.side].edits),
-    holds,
+    isMet,
   );
 }
 

@@ -17,7 +17,7 @@ export const CAUTIONS = {
     'No heated air on a dog in a closed pen without a person in the room. Short-nosed, old, very young, sick or pregnant dogs: more breaks.',
   noise: 'Ears of the dog covered, hearing protection for you. Not into faces; mask and eye protection for a blow-out.',
   power:
-    'Dry hands at the plug. Dryers only on a protected circuit; the plan keeps each circuit below its limit. A dryer plugged in besides it is not counted.',
+    'Dry hands at the plug. Dryers only on a protected circuit; the plan keeps each circuit below its limit. A dryer plugged in besides them is not counted.',
   solidMats:
     'Never bathe solid mats. Shield the skin with your hand; skin red, wet or smelling under a mat: stop, vet.',
   blades:

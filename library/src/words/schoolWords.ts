@@ -37,7 +37,10 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   matsAndTime: words(
     'Mats and time',
     by('Out the same day', 'What is left sets and grows.'),
-    by('A few minutes a day with rewards', 'A dog that cannot bear more learns to; no bath meanwhile, mist always.'),
+    by(
+      'A few minutes a day with rewards',
+      'A dog that cannot bear more learns to. Until then no bath, and always mist before brushing.',
+    ),
     'The same day; a few minutes by the dog’s tolerance, never for tight mats.',
   ),
   doubleBeforeBath: words(

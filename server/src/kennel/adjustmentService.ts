@@ -23,7 +23,7 @@ export class AdjustmentService {
   async setHandler(entryId: string, given: Command, dto: HandlerDto): Promise<RowVersionDto> {
     const person = await this.knex('people').where({ id: dto.handlerId }).first('name', 'skills');
     if (person === undefined)
-      throw new Problem('badInput', 'There is no such person.', {
+      throw new Problem('badInput', 'This person is not in the kennel any more. Nothing was saved.', {
         errors: [{ path: 'handlerId', detail: 'nobody has this id' }],
       });
     if (!(fromJson(person.skills) as string[]).includes('ring')) {

@@ -69,7 +69,8 @@ export class ChangeService {
 
   private async takeBack(trx: Knex.Transaction, number: number): Promise<Written<ChangedDto>> {
     const row = await trx('events').where({ number }).first('change');
-    if (row === undefined) throw new Problem('notFound', 'There is no such change.');
+    if (row === undefined)
+      throw new Problem('notFound', 'This change is not on the trail any more. Nothing was saved.');
     const { rows } = fromJson(row.change) as Written<unknown>['change'];
     if (rows === undefined || rows.length === 0) throw new Problem('notNow', 'This cannot be undone here.');
     const written = await this.write(trx, inverseOf(rows), 'kennel.undone');

@@ -61,7 +61,7 @@ export class RecordsService {
     const breed = checkedParts(readBreed(dto.breed));
     if (!(breed.badge in BODY_SHAPES)) {
       const errors = [{ path: 'breed.badge', detail: `there is no silhouette "${breed.badge}"` }];
-      throw new Problem('badInput', 'There is no such silhouette.', { errors });
+      throw new Problem('badInput', 'The library has no silhouette of this name. Nothing was saved.', { errors });
     }
     return this.events.run(given, async (trx) => {
       const before = await trx('breeds').where({ name: breed.name }).forUpdate().first();
@@ -77,7 +77,8 @@ export class RecordsService {
   async removeBreed(given: Command, dto: BreedRemoveDto): Promise<RowVersionDto> {
     return this.events.run(given, async (trx) => {
       const before = await trx('breeds').where({ name: dto.name }).forUpdate().first();
-      if (before === undefined) throw new Problem('notFound', 'There is no such breed of your own.');
+      if (before === undefined)
+        throw new Problem('notFound', 'The kennel has no own breed of this name. Nothing was changed.');
       if (before.version !== dto.version) throw staleBreed(before);
       const dogs = await trx('dogs').where({ breed: dto.name }).select('name');
       if (dogs.length > 0 && !BREEDS.has(dto.name)) {
@@ -113,7 +114,11 @@ function onlyRecord(coat: Parts): Parts {
 
 function staleBreed(before: BreedsRow | undefined): Problem {
   const current = before === undefined ? null : { version: before.version, breed: fromJson(before.facts) };
-  return new Problem('stale', 'Somebody changed this breed meanwhile. What is there now is shown.', { current });
+  return new Problem(
+    'stale',
+    'Somebody changed this breed while you were editing. Nothing of yours was saved. The present record is shown.',
+    { current },
+  );
 }
 
 function logged(coat: DogParts, dto: CoatLogDto, day: LocalDay): DogParts {

@@ -36,7 +36,7 @@ export class RowCommands {
       if (command.version !== null && before.version !== command.version) {
         throw new Problem(
           'stale',
-          'Somebody changed this meanwhile. Nothing of yours was saved; what is there now is shown.',
+          'Somebody changed this while you were editing. Nothing of yours was saved. The present values are shown.',
           {
             current: { version: before.version, row: forEverybody(fromRow(before)) },
           },

@@ -154,7 +154,11 @@ export class MethodsService {
       const number = last?.number ?? 0;
       if (number !== dto.number) {
         const current = { number, ...methodsOf(last) };
-        throw new Problem('stale', 'Somebody changed the methods meanwhile. What holds now is shown.', { current });
+        throw new Problem(
+          'stale',
+          'Somebody changed the methods while you were editing. Nothing of yours was saved. The present methods are shown.',
+          { current },
+        );
       }
       await trx('methods').insert({
         number: number + 1,
@@ -179,12 +183,17 @@ export class MethodsService {
     const choices = readChoices(dto.schools);
     await this.events.run(given, async (trx) => {
       const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat', 'version');
-      if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
+      if (row === undefined)
+        throw new Problem('notFound', 'This dog is not in the kennel any more. Nothing was saved.');
       const coat = fromJson(row.coat) as { schools?: SchoolChoices };
       if (row.version !== dto.version) {
-        throw new Problem('stale', 'Somebody changed this dog meanwhile. What is there now is shown.', {
-          current: { version: row.version, schools: coat.schools ?? {} },
-        });
+        throw new Problem(
+          'stale',
+          'Somebody changed this dog while you were editing. Nothing of yours was saved. The present record is shown.',
+          {
+            current: { version: row.version, schools: coat.schools ?? {} },
+          },
+        );
       }
       const after = JSON.stringify({ ...coat, schools: choices });
       await trx('dogs')
@@ -202,6 +211,7 @@ function withKennelChoices(kennel: KennelFile, methods: Omit<KennelMethods, 'num
 }
 
 function withDogChoices(kennel: KennelFile, dogId: string, schools: SchoolChoices): KennelFile {
-  if (!kennel.dogs.some((d) => d.id === dogId)) throw new Problem('notFound', 'There is no such dog.');
+  if (!kennel.dogs.some((d) => d.id === dogId))
+    throw new Problem('notFound', 'This dog is not in the kennel any more. Nothing was saved.');
   return { ...kennel, dogs: kennel.dogs.map((d) => (d.id === dogId ? { ...d, schools } : d)) };
 }

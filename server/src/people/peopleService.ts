@@ -125,6 +125,6 @@ export class PeopleService {
 
 async function mustExist(trx: Knex.Transaction, personId: string): Promise<{ readonly sign_in: string }> {
   const row = await trx('people').where({ id: personId }).first('sign_in');
-  if (row === undefined) throw new Problem('notFound', 'There is no such person.');
+  if (row === undefined) throw new Problem('notFound', 'This person is not in the kennel any more. Nothing was saved.');
   return row;
 }

@@ -89,7 +89,7 @@ export class PlanController {
   @Operation('Reads how far a planning is.', PlanJobDto, ['notFound'])
   async job(@Param('id', ParseUUIDPipe) id: string): Promise<PlanJobDto> {
     const job = await this.plans.job(id);
-    if (job === null) throw new Problem('notFound', 'There is no such planning.');
+    if (job === null) throw new Problem('notFound', 'This planning run is not there any more.');
     return jobDto(job);
   }
 

@@ -80,7 +80,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     return this.events.run(given, async (trx) => {
       const before = await this.plans.publishedId(trx);
       if (!(await this.plans.endDraft(trx, id, state, at))) {
-        throw new Problem('stale', 'This draft was published, discarded or replaced meanwhile.', {
+        throw new Problem('stale', 'Somebody has published, discarded or replaced this draft. Nothing was changed.', {
           current: { publishedId: before },
         });
       }

@@ -191,7 +191,8 @@ export class WorkService {
   /** Refuses to cut zones that failed the dry or the straight test: they go back to heat first. */
   private async mayCut(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<void> {
     const row = await trx('dogs').where({ id: dogId }).first('name', 'breed', 'coat');
-    if (row === undefined) throw new Problem('notFound', 'There is no such dog.');
+    if (row === undefined)
+      throw new Problem('notFound', 'This dog is not in the kennel any more. Nothing was recorded.');
     const own = await trx('breeds').where({ name: row.breed }).first('facts');
     const breeds = own === undefined ? [] : [fromJson(own.facts) as KennelBreed];
     const coat = fromJson(row.coat) as Partial<KennelDog>;
@@ -267,7 +268,11 @@ export class WorkService {
       throw new Problem('badInput', REFUSED[refusal], { errors: [{ path: 'reason', detail: REFUSED[refusal] }] });
     }
     if (refusal !== null) throw new Problem('notNow', REFUSED[refusal], { current });
-    throw new Problem('stale', `${name} changed this task meanwhile. Look again before you go on.`, { current });
+    throw new Problem(
+      'stale',
+      `${name} changed this task a moment ago. Nothing was recorded. Look at the task and try again.`,
+      { current },
+    );
   }
 
   private async nameOf(trx: Knex.Transaction, personId: string | undefined): Promise<string> {

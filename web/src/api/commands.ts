@@ -52,7 +52,7 @@ export const letTaskGo = (key: string, commandId: string) =>
 export const cancelPlan = (id: string, commandId: string) =>
   post('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } });
 
-export const settleDraft = (input: { id: string; how: 'publish' | 'discard' }, commandId: string) => {
+export const answerDraft = (input: { id: string; how: 'publish' | 'discard' }, commandId: string) => {
   const init = { params: { path: { id: input.id } }, body: { commandId } };
   return input.how === 'publish' ? post('/api/plans/{id}/publish', init) : post('/api/plans/{id}/discard', init);
 };

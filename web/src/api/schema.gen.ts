@@ -3215,7 +3215,7 @@ export interface components {
                 };
             };
         };
-        /** @description notFound: There is no such thing */
+        /** @description notFound: This does not exist */
         NotFound: {
             headers: {
                 [name: string]: unknown;
@@ -3239,7 +3239,7 @@ export interface components {
                 };
             };
         };
-        /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        /** @description notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody else changed this */
         NotNowOrOtherCommandOrStale: {
             headers: {
                 [name: string]: unknown;
@@ -3251,7 +3251,7 @@ export interface components {
                 };
             };
         };
-        /** @description stale: Somebody changed this meanwhile */
+        /** @description stale: Somebody else changed this */
         Stale: {
             headers: {
                 [name: string]: unknown;
@@ -3263,7 +3263,7 @@ export interface components {
                 };
             };
         };
-        /** @description otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        /** @description otherCommand: This command id was used for something else. stale: Somebody else changed this */
         OtherCommandOrStale: {
             headers: {
                 [name: string]: unknown;
@@ -3299,7 +3299,7 @@ export interface components {
                 };
             };
         };
-        /** @description alreadyOver: This task is over already. askFirst: Something speaks against it; it can be done anyway. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        /** @description alreadyOver: This task is over already. askFirst: Something speaks against it; it can be done anyway. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody else changed this */
         AlreadyOverOrAskFirstOrNotAsPlannedOrNotNowOrOtherCommandOrStale: {
             headers: {
                 [name: string]: unknown;
@@ -3311,7 +3311,7 @@ export interface components {
                 };
             };
         };
-        /** @description alreadyOver: This task is over already. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody changed this meanwhile */
+        /** @description alreadyOver: This task is over already. notAsPlanned: The task is not what the sender takes it for. notNow: This cannot be done in this state. otherCommand: This command id was used for something else. stale: Somebody else changed this */
         AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale: {
             headers: {
                 [name: string]: unknown;

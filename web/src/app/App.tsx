@@ -79,7 +79,7 @@ export function App() {
     <ConfigProvider theme={THEME} wave={{ disabled: true }} virtual={false}>
       <AntApp>
         <QueryClientProvider client={client}>
-          <Door />
+          <SessionGate />
         </QueryClientProvider>
       </AntApp>
     </ConfigProvider>
@@ -103,7 +103,7 @@ function useLanding(session: Session | undefined, isOut: boolean): void {
 }
 
 /** Nobody passes without a session. */
-function Door() {
+function SessionGate() {
   const session = useQuery(sessionQuery);
   useLanding(session.data, isSignedOut(session.error));
   if (session.data !== undefined && !isSignedOut(session.error)) {

@@ -179,7 +179,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
                 </div>
               ))}
               <Button icon={<PlusOutlined />} onClick={() => add({})}>
-                A tool
+                Add tool
               </Button>
             </>
           )}

@@ -63,7 +63,7 @@ function chosenFor(a: PlannedActivity, dog: Dog, kennel: Kennel, methods: Method
         schools: { ...methods.schools, ...(route === undefined ? {} : { brushingRoute: route }) },
       },
     },
-    holds: () => false,
+    isMet: () => false,
   });
   return chosen.filter((c) => c.by !== 'usual' || c.refused !== null);
 }

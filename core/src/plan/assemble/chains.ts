@@ -10,7 +10,7 @@ import { addDays, daysBetween } from '../../time/localDay.js';
 import { wallToMs } from '../../time/zone.js';
 import type { DogId, EntryId } from '../../units/ids.js';
 import type { KeepUpRule } from '../../programs/careProgram.js';
-import { coatClassOf, holds, isCleanFaced, noEntry } from '../../programs/dogFacts.js';
+import { coatClassOf, isMet, isCleanFaced, noEntry } from '../../programs/dogFacts.js';
 import type { EntryFacts } from '../../programs/dogFacts.js';
 import type { DogProgram } from '../../programs/dogProgram.js';
 import { dogProgram } from '../../programs/dogProgram.js';
@@ -147,7 +147,7 @@ function entryChain(
   const { program } = own;
   const before = part === 'first' ? program.preparation : program.between;
   const steps = [...before, ...program.showMorning, ...program.after].filter((s) =>
-    s.when.every((c) => holds(c, dog, facts)),
+    s.when.every((c) => isMet(c, dog, facts)),
   );
   const key = `e:${entry.id}`;
   const handler = entry.handlerId === undefined ? -1 : (input.personIndex.get(entry.handlerId) ?? -1);
@@ -194,7 +194,7 @@ function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
   const none = noEntry(input.grid.firstDay, isCleanFaced(input.library.breeds.get(dog.breed)));
   const { program } = dogProgram(dog, input.kennel, input.library, null, none);
   return program.keepUp
-    .filter((rule) => rule.when.every((c) => holds(c, dog, none)))
+    .filter((rule) => rule.when.every((c) => isMet(c, dog, none)))
     .flatMap((rule) =>
       keepUpDays(context, dog, rule, restDays(input, dog, rule)).map((day) => keepUpChain(context, dog, rule, day)),
     );

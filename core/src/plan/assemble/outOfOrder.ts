@@ -46,7 +46,7 @@ const STILL_WANTED: readonly StepId[] = [
  * People do not always work in order: what was done or begun stands, and what should have come before it is done next or
  * passed over. Nothing that happened can leave a dog without a plan.
  */
-export function caughtUp(wanted: readonly WantedStep[]): { todo: WantedStep[]; passedOver: WantedStep[] } {
+export function splitPassedOver(wanted: readonly WantedStep[]): { todo: WantedStep[]; passedOver: WantedStep[] } {
   const last = wanted.findLastIndex((w) => w.record?.startedAt !== undefined);
   const begun = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt !== undefined);
   const late = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt === undefined);

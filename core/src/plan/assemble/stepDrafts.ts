@@ -22,7 +22,7 @@ import { standMinutesOf } from '../../programs/dogProgram.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
 import { atPace, estimate } from '../../programs/estimate.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
-import { caughtUp } from './outOfOrder.js';
+import { splitPassedOver } from './outOfOrder.js';
 import type { StepTimes, WantedStep, WhoMay } from './outOfOrder.js';
 import { markMs } from './marks.js';
 import type { MarkContext } from './marks.js';
@@ -88,7 +88,7 @@ const DEFAULT_TABLE_ROOM = 1.1;
 
 /** Drafts of a chain's steps, in order. */
 export function draftSteps(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]): StepDraft[] {
-  const { todo, passedOver } = caughtUp(wantedSteps(context, frame, steps));
+  const { todo, passedOver } = splitPassedOver(wantedSteps(context, frame, steps));
   for (const w of passedOver) leaveOut(context, frame, w.step.step, 'passedOver');
   const drafts: StepDraft[] = [];
   for (const w of todo) drafts.push(makeStep(context, frame, w, drafts));

@@ -73,7 +73,7 @@ export const WASH_METHODS = {
     'The label’s minutes are over and it is rinsed, by time: it cannot be felt.',
     'By the purpose of the bath: a show bath spares the zones where body is wanted.',
     'More at packed zones: it lets undercoat go at the dryer.',
-    'The dog stays attended; top up bottles meanwhile.',
+    'Stay with the dog. Use the wait to top up bottles.',
   ),
   glands: words(
     'Glands',

@@ -252,7 +252,7 @@ function goesWords(changes: readonly RowChange[]): string {
     const one = LIST_WORDS[list] ?? list;
     return `${String(n)} ${n === 1 ? one : one.replace(/y$/, 'ie')}${n === 1 ? '' : 's'}`;
   });
-  if (words.length === 0 && kept === 0) return 'Nothing else goes with it. The trail can take it back.';
+  if (words.length === 0 && kept === 0) return 'Nothing else is removed with it. You can take it back in the trail.';
   const also = words.length === 0 ? '' : `With it: ${words.join(', ')}. `;
   return `${also}${kept === 0 ? '' : `${String(kept)} other rows lose their tie to it. `}The trail can take it back.`;
 }

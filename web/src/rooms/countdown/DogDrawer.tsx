@@ -7,7 +7,7 @@ import { Link } from 'react-router';
 import type { PlannedActivity } from '@loyal-mane/core';
 import { leftOutLines, noteWords, oddsWords, remedyButton, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
-import { Minded } from '../../parts/Minded';
+import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useReturnFocus } from '../../parts/useReturnFocus';
@@ -65,11 +65,11 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
       <Suspense fallback={<p className="soft">Loading.</p>}>
         <CoatMarks dog={dog} />
       </Suspense>
-      <Minded
+      <NoteList
         title="Watch out for"
         lines={(plan?.notes ?? []).filter((n) => n.dogId === dog.id).map((n) => noteWords(n.note))}
       />
-      <Minded title="Left out" lines={leftOutLines(left)} />
+      <NoteList title="Left out" lines={leftOutLines(left)} />
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
     </Drawer>
   );

@@ -11,7 +11,7 @@ import { instantToMs } from '@loyal-mane/core';
 import type { Instant } from '@loyal-mane/core';
 import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { cancelPlan, command, settleDraft, startPlan, useCommand } from '../../api/commands';
+import { cancelPlan, command, answerDraft, startPlan, useCommand } from '../../api/commands';
 import { jobQuery, planQuery } from '../../api/queries';
 import type { PlanJob, PlanView, StoredPlan } from '../../api/queries';
 import { problemWords } from '../../parts/ProblemNote';
@@ -96,10 +96,10 @@ export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) 
   const { message } = AntApp.useApp();
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState(true);
-  const settle = useCommand(settleDraft);
+  const answer = useCommand(answerDraft);
   const looking = params.get('plan') === 'draft';
   const finish = (how: 'publish' | 'discard'): void =>
-    settle.mutate(command({ id: draft.id, how }), {
+    answer.mutate(command({ id: draft.id, how }), {
       onSuccess: () => {
         setParams((p) => {
           p.delete('plan');
@@ -150,10 +150,10 @@ export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) 
       <Button onClick={look} aria-pressed={looking}>
         {looking ? 'Show the published plan' : 'Show this draft'}
       </Button>
-      <Button onClick={() => finish('discard')} disabled={settle.isPending}>
+      <Button onClick={() => finish('discard')} disabled={answer.isPending}>
         Discard
       </Button>
-      <Button type="primary" onClick={() => finish('publish')} loading={settle.isPending}>
+      <Button type="primary" onClick={() => finish('publish')} loading={answer.isPending}>
         Publish
       </Button>
     </section>

@@ -58,13 +58,13 @@ export default function DaySheetRoom() {
           <span className="wide-only">
             <SignKey />
           </span>
-          <Button size="small" onClick={() => setDay(addDays(day, -1))} aria-label="A day back">
+          <Button size="small" onClick={() => setDay(addDays(day, -1))} aria-label="Previous day">
             ‹
           </Button>
           <Button size="small" onClick={() => setDay(today)} disabled={day === today}>
             Today
           </Button>
-          <Button size="small" onClick={() => setDay(addDays(day, 1))} aria-label="A day on">
+          <Button size="small" onClick={() => setDay(addDays(day, 1))} aria-label="Next day">
             ›
           </Button>
           {lead && (

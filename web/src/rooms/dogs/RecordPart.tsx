@@ -94,7 +94,10 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
     const both = mine.filter((f) => !sameValue(empty(base.current[f]), empty(record[f])));
     if (both.length > 0) {
       base.current = { ...base.current, ...Object.fromEntries(both.map((f) => [f, record[f]])) };
-      void message.warning('Somebody changed the same meanwhile. Save again to put yours in its place.', 8);
+      void message.warning(
+        'Somebody changed the same field while you were editing. Save again to replace it with yours.',
+        8,
+      );
       return;
     }
     const changes = mine.map((f) => [f, empty(values[f])] as const).filter(([f, v]) => v !== null || isClearable(f));
@@ -231,7 +234,7 @@ function States() {
             </div>
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add({})}>
-            A state
+            Add state
           </Button>
         </section>
       )}
@@ -262,7 +265,7 @@ function Consents() {
             </div>
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add({})}>
-            A consent
+            Add consent
           </Button>
         </section>
       )}
@@ -296,7 +299,7 @@ function Bears() {
             </div>
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
-            A step
+            Add step
           </Button>
         </section>
       )}
@@ -329,7 +332,7 @@ function BearsZones() {
             </div>
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
-            A zone
+            Add zone
           </Button>
         </section>
       )}

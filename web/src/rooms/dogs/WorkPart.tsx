@@ -8,7 +8,7 @@ import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
 import { METHODS, clockWords, dayWords, leftOutLines, noteWords } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
-import { Minded } from '../../parts/Minded';
+import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import type { Dog } from '../../parts/dogRecord';
@@ -36,8 +36,8 @@ export function WorkPart({ dog }: { dog: Dog }) {
         </section>
       </div>
       <div>
-        <Minded title="Mind" lines={notes.map((n) => noteWords(n.note))} />
-        <Minded title="Left out" lines={leftOutLines(left)} />
+        <NoteList title="Watch out for" lines={notes.map((n) => noteWords(n.note))} />
+        <NoteList title="Left out" lines={leftOutLines(left)} />
         <WhatWeDid dog={dog} most={shown} onMore={() => setShown(shown + PAGE)} />
       </div>
       <TaskDrawer activity={task} onClose={() => setTask(null)} />

@@ -52,7 +52,7 @@ export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): read
     name: 'weights',
     label: 'Weighings',
     kind: 'list',
-    add: 'A weighing',
+    add: 'Add weight',
     fresh: {},
     fields: [
       { name: 'day', label: 'on', kind: 'day' },
@@ -63,7 +63,7 @@ export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): read
     name: 'measures',
     label: 'Measures',
     kind: 'list',
-    add: 'A measure',
+    add: 'Add measure',
     fresh: { what: 'height' },
     fields: [
       { name: 'day', label: 'on', kind: 'day' },
@@ -80,7 +80,7 @@ export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): read
     name: 'lengths',
     label: 'Hair measured',
     kind: 'list',
-    add: 'A length',
+    add: 'Add hair length',
     fresh: {},
     fields: [
       { name: 'day', label: 'on', kind: 'day' },

@@ -5,7 +5,7 @@
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useSearchParams } from 'react-router';
-import { COAT_CLASSES, STEP_IDS, ZONE_IDS, holds, localDayOf, noEntry } from '@loyal-mane/core';
+import { COAT_CLASSES, STEP_IDS, ZONE_IDS, isMet, localDayOf, noEntry } from '@loyal-mane/core';
 import type { CoatClass, Condition, LocalDay, StepId } from '@loyal-mane/core';
 import { methodsQuery } from '../../api/queries';
 import type { Kennel } from '../../api/queries';
@@ -36,7 +36,7 @@ const PARTS = [
 /** The methods of a dog before its next show. */
 function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
   const dog = kennel.dogs.find((d) => d.id === dogId);
-  return dog !== undefined && holds(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
+  return dog !== undefined && isMet(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
 }
 
 export default function MethodsRoom() {

@@ -46,7 +46,7 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
       <div className="sides" role="radiogroup" aria-label={words.question}>
         {(['a', 'b'] as const).map((side) => {
           const coats = usual[side];
-          const holds = inForce === side || (inForce === null && coats !== '');
+          const isInForce = inForce === side || (inForce === null && coats !== '');
           return (
             <button
               key={side}
@@ -54,7 +54,7 @@ function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: P
               role="radio"
               aria-checked={chosen === side}
               disabled={!mayChange}
-              className={`plain side${holds ? ' holds' : ''}`}
+              className={`plain side${isInForce ? ' in-force' : ''}`}
               onClick={() => draft.choose(school.id, chosen === side ? null : side)}
             >
               <b>{words[side].name}</b>

@@ -72,7 +72,7 @@ export function ZonePage({ breed, tint, zone, mayChange, onGo }: Props) {
         {mayChange && (
           <>
             <Button onClick={() => setForm('change')}>Change it here</Button>
-            <Button onClick={() => setForm('new')}>A breed of our own</Button>
+            <Button onClick={() => setForm('new')}>Add own breed</Button>
           </>
         )}
         {TINTS.map((t) => (

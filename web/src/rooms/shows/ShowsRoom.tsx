@@ -55,7 +55,7 @@ function ShowList() {
                 disabled={rows === undefined}
                 onClick={() => setAdding(true)}
               >
-                A show
+                Add show
               </Button>
             </>
           ) : null
@@ -75,7 +75,7 @@ function ShowList() {
           { name: 'When', text: (s) => (s.lastDay < today ? 'over' : 'ahead'), filter: true, width: 80 },
         ]}
       />
-      <Drawer open={adding} onClose={() => setAdding(false)} title="A new show" size={560} destroyOnHidden>
+      <Drawer open={adding} onClose={() => setAdding(false)} title="New show" size={560} destroyOnHidden>
         {rows !== undefined && (
           <NewShowForm
             kennel={rows}

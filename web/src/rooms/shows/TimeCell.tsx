@@ -17,7 +17,7 @@ interface Props {
 export function TimeCell({ label, value, disabled, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const good = typed === null || WALL.test(wallTyped(typed));
-  const settle = (): void => {
+  const save = (): void => {
     if (typed === null || !good) return;
     const time = wallTyped(typed);
     setTyped(null);
@@ -34,10 +34,10 @@ export function TimeCell({ label, value, disabled, onChange }: Props) {
       title={good ? '' : 'A time is written like 09:30.'}
       onClick={(e) => e.stopPropagation()}
       onChange={(e) => setTyped(e.target.value)}
-      onBlur={settle}
+      onBlur={save}
       onKeyDown={(e) => {
         e.stopPropagation();
-        if (e.key === 'Enter') settle();
+        if (e.key === 'Enter') save();
         if (e.key === 'Escape') setTyped(null);
       }}
     />

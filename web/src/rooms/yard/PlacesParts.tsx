@@ -33,7 +33,7 @@ export function StationsPart({ kennel, open, today, plan }: Props & { today: Loc
     open({
       list: 'stations',
       row: row,
-      title: row?.name ?? 'A new station',
+      title: row?.name ?? 'New station',
       specs: stationFields(kennel),
       blank: { kind: 'table', siteId: home, closures: [] },
     });
@@ -46,7 +46,7 @@ export function StationsPart({ kennel, open, today, plan }: Props & { today: Loc
       idOf={(s) => s.id}
       onOpen={edit}
       empty="No station yet. Tubs, dryers, tables and pens are what the plan shares out."
-      tools={add('A station', () => edit(null))}
+      tools={add('Add station', () => edit(null))}
       columns={[
         { name: 'Name', text: (s) => s.name, show: (s) => <b>{s.name}</b>, width: 170 },
         { name: 'Kind', text: (s) => KIND_WORDS[s.kind], filter: true, width: 120 },
@@ -80,7 +80,7 @@ export function PowerPart({ kennel, open, plan }: Props & { plan: Plan | null })
     open({
       list: 'circuits',
       row: row,
-      title: row?.name ?? 'A new circuit',
+      title: row?.name ?? 'New circuit',
       specs: circuitFields(kennel),
       blank: { siteId: kennel.sites[0]?.id, amps: 16 },
     });
@@ -92,7 +92,7 @@ export function PowerPart({ kennel, open, plan }: Props & { plan: Plan | null })
         idOf={(c) => c.id}
         onOpen={edit}
         empty="No circuit yet. Without one, power is never in the way; with one, dryers are never run together beyond it."
-        tools={add('A circuit', () => edit(null))}
+        tools={add('Add circuit', () => edit(null))}
         columns={[
           { name: 'Label', text: (c) => c.name, show: (c) => <b>{c.name}</b> },
           { name: 'Site', text: (c) => nameOf(kennel.sites, c.siteId), filter: true },
@@ -157,7 +157,7 @@ export function TravelPart({ kennel, open }: Props) {
     open({
       list: 'sites',
       row: row,
-      title: row?.name ?? 'A new site',
+      title: row?.name ?? 'New site',
       specs: siteFields(),
       blank: { home: false },
     });
@@ -165,7 +165,7 @@ export function TravelPart({ kennel, open }: Props) {
     open({
       list: 'transports',
       row: row,
-      title: row?.name ?? 'A new transport',
+      title: row?.name ?? 'New transport',
       specs: transportFields(kennel),
       blank: { people: [], dogs: [], name: 'Van' },
     });
@@ -177,7 +177,7 @@ export function TravelPart({ kennel, open }: Props) {
         idOf={(t) => t.id}
         onOpen={transport}
         empty="No transport. Dogs and people stay where they are until one takes them."
-        tools={add('A transport', () => transport(null))}
+        tools={add('Add transport', () => transport(null))}
         columns={[
           { name: 'Day', text: (t) => t.day, show: (t) => monthDay(t.day), width: 90 },
           { name: 'Name', text: (t) => t.name, show: (t) => <b>{t.name}</b>, width: 150 },
@@ -195,7 +195,7 @@ export function TravelPart({ kennel, open }: Props) {
         idOf={(s) => s.id}
         onOpen={site}
         empty="No site yet."
-        tools={add('A site', () => site(null))}
+        tools={add('Add site', () => site(null))}
         columns={[
           { name: 'Name', text: (s) => s.name, show: (s) => <b>{s.name}</b> },
           { name: 'Home', text: (s) => (s.home ? 'home' : '') },
@@ -215,7 +215,7 @@ export function OwnersPart({ kennel, open }: Props) {
     open({
       list: 'owners',
       row: row,
-      title: row?.name ?? 'A new owner',
+      title: row?.name ?? 'New owner',
       specs: ownerFields(),
       blank: { contact: '' },
     });
@@ -231,7 +231,7 @@ export function OwnersPart({ kennel, open }: Props) {
       idOf={(o) => o.id}
       onOpen={edit}
       empty="No owner yet. Consents for what cannot be undone are kept with the dog."
-      tools={add('An owner', () => edit(null))}
+      tools={add('Add owner', () => edit(null))}
       columns={[
         { name: 'Name', text: (o) => o.name, show: (o) => <b>{o.name}</b>, width: 200 },
         { name: 'How to reach them', text: (o) => o.contact },

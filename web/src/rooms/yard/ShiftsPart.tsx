@@ -58,13 +58,13 @@ export function ShiftsPart({ kennel, open, today }: Props) {
   return (
     <>
       <div className="list-tools">
-        <Button onClick={() => go(-7)} aria-label="A week back">
+        <Button onClick={() => go(-7)} aria-label="Previous week">
           ‹
         </Button>
         <b>
           {monthDay(first)} to {monthDay(addDays(first, 6))}
         </b>
-        <Button onClick={() => go(7)} aria-label="A week on">
+        <Button onClick={() => go(7)} aria-label="Next week">
           ›
         </Button>
         <span className="push">

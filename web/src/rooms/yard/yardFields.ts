@@ -110,7 +110,7 @@ const PAUSES: FieldSpec = {
   name: 'pauses',
   label: 'Breaks',
   kind: 'list',
-  add: 'A break',
+  add: 'Add break',
   fresh: { what: 'break' },
   fields: [
     { name: 'start', label: 'from', kind: 'wall' },
@@ -164,7 +164,7 @@ export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
     name: 'closures',
     label: 'Closed',
     kind: 'list',
-    add: 'A closed time',
+    add: 'Add closed time',
     fresh: { start: '00:00', end: '24:00' },
     fields: [
       { name: 'day', label: 'on', kind: 'day' },

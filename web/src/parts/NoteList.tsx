@@ -3,7 +3,7 @@
  */
 
 /** Sentences under a heading, each once; nothing where there are none. */
-export function Minded({ title, lines }: { title: string; lines: readonly string[] }) {
+export function NoteList({ title, lines }: { title: string; lines: readonly string[] }) {
   const once = [...new Set(lines)];
   if (once.length === 0) return null;
   return (

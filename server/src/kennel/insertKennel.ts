@@ -14,7 +14,7 @@ import { KennelRepository } from './kennelRepository.js';
 export const DEMO_PASSWORD = 'wrenfold-demo';
 
 /** Puts a kennel with its first published plan into an empty database, all or nothing. */
-export async function putIn(
+export async function insertKennel(
   knex: Knex,
   clock: Clock,
   kennel: KennelFile,
