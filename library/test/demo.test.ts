@@ -20,6 +20,7 @@ import {
 import type { Blocker, KennelFile, Plan, PlannedActivity, Problem, Remedy, WallTime } from '@loyal-mane/core';
 import type { Schedule } from '@loyal-mane/engine';
 import { CARE_LIBRARY, liveDemo } from '../src/index.js';
+import { fewDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
 const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -83,6 +84,18 @@ it('gives the same plan for the same seed, and another for another', () => {
   const first = make(1);
   expect(make(1)).toEqual(first);
   expect(make(2).activities).not.toEqual(first.activities);
+});
+
+it('is planned in few rounds of search, a kennel of eight with two dogs out too, whatever the machine', () => {
+  const roundsOf = (kennel: KennelFile): number => {
+    let asked = 0;
+    planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, shouldStop: () => ++asked < 0 });
+    return asked;
+  };
+  // The search asks between rounds whether to stop. 155 and 307 today; eight dogs took thousands while rivals fought.
+  expect(roundsOf(file)).toBeLessThan(320);
+  const names = ['Pim', 'Rusk', 'Koro', 'Seraph', 'Tamsin', 'Brisk', 'Odran', 'Isbrin'];
+  expect(roundsOf(fewDogs(file, names))).toBeLessThan(620);
 });
 
 it('keeps what holds, freezes what is done or running, and says what moved when a person falls ill', () => {

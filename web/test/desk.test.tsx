@@ -85,6 +85,7 @@ it('compares as the core does, and keeps the published plan', async () => {
   expect(answer).toEqual({ before: was, after, effect, odds });
   expect(answer.after.of).toBe(answer.before.of - 1);
   expect(JSON.stringify(FEW_PLAN)).toBe(before);
+  expect(planKennel(FEW, CARE_LIBRARY, { nowMs: DAWN_MS, rounds: 2 })).toEqual(FEW_PLAN);
 });
 
 it('shows a lead when a task could start instead, and nobody else', async () => {

@@ -1,5 +1,5 @@
 /*
- * What if, in words: the change that is supposed, and what it would do.
+ * Words of a what-if comparison: the change that is supposed, and what it would do.
  */
 import { likelyWords } from './oddsWords.js';
 import type { OddsChange, WhatIf, WhatIfChange, WallTime } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What if: a set of changes in, a comparison out. The kennel and its plan stay as they are; both sides are repaired from
+ * The what-if comparison: a set of changes in, their effect out. The kennel and its plan stay as they are; both sides are repaired from
  * the published plan, so that only the changes make the difference.
  */
 import type { KennelFile } from '../../kennel/kennelFile.js';

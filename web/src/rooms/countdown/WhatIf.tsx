@@ -1,5 +1,5 @@
 /*
- * What if: suppose some changes, see what they would do, and make them so or leave everything as it is. Computed in the
+ * The what-if drawer: suppose some changes, see what they would do, and make them so or leave everything as it is. Computed in the
  * browser's own planning thread; nothing is saved until somebody says so.
  */
 import { useMutation } from '@tanstack/react-query';
