@@ -39,7 +39,8 @@ const head = [
   `import type { ${names.join(', ')} } from '@loyal-mane/core';`,
 ].join('\n');
 
-function coreType(schema, { path: at }) {
+/** @type {NonNullable<import('openapi-typescript').OpenAPITSOptions['transform']>} */
+function coreType(_, { path: at }) {
   const name = CORE_TYPES[/^#\/components\/schemas\/(\w+)$/.exec(at ?? '')?.[1]];
   return name === undefined ? undefined : ts.factory.createTypeReferenceNode(name);
 }

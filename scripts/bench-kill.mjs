@@ -48,6 +48,7 @@ if (setUp.status !== 0) throw new Error(setUp.stderr);
 const quiet = { warn: () => undefined, error: () => undefined, debug: () => undefined, deprecate: () => undefined };
 const sql = knexOf({ client: 'mysql2', connection: `${databaseUrl}/lm_demo`, pool: { min: 0, max: 2 }, log: quiet });
 
+/** @type {import('node:child_process').ChildProcess | null} */
 let server = null;
 const startServer = () => {
   server = spawnServer(env);
@@ -62,7 +63,7 @@ const entered = await fetch(`${base}/api/session`, {
 });
 if (!entered.ok) throw new Error(`sign-in: ${entered.status}`);
 const headers = {
-  cookie: entered.headers.get('set-cookie').split(';')[0],
+  cookie: entered.headers.getSetCookie()[0].split(';')[0],
   'x-csrf-token': (await entered.json()).csrf,
   'content-type': 'application/json',
 };
@@ -74,11 +75,12 @@ async function listen() {
   let last = null;
   while (listening) {
     try {
+      /** @type {Record<string, string>} */
       const more = last === null ? {} : { 'last-event-id': String(last) };
       const response = await fetch(`${base}/api/stream`, { headers: { ...headers, ...more } });
       let text = '';
       const decoder = new TextDecoder();
-      for await (const chunk of response.body) {
+      for await (const chunk of /** @type {ReadableStream<Uint8Array>} */ (response.body)) {
         text += decoder.decode(chunk, { stream: true });
         for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
           const block = text.slice(0, end);
@@ -227,7 +229,7 @@ const began = Date.now();
 for (let k = 0; k < times; k++) {
   await round(
     'server',
-    () => server.kill('SIGKILL'),
+    () => server?.kill('SIGKILL'),
     async () => {
       startServer();
       await isUp(base);
@@ -257,7 +259,7 @@ if (times >= 100 && wrong.length === 0) {
   writePart('kill', [head, ...lines].join('\n\n'));
 }
 listening = false;
-server.kill('SIGTERM');
+/** @type {import('node:child_process').ChildProcess | null} */ (server)?.kill('SIGTERM');
 await sql.destroy();
 await database.close();
 process.exit(wrong.length + gaps.length === 0 ? 0 : 1);

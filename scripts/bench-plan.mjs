@@ -16,7 +16,7 @@ ensureBuilt();
 const engine = { ...(await import('@loyal-mane/engine')), ...(await import('@loyal-mane/engine/adapters')) };
 const { lpOf } = await import('../bench/timeIndexed.mjs');
 const { copies } = await import('../bench/copies.mjs');
-const { race } = await import('./race.mjs');
+const { race } = await import('../engine/command/race.mjs');
 const root = fileURLToPath(new URL('..', import.meta.url));
 const isQuick = process.argv.includes('--quick');
 const lines = [];
@@ -126,6 +126,8 @@ function shops() {
       used: () => (performance.now() - began) / 5000,
       shouldStop: () => false,
       onProgress: () => (at = performance.now() - began),
+      softCosts: null,
+      evenLoad: 0,
     };
     const found = engine.searchMakespan(model, options);
     say(`| ${name} | ${optimum} | ${found.cost} | ${ms(at)} ms |`);

@@ -69,7 +69,11 @@ const demo = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.j
 const season = JSON.parse(JSON.stringify(seasonOf(demo, { dogs: 200, days: 365, seed: 1 })));
 const read = readKennel(JSON.stringify(season), CARE_LIBRARY);
 if (!read.ok) throw new Error(`the season is not valid: ${JSON.stringify(read.issues[0])}`);
-const dawn = wallToMs(season.startDay, '07:00', season.settings.timeZone);
+const dawn = wallToMs(
+  season.startDay,
+  /** @type {import('@loyal-mane/core').WallTime} */ ('07:00'),
+  season.settings.timeZone,
+);
 
 ensureMariaDb(say);
 const dataDir = path.join(root, '.data', 'bench');
@@ -113,7 +117,7 @@ async function signIn(name) {
     body: JSON.stringify({ signIn: name, password: PASSWORD }),
   });
   const { csrf } = await answer.json();
-  const headers = { cookie: answer.headers.get('set-cookie').split(';')[0], 'x-csrf-token': csrf };
+  const headers = { cookie: answer.headers.getSetCookie()[0].split(';')[0], 'x-csrf-token': csrf };
   const send = async (method, to, body) => {
     const response = await fetch(base + to, {
       method,
@@ -267,10 +271,11 @@ async function importing(lead) {
     return { list: 'dogs', id, from: null, to };
   });
   const commandId = v7();
-  let checked = null;
-  let saved = null;
-  const checking = await timed(async () => (checked = await lead.post('/api/changes/check', { changes })));
-  const saving = await timed(async () => (saved = await lead.post('/api/changes', { commandId, changes })));
+  /** @type {{ status: number, body: unknown }[]} */
+  const answers = [];
+  const checking = await timed(async () => answers.push(await lead.post('/api/changes/check', { changes })));
+  const saving = await timed(async () => answers.push(await lead.post('/api/changes', { commandId, changes })));
+  const [checked, saved] = answers;
   if (checked.status !== 200 || saved.status !== 200)
     throw new Error(`import: ${JSON.stringify(saved.body).slice(0, 300)}`);
   say('## Bringing in 2,000 dogs');
@@ -286,12 +291,12 @@ async function listen(hand, heard) {
   const stop = new AbortController();
   const response = await fetch(`${base}/api/stream`, { headers: hand.headers, signal: stop.signal });
   if (!response.ok) throw new Error(`a stream was refused: ${response.status}`);
-  const reader = response.body.getReader();
+  const reader = /** @type {ReadableStream<Uint8Array>} */ (response.body).getReader();
   void (async () => {
     for (;;) {
       const { done, value } = await reader.read().catch(() => ({ done: true, value: null }));
       if (done) return;
-      if (new TextDecoder().decode(value).includes('event: change')) heard();
+      if (new TextDecoder().decode(value ?? undefined).includes('event: change')) heard();
     }
   })();
   return stop;
@@ -308,6 +313,7 @@ async function streams(lead) {
   for (let k = 0; k < 20; k++) {
     const began = performance.now();
     let count = 0;
+    /** @type {Promise<void>} */
     const all = new Promise((done) => {
       heard = () => {
         arrivals.push(performance.now() - began);

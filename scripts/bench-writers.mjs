@@ -65,7 +65,7 @@ async function signIn(name) {
   const { csrf } = await answer.json();
   if (!answer.ok) return null;
   return {
-    cookie: answer.headers.get('set-cookie').split(';')[0],
+    cookie: answer.headers.getSetCookie()[0].split(';')[0],
     'x-csrf-token': csrf,
     'content-type': 'application/json',
   };
@@ -79,7 +79,7 @@ async function listen(headers, stop) {
     let text = '';
     const decoder = new TextDecoder();
     try {
-      for await (const chunk of response.body) {
+      for await (const chunk of /** @type {ReadableStream<Uint8Array>} */ (response.body)) {
         text += decoder.decode(chunk, { stream: true });
         for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
           const number = /^id: (\d+)$/m.exec(text.slice(0, end))?.[1];

@@ -35,6 +35,13 @@ function found(command) {
   return dirs.map((d) => path.join(d, command)).find((f) => existsSync(f)) ?? null;
 }
 
+/** Path of one of MariaDB's own commands; throws where none of these names is installed. */
+function installed(...commands) {
+  const file = commands.map(found).find((f) => f !== null);
+  if (file === undefined || file === null) throw new Error(`${commands.join(' or ')} of MariaDB is not installed`);
+  return file;
+}
+
 /** Installs MariaDB from Debian's packages when it is missing and we may. */
 export function ensureMariaDb(say) {
   if (found('mariadbd') !== null && found('mariadb-install-db') !== null) return;
@@ -94,7 +101,7 @@ function freePort() {
     const probe = createServer();
     probe.on('error', reject);
     probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
+      const { port } = /** @type {import('node:net').AddressInfo} */ (probe.address());
       probe.close(() => resolve(port));
     });
   });
@@ -254,7 +261,7 @@ export class PrivateDatabase {
       '--auth-root-authentication-method=normal',
       '--skip-test-db',
     ];
-    execFileSync(found('mariadb-install-db'), [...args, `--user=${userInfo().username}`], {
+    execFileSync(installed('mariadb-install-db'), [...args, `--user=${userInfo().username}`], {
       stdio: ['ignore', 'pipe', 'pipe'],
       // A second one that is made at the same moment would clear this one's files away in a folder of both.
       env: { ...process.env, TMPDIR: this.dir },
@@ -268,7 +275,7 @@ export class PrivateDatabase {
       ${keeperSql(keeper)}
       ALTER USER 'root'@'localhost' IDENTIFIED BY '${randomBytes(24).toString('base64url')}';
       DROP USER IF EXISTS ''@'localhost';`;
-    execFileSync(found('mariadb'), ['--no-defaults', `--socket=${this.files.socket}`, '-uroot'], { input: sql });
+    execFileSync(installed('mariadb'), ['--no-defaults', `--socket=${this.files.socket}`, '-uroot'], { input: sql });
     // Written last: without it the next start begins anew.
     writeWhole(this.files.secret, JSON.stringify(secret));
   }
@@ -296,7 +303,7 @@ export class PrivateDatabase {
       ...(process.getuid?.() === 0 ? ['--user=root'] : []),
     ];
     // Its own process group: Ctrl+C reaches the start command, which then stops the database in order.
-    const child = spawn(found('mariadbd'), args, { detached: true, stdio: ['ignore', log, log] });
+    const child = spawn(installed('mariadbd'), args, { detached: true, stdio: ['ignore', log, log] });
     closeSync(log);
     child.unref();
     let ended = false;
@@ -316,7 +323,7 @@ export class PrivateDatabase {
     try {
       // Any answer will do, a refusal too: then it is up.
       execFileSync(
-        found('mariadb-admin') ?? found('mariadb'),
+        installed('mariadb-admin', 'mariadb'),
         ['--no-defaults', `--socket=${this.files.socket}`, '-unobody', 'ping'],
         {
           stdio: 'pipe',

@@ -30,8 +30,11 @@ class Refused extends Error {}
 
 function readArgs(command, argv) {
   try {
-    const options = { kennel: { type: 'string' }, replace: { type: 'boolean', default: false } };
-    const { values, positionals } = parseArgs({ args: argv, options, allowPositionals: true });
+    const { values, positionals } = parseArgs({
+      args: argv,
+      options: { kennel: { type: 'string' }, replace: { type: 'boolean', default: false } },
+      allowPositionals: true,
+    });
     if (positionals.length !== 1) throw new Error('one FILE is needed');
     const named = values.kennel ?? (command === 'export' || command === 'backup' ? 'demo' : undefined);
     if (named === undefined) throw new Error('--kennel NAME is missing');
@@ -85,7 +88,7 @@ const COMMANDS = {
   },
   import: (url, { kennel, file }) => {
     const answer = run('setup.js', { DATABASE_URL: url, KENNEL: kennel, KENNEL_FILE: file });
-    const { signIns } = JSON.parse(answer.trim().split('\n').pop());
+    const { signIns } = JSON.parse(answer.trim().split('\n').at(-1) ?? '');
     say(`Kennel "${kennel}" is in. Start it: ./start --kennel ${kennel}`);
     for (const s of signIns)
       if (s.password !== null) say(`One-time password for ${s.signIn} (${s.role}): ${s.password}`);

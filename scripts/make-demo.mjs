@@ -17,11 +17,12 @@ import {
 } from '@loyal-mane/core';
 import { CARE_LIBRARY, believableWork } from '@loyal-mane/library';
 
-const START = '2026-06-17';
-const FRIDAY = '2026-06-19';
+const START = /** @type {import('@loyal-mane/core').LocalDay} */ ('2026-06-17');
+const FRIDAY = /** @type {import('@loyal-mane/core').LocalDay} */ ('2026-06-19');
 const HALDVIK_DAY = addDays(FRIDAY, 22);
 const HISTORY_DAYS = 9;
 const ZONE = 'Europe/Oslo';
+const MIDNIGHT = /** @type {import('@loyal-mane/core').WallTime} */ ('00:00');
 const rng = makeRng(7);
 let seq = 0;
 const id = () =>
@@ -79,7 +80,7 @@ const crew = [
   person('Jonas Fell', 'jonas', 'hand', ['brush', 'hand', 'ring', 'bath'], '06:30', '15:30'),
 ];
 const people = crew.map(({ id, name, signIn, role, skills }) => ({ id, name, signIn, role, skills }));
-const by = (signIn) => crew.find((p) => p.signIn === signIn);
+const by = (signIn) => crew[crew.findIndex((p) => p.signIn === signIn)];
 
 const plus = (time, minutes) => {
   const at = Number(time.slice(0, 2)) * 60 + Number(time.slice(3)) + minutes;
@@ -207,7 +208,7 @@ const dogs = [
   dog('Bram', 'Airedale Terrier', 25, 0, { note: 'Stripping calendar running.' }),
   dog('Nocci', 'Lagotto Romagnolo', 14, 3, { sex: 'bitch' }),
 ];
-const named = (name) => dogs.find((d) => d.name === name);
+const named = (name) => dogs[dogs.findIndex((d) => d.name === name)];
 
 const tornvik = { id: id(), name: 'Tornvik', siteId: tornvikSite.id, firstDay: FRIDAY, lastDay: day(2) };
 const haldvik = { id: id(), name: 'Haldvik', siteId: haldvikSite.id, firstDay: HALDVIK_DAY, lastDay: HALDVIK_DAY };
@@ -320,9 +321,13 @@ function newHistory() {
     ...base,
     entries: entries.map((e) => (e.dogId === named('Tamsin').id ? { ...e, handlerId: by('pia').id } : e)),
   };
-  const nowMs = wallToMs(addDays(START, -HISTORY_DAYS), '00:00', ZONE);
-  const plan = planKennel(calm, CARE_LIBRARY, { nowMs, seed: 1 });
-  const until = wallToMs(START, '00:00', ZONE);
+  const nowMs = wallToMs(addDays(START, -HISTORY_DAYS), MIDNIGHT, ZONE);
+  const plan = planKennel(
+    /** @type {import('@loyal-mane/core').KennelFile} */ (/** @type {unknown} */ (calm)),
+    CARE_LIBRARY,
+    { nowMs, seed: 1 },
+  );
+  const until = wallToMs(START, MIDNIGHT, ZONE);
   for (const u of plan.unplaced) console.log('history: no place for', u.key, u.reason.code);
   // Odran's bath was put off until the Wednesday: his owner only then asked for a whole one.
   const odran = named('Odran').id;

@@ -53,7 +53,11 @@ export function runPlan(argv) {
   const barred = whatBarsWriting(values.out);
   if (barred !== null) return fail([`${values.out}: cannot be written (${barred})`]);
   const kennel = values.today === undefined ? read.kennel : kennelOnDay(read.kennel, values.today);
-  const nowMs = wallToMs(kennel.startDay, '00:00', kennel.settings.timeZone);
+  const nowMs = wallToMs(
+    kennel.startDay,
+    /** @type {import('@loyal-mane/core').WallTime} */ ('00:00'),
+    kennel.settings.timeZone,
+  );
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs, seed });
   return write(kennel, plan, values);
 }

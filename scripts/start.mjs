@@ -117,7 +117,7 @@ try {
   if (prepared.status !== 0) {
     await leave(prepared.status ?? 1);
   } else {
-    const setUp = JSON.parse(prepared.stdout.trim().split('\n').pop());
+    const setUp = JSON.parse(prepared.stdout.trim().split('\n').at(-1) ?? '');
     serve(env, setUp, kennel);
   }
 } catch (error) {

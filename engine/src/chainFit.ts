@@ -89,7 +89,7 @@ export class ChainFit {
 
   /** Looks for a place of a chain that is not in the occupancy. `blocked` stays the furthest position that had no start. */
   fit(chain: number, effort: Effort): boolean {
-    this.path.seed(floor(this.rng.next() * 0x7fffffff));
+    this.path.costs.seed(floor(this.rng.next() * 0x7fffffff));
     this.blocked = -1;
     const open: Node[] = [];
     this.open(open, chain, [], effort);
@@ -245,7 +245,7 @@ export class ChainFit {
     const start = this.path.slot[k] as number;
     const tie = effort.jitter === 0 ? 0 : this.rng.next() * 0.01;
     if (which < 0 || a.fixed !== null) return 0;
-    if (what === WORKERS) return tie + this.path.workerCost(k, a, this.starts, start, which, effort.softCosts);
+    if (what === WORKERS) return tie + this.path.costs.worker(k, a, this.starts, start, which, effort.softCosts);
     const index = this.tables.chains[a.chain]?.acts[k] as number;
     return tie + (effort.softCosts?.onMachines === true ? effort.softCosts.machine(index, start, which) : 0);
   }

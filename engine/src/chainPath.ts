@@ -4,11 +4,12 @@
  * reached through sliding window minima over the layer before: of that day by the same workers, of that day by any, and of
  * earlier days.
  */
-import { clz32, floor, imul, max, min, INFINITY } from './numbers.js';
+import { clz32, floor, max, min, INFINITY } from './numbers.js';
 import type { ChainStarts } from './chainStarts.js';
 import type { Activity, Model } from './model.js';
 import { SlidingMinima } from './slidingMinima.js';
 import type { SoftCosts } from './softCosts.js';
+import { StateCosts } from './stateCosts.js';
 import type { ChainTables, Link, Tables } from './tables.js';
 import { timeCost } from './timeCost.js';
 
@@ -35,8 +36,6 @@ export class ChainPath {
   /** Machine by position where machines were told apart, else -1. */
   readonly machine: Int32Array;
   readonly isOn: Uint8Array;
-  /** State of the small generator for ties. */
-  private chance = 1;
   private readonly slotAt: Int32Array;
   private readonly slots: Int32Array;
   private readonly stateAt: Int32Array;
@@ -50,6 +49,8 @@ export class ChainPath {
   private readonly workerTo: Int32Array;
   private readonly machineTo: Int32Array;
   private readonly minima = new SlidingMinima();
+  /** Costs of single states, also for those who place a machine or a second worker afterwards. */
+  readonly costs: StateCosts;
   private readonly tables: Tables;
   private readonly model: Model;
   private chain: ChainTables;
@@ -57,6 +58,7 @@ export class ChainPath {
   constructor(tables: Tables) {
     this.tables = tables;
     this.model = tables.model;
+    this.costs = new StateCosts(tables);
     this.chain = tables.chains[0] as ChainTables;
     const steps = tables.mostSteps;
     this.slot = new Int32Array(steps);
@@ -70,13 +72,10 @@ export class ChainPath {
     this.machineTo = new Int32Array(this.model.machines.length + 2);
   }
 
-  seed(seed: number): void {
-    this.chance = seed | 0;
-  }
-
   /** Cheapest way through the starts; its cost with options, or Infinity when there is none. */
   solve(index: number, starts: ChainStarts, options: PathOptions): number {
     this.chain = this.tables.chains[index] as ChainTables;
+    this.costs.forChain(index);
     const n = this.chain.acts.length;
     let states = 0;
     let times = 0;
@@ -168,21 +167,19 @@ export class ChainPath {
     const apart = a.machines !== null && machines !== NOBODY;
     const n = starts.count[k] as number;
     const index = this.chain.acts[k] as number;
-    const { value, times } = this;
+    const { value, times, costs } = this;
     const { softCosts, jitter } = options;
     let state = this.stateAt[k] as number;
     for (let s = 0; s < (this.slots[k] as number); s++) {
       const t = times[(this.slotAt[k] as number) + s] as number;
       let more = softCosts?.onStarts === true ? softCosts.start(index, t) : 0;
-      if (softCosts?.onMachines === true && !apart) more += this.bestMachineCost(k, a, starts, t, softCosts);
+      if (softCosts?.onMachines === true && !apart) more += costs.bestMachine(k, a, starts, t, softCosts);
       for (let p = 0; p < workers.length; p++) {
         const who = workers[p] as number;
         const here = who < 0 || starts.has(k, (starts.workersAt[k] as number) + p * n, t);
         const cost = here
           ? more +
-            (who < 0
-              ? this.bestWorkerCost(k, a, starts, t, softCosts)
-              : this.workerCost(k, a, starts, t, who, softCosts))
+            (who < 0 ? costs.bestWorker(k, a, starts, t, softCosts) : costs.worker(k, a, starts, t, who, softCosts))
           : INFINITY;
         for (let b = 0; b < machines.length; b++, state++) {
           if (!here || (apart && !starts.has(k, (starts.machinesAt[k] as number) + b * n, t))) {
@@ -191,60 +188,10 @@ export class ChainPath {
           }
           const machine =
             apart && softCosts?.onMachines === true ? softCosts.machine(index, t, machines[b] as number) : 0;
-          value[state] = (value[state] as number) + cost + machine + (jitter === 0 ? 0 : this.toss() * jitter);
+          value[state] = (value[state] as number) + cost + machine + (jitter === 0 ? 0 : costs.toss() * jitter);
         }
       }
     }
-  }
-
-  private bestMachineCost(k: number, a: Activity, starts: ChainStarts, t: number, softCosts: SoftCosts): number {
-    const machines = starts.machines[k] ?? null;
-    if (machines === null) return 0;
-    const n = starts.count[k] as number;
-    const index = this.chain.acts[k] as number;
-    let least = INFINITY;
-    for (let s = 0; s < machines.length; s++) {
-      if (starts.has(k, (starts.machinesAt[k] as number) + s * n, t))
-        least = min(least, softCosts.machine(index, t, machines[s] as number));
-    }
-    return least;
-  }
-
-  private bestWorkerCost(k: number, a: Activity, starts: ChainStarts, t: number, softCosts: SoftCosts | null): number {
-    const workers = starts.workers[k] ?? null;
-    if (workers === null) return 0;
-    const n = starts.count[k] as number;
-    let least = INFINITY;
-    for (let p = 0; p < workers.length; p++) {
-      if (starts.has(k, (starts.workersAt[k] as number) + p * n, t))
-        least = min(least, this.workerCost(k, a, starts, t, workers[p] as number, softCosts));
-    }
-    return least;
-  }
-
-  /** Cost of a worker at an activity's start: overtime, the least of a second worker's, soft costs. */
-  workerCost(k: number, a: Activity, starts: ChainStarts, t: number, who: number, softCosts: SoftCosts | null): number {
-    let over = this.tables.overtime(who, t, a.attended);
-    if (a.secondWorkers !== null) over += this.leastSecond(k, a, starts, t, who);
-    const cost = over * this.model.weights.overtime;
-    return softCosts === null ? cost : cost + softCosts.worker(this.chain.acts[k] as number, t, who);
-  }
-
-  private leastSecond(k: number, a: Activity, starts: ChainStarts, t: number, who: number): number {
-    const secondWorkers = a.secondWorkers ?? [];
-    const n = starts.count[k] as number;
-    let least = INFINITY;
-    for (let q = 0; q < secondWorkers.length; q++) {
-      const other = secondWorkers[q] as number;
-      if (other !== who && starts.has(k, (starts.secondWorkersAt[k] as number) + q * n, t))
-        least = min(least, this.tables.overtime(other, t, a.attended));
-    }
-    return least;
-  }
-
-  private toss(): number {
-    this.chance = (imul(this.chance, 1664525) + 1013904223) | 0;
-    return (this.chance >>> 8) / 16777216;
   }
 
   private noteLeast(k: number): void {

@@ -6,9 +6,9 @@ import { max, min, INFINITY } from './numbers.js';
 import type { Activity, Model } from './model.js';
 import type { ChainTables, Link, Tables } from './tables.js';
 import type { Occupancy } from './occupancy.js';
-import { FreeOfFixed } from './occupancy.js';
 import type { Spent } from './dailyLimits.js';
-import { isDayFull, spendsLimits, strainOver } from './dailyLimits.js';
+import type { StartWindow } from './startRules.js';
+import { NOTHING_RELAXED, StartRules, windowFrom } from './startRules.js';
 import { MaskArena } from './maskArena.js';
 import { countBits, firstBit, lastBit } from './slotBits.js';
 
@@ -40,8 +40,6 @@ export class ChainStarts {
   readonly masks = new MaskArena();
   /** Position that had no start in the last look; -1 = none. */
   blocked = -1;
-  /** Whether only fixed work counts as being in the way. */
-  ejecting = false;
   /**
    * Place in the crew, 0 to 1, from which a narrow look takes the next few workers (and machines) who may do a step; -1 = all
    * are looked at. A large crew makes looking dear, while a few neighbors of it are as good for a first plan.
@@ -53,15 +51,10 @@ export class ChainStarts {
   readonly machines: (readonly number[] | null)[] = [];
   private readonly tables: Tables;
   private readonly model: Model;
-  private readonly occupancy: Occupancy;
-  private readonly hardWorkers: FreeOfFixed;
-  private readonly hardMachines: FreeOfFixed;
-  private readonly hardJobs: FreeOfFixed;
+  private readonly rules: StartRules;
   private chain: ChainTables;
-  private job = 0;
 
   constructor(occupancy: Occupancy) {
-    this.occupancy = occupancy;
     this.tables = occupancy.tables;
     this.model = occupancy.tables.model;
     this.chain = this.tables.chains[0] as ChainTables;
@@ -74,9 +67,12 @@ export class ChainStarts {
     this.machinesAt = new Int32Array(steps);
     this.first = new Int32Array(steps);
     this.last = new Int32Array(steps);
-    this.hardWorkers = new FreeOfFixed(occupancy.workers);
-    this.hardMachines = new FreeOfFixed(occupancy.machines);
-    this.hardJobs = new FreeOfFixed(occupancy.jobs);
+    this.rules = new StartRules(occupancy, NOTHING_RELAXED, false);
+  }
+
+  /** Whether only fixed work counts as being in the way. */
+  set ejecting(on: boolean) {
+    this.rules.ejecting = on;
   }
 
   /** From now on looks are narrow: at a few of a large crew, from a place in it (0 to 1) on. */
@@ -95,7 +91,7 @@ export class ChainStarts {
   look(index: number, bans: readonly Ban[]): boolean {
     const c = this.model.chains[index] as Model['chains'][number];
     this.chain = this.tables.chains[index] as ChainTables;
-    this.job = c.job;
+    this.rules.forJob(c.job);
     this.masks.reset();
     this.blocked = -1;
     for (let k = 0; k < c.acts.length; k++) {
@@ -124,7 +120,7 @@ export class ChainStarts {
 
   /** Share of daily limits that counts as spent: nothing while others may be pushed out. */
   get spent(): Spent {
-    return this.ejecting ? 'nothing' : 'all';
+    return this.rules.spent;
   }
 
   /** Starts of a position in the last look, rising. */
@@ -161,24 +157,18 @@ export class ChainStarts {
     this.machines[k] = machines;
     const window = this.windowOf(k, i);
     if (window === null) return false;
-    const [lo, hi] = window;
-    const word0 = lo >> 5;
-    const n = (hi >> 5) - word0 + 1;
+    const { word0, words: n } = window;
     this.word0[k] = word0;
     this.count[k] = n;
     this.masks.makeRoom(n * (2 + (workers?.length ?? 0) + (a.secondWorkers?.length ?? 0) + (machines?.length ?? 0)));
     const any = this.masks.claim(n);
     this.anyAt[k] = any;
-    const travelClass = this.tables.travelClassOf[this.job] as number;
-    const jobFree = (this.ejecting ? this.hardJobs.of(this.job) : this.occupancy.jobs[this.job]?.free) as Int32Array;
-    this.masks.runs(jobFree, this.tables.jobStartsOf(travelClass, a.duration), any, word0, n, a.duration);
-    this.masks.cutTo(any, word0, n, lo, hi);
-    if (a.strains) this.closeStrain(any, word0, n, lo, hi, a);
+    this.rules.ofJob(a, this.masks, any, window);
     this.reachForward(k, any, word0, n);
     if (firstBit(this.masks.bits, any, n) < 0) return false;
-    if (a.secondWorkers !== null) this.addSeconds(k, a, travelClass, word0, n, lo, hi);
-    if (workers !== null) this.addWorkers(k, a, workers, travelClass, word0, n, lo, hi, bans);
-    if (machines !== null) this.addMachines(k, a, machines, travelClass, word0, n);
+    if (a.secondWorkers !== null) this.addSeconds(k, a, a.secondWorkers, window);
+    if (workers !== null) this.addWorkers(k, a, workers, window, bans);
+    if (machines !== null) this.addMachines(k, a, machines, window);
     for (const ban of bans) if (ban.position === k && ban.worker < 0) this.masks.clear(any, word0, n, ban.from, ban.to);
     return this.noteEnds(k);
   }
@@ -206,7 +196,7 @@ export class ChainStarts {
   }
 
   /** Window of starts, narrowed by what stands before it in the chain. */
-  private windowOf(k: number, i: number): readonly [number, number] | null {
+  private windowOf(k: number, i: number): StartWindow | null {
     let lo = this.tables.lo[i] as number;
     let hi = this.tables.hi[i] as number;
     if ((this.chain.skipBefore[k] as number) < 0) {
@@ -221,7 +211,7 @@ export class ChainStarts {
       lo = max(lo, from);
       hi = min(hi, to);
     }
-    return lo > hi || lo < 0 ? null : [lo, hi];
+    return lo > hi || lo < 0 ? null : windowFrom(lo, hi);
   }
 
   /** Earliest start that the earliest start of the activity before allows. */
@@ -251,131 +241,43 @@ export class ChainStarts {
     k: number,
     a: Activity,
     workers: readonly number[],
-    travelClass: number,
-    word0: number,
-    n: number,
-    lo: number,
-    hi: number,
+    window: StartWindow,
     bans: readonly Ban[],
   ): void {
+    const { masks } = this;
+    const { word0, words: n } = window;
     const any = this.anyAt[k] as number;
-    const at = this.masks.claim(n * workers.length);
-    this.workersAt[k] = at;
-    this.eachWorker(workers, a, travelClass, at, word0, n, lo, hi, true);
-    for (let p = 0; p < workers.length; p++) {
-      for (const ban of bans)
-        if (ban.position === k && ban.worker === workers[p]) this.masks.clear(at + p * n, word0, n, ban.from, ban.to);
-      if (a.secondWorkers !== null)
-        this.masks.keepPairs(at + p * n, n, workers[p] as number, a.secondWorkers, this.secondWorkersAt[k] as number);
-      this.masks.andWith(at + p * n, any, n);
-    }
-    this.masks.anyOf(any, at, n, workers.length);
-  }
-
-  private addSeconds(
-    k: number,
-    a: Activity,
-    travelClass: number,
-    word0: number,
-    n: number,
-    lo: number,
-    hi: number,
-  ): void {
-    const secondWorkers = a.secondWorkers ?? [];
-    const at = this.masks.claim(n * secondWorkers.length);
-    this.secondWorkersAt[k] = at;
-    this.eachWorker(secondWorkers, a, travelClass, at, word0, n, lo, hi, false);
-  }
-
-  private eachWorker(
-    workers: readonly number[],
-    a: Activity,
-    travelClass: number,
-    at: number,
-    word0: number,
-    n: number,
-    lo: number,
-    hi: number,
-    isFirst: boolean,
-  ): void {
+    const from = masks.claim(n * workers.length);
+    this.workersAt[k] = from;
     for (let p = 0; p < workers.length; p++) {
       const who = workers[p] as number;
-      const free = this.ejecting ? this.hardWorkers.of(who) : this.occupancy.workers[who]?.free;
-      const starts = this.tables.workerStartsOf(travelClass, who, a.attended);
-      this.masks.runs(free as Int32Array, starts, at + p * n, word0, n, max(1, a.attended));
-      this.closeLimited(at + p * n, word0, n, lo, hi, a, who, isFirst);
+      const at = from + p * n;
+      this.rules.ofWorker(a, who, true, masks, at, window);
+      for (const ban of bans) if (ban.position === k && ban.worker === who) masks.clear(at, word0, n, ban.from, ban.to);
+      if (a.secondWorkers !== null) masks.keepPairs(at, n, who, a.secondWorkers, this.secondWorkersAt[k] as number);
+      masks.andWith(at, any, n);
     }
+    masks.anyOf(any, from, n, workers.length);
   }
 
-  private addMachines(
-    k: number,
-    a: Activity,
-    machines: readonly number[],
-    travelClass: number,
-    word0: number,
-    n: number,
-  ): void {
+  private addSeconds(k: number, a: Activity, secondWorkers: readonly number[], window: StartWindow): void {
+    const at = this.masks.claim(window.words * secondWorkers.length);
+    this.secondWorkersAt[k] = at;
+    for (let p = 0; p < secondWorkers.length; p++)
+      this.rules.ofWorker(a, secondWorkers[p] as number, false, this.masks, at + p * window.words, window);
+  }
+
+  private addMachines(k: number, a: Activity, machines: readonly number[], window: StartWindow): void {
+    const { masks } = this;
+    const n = window.words;
     const any = this.anyAt[k] as number;
-    const at = this.masks.claim(n * machines.length);
-    this.machinesAt[k] = at;
+    const from = masks.claim(n * machines.length);
+    this.machinesAt[k] = from;
     for (let s = 0; s < machines.length; s++) {
-      const machine = machines[s] as number;
-      const free = (
-        this.ejecting ? this.hardMachines.of(machine) : this.occupancy.machines[machine]?.free
-      ) as Int32Array;
-      this.masks.runs(
-        free,
-        this.tables.machineStartsOf(travelClass, machine, a.duration),
-        at + s * n,
-        word0,
-        n,
-        a.duration + a.setup,
-      );
-      this.keepPower(at + s * n, word0, n, a, machine);
-      this.masks.andWith(at + s * n, any, n);
+      this.rules.ofMachine(a, machines[s] as number, masks, from + s * n, window);
+      masks.andWith(from + s * n, any, n);
     }
-    this.masks.anyOf(any, at, n, machines.length);
-  }
-
-  private keepPower(at: number, word0: number, n: number, a: Activity, machine: number): void {
-    const supply = this.model.machines[machine]?.supply ?? -1;
-    if (a.demand === 0 || supply < 0 || this.ejecting) return;
-    const free = this.occupancy.supplies[supply]?.roomFor(a.demand);
-    if (free === null || free === undefined) return;
-    this.masks.keepRuns(free, at, word0, n, a.duration);
-  }
-
-  private closeStrain(at: number, word0: number, n: number, lo: number, hi: number, a: Activity): void {
-    const isShut = (d: number): boolean => strainOver(this.occupancy, this.job, d, a.duration, this.spent) > 0;
-    this.closeDays(at, word0, n, lo, hi, isShut);
-  }
-
-  private closeLimited(
-    at: number,
-    word0: number,
-    n: number,
-    lo: number,
-    hi: number,
-    a: Activity,
-    who: number,
-    isFirst: boolean,
-  ): void {
-    if (!spendsLimits(a, isFirst)) return;
-    const isShut = (d: number): boolean => isDayFull(this.occupancy, who, d, a, isFirst, this.spent);
-    this.closeDays(at, word0, n, lo, hi, isShut);
-  }
-
-  private closeDays(
-    at: number,
-    word0: number,
-    n: number,
-    lo: number,
-    hi: number,
-    isShut: (day: number) => boolean,
-  ): void {
-    const { dayStart } = this.tables;
-    for (let d = this.tables.dayAt(lo); d <= this.tables.dayAt(hi); d++)
-      if (isShut(d)) this.masks.clear(at, word0, n, dayStart[d] as number, dayStart[d + 1] as number);
+    masks.anyOf(any, from, n, machines.length);
   }
 
   /** Cuts a mask to what the activities before it can reach. */

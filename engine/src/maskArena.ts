@@ -14,9 +14,14 @@ export interface MaskWindow {
 
 /** Masks that live until `reset`; numbers are offsets into `bits`, which moves when it grows. */
 export class MaskArena {
-  bits = new Int32Array(1 << 16);
+  bits: Int32Array;
   private used = 0;
   private work = new Int32Array(1024);
+
+  /** With room for so many words; it grows when `makeRoom` asks for more. */
+  constructor(words = 1 << 16) {
+    this.bits = new Int32Array(words);
+  }
 
   /** Forgets all masks. */
   reset(): void {
@@ -50,8 +55,15 @@ export class MaskArena {
     this.bits = larger;
   }
 
-  /** Sets a mask to the starts from which `src` has a run of `need`, of those in `starts`; both are whole horizons. */
-  runs(src: Int32Array, starts: Int32Array, at: number, word0: number, n: number, need: number): void {
+  /**
+   * Sets a mask to the starts from which `src` has a run of `need`, of those in `starts`; both are whole horizons, `src`
+   * null = all of it.
+   */
+  runs(src: Int32Array | null, starts: Int32Array, at: number, word0: number, n: number, need: number): void {
+    if (src === null) {
+      for (let w = 0; w < n; w++) this.bits[at + w] = starts[word0 + w] as number;
+      return;
+    }
     const reach = n + ((need + 31) >> 5) + 1;
     this.fitWork(reach);
     const { work, bits } = this;

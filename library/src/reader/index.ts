@@ -6,5 +6,3 @@ export { changeIssues } from './changeIssues.js';
 export type { KennelIssue, ReadResult } from './kennelIssue.js';
 export { readBreed, readDogParts, readMethodParts, readPersonParts } from './readRecord.js';
 export type { RecordResult } from './readRecord.js';
-export { readInstance } from './readInstance.js';
-export type { InstanceResult } from './readInstance.js';

@@ -54,4 +54,4 @@ function inThread(instance, run) {
 }
 
 if (!isMainThread && workerData?.run !== undefined)
-  parentPort.postMessage(searchOnce(workerData.instance, workerData.run));
+  parentPort?.postMessage(searchOnce(workerData.instance, workerData.run));

@@ -10,7 +10,7 @@ const root = path.join(__dirname, '../..');
 const folder = mkdtempSync(path.join(os.tmpdir(), 'solve-'));
 
 function solve(...args: string[]) {
-  return spawnSync(process.execPath, [path.join(root, 'scripts/solve.mjs'), ...args], { encoding: 'utf8' });
+  return spawnSync(process.execPath, [path.join(root, 'engine/command/solve.mjs'), ...args], { encoding: 'utf8' });
 }
 
 const S1 = path.join(root, 'bench/instances/S1.json');

@@ -1,9 +1,14 @@
-/* The headless solver of neutral instances, once core and library are built. */
+/* The headless solver of neutral instances, once the engine is built. */
 import { readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { searchMakespan } from '@loyal-mane/engine';
-import { checkInstancePlan, modelOfJobShop, rowsOfJobShop, rowsOfSchedule } from '@loyal-mane/engine/adapters';
-import { readInstance } from '@loyal-mane/library/reader';
+import {
+  checkInstancePlan,
+  modelOfJobShop,
+  readInstance,
+  rowsOfJobShop,
+  rowsOfSchedule,
+} from '@loyal-mane/engine/adapters';
 import { race } from './race.mjs';
 
 const USAGE = 'usage: npm run -s solve -- instance.json|jobshop.txt out.json [--seconds 5] [--seed 1] [--rounds N]';
@@ -17,8 +22,11 @@ function fail(lines) {
 export async function runSolve(argv) {
   let args;
   try {
-    const options = { seconds: { type: 'string' }, seed: { type: 'string' }, rounds: { type: 'string' } };
-    args = parseArgs({ args: argv, allowPositionals: true, options });
+    args = parseArgs({
+      args: argv,
+      allowPositionals: true,
+      options: { seconds: { type: 'string' }, seed: { type: 'string' }, rounds: { type: 'string' } },
+    });
   } catch (error) {
     return fail([`arguments: ${error.message}`, USAGE]);
   }
@@ -46,7 +54,7 @@ export function budget({ seconds, seed, rounds }, onProgress = () => undefined) 
   const began = performance.now();
   const used =
     rounds === null ? () => (performance.now() - began) / 1000 / seconds : (round) => round / Math.max(1, rounds);
-  return { seed, used, shouldStop: () => rounds === 0, onProgress, wishes: null, evenLoad: 0 };
+  return { seed, used, shouldStop: () => rounds === 0, onProgress, softCosts: null, evenLoad: 0 };
 }
 
 async function solveKennel(text, out, wanted) {
