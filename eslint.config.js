@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
+import a11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
@@ -165,6 +166,33 @@ export default tseslint.config(
           ],
         },
       ],
+    },
+  },
+  {
+    files: ['web/src/**/*.tsx'],
+    ...a11y.flatConfigs.strict,
+    rules: {
+      ...a11y.flatConfigs.strict.rules,
+      // Dialogs and the sign-in page put the focus into the one field that they ask for.
+      'jsx-a11y/no-autofocus': 'off',
+      'jsx-a11y/label-has-associated-control': [
+        'error',
+        {
+          controlComponents: [
+            'Input',
+            'InputNumber',
+            'NumberField',
+            'Select',
+            'DayField',
+            'AutoComplete',
+            'Switch',
+            'TimePicker',
+          ],
+          depth: 4,
+        },
+      ],
+      // What scrolls can be reached with the keyboard.
+      'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['tabpanel', 'region'] }],
     },
   },
   {

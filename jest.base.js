@@ -13,6 +13,8 @@ const esm = [
   'p-limit',
   'yocto-queue',
   'uuid',
+  'comlink',
+  'react-hotkeys-hook',
   'openapi-fetch',
   'ical-generator',
   'ical.js',

@@ -58,8 +58,21 @@ export async function choose(page: Page, label: string, option: string): Promise
 
 const contract = new Contract();
 
+/** Requests that a test has refused or cut; their answers are looked at below. */
+const NO_ANSWER = /^Failed to load resource/;
+
+/** Notes what a context's pages write to the console as errors or warnings, and what they throw. */
+function listen(context: BrowserContext, troubles: string[]): void {
+  context.on('console', (m) => {
+    const isTrouble = m.type() === 'error' || m.type() === 'warning';
+    if (isTrouble && !NO_ANSWER.test(m.text())) troubles.push(`console: ${m.text()} (${m.location().url})`);
+  });
+  context.on('weberror', (e) => troubles.push(`thrown: ${String(e.error())}`));
+}
+
 /** Looks at every answer of the API that a context's pages get; streams are left to the tests that read them. */
 function watch(context: BrowserContext, troubles: string[]): void {
+  listen(context, troubles);
   context.on('response', (response) => {
     const request = response.request();
     const { pathname } = new URL(response.url());
@@ -96,7 +109,8 @@ async function startHouse(): Promise<ChildProcess> {
 }
 
 /**
- * A browser test on the kennel of its process; it fails when an answer of the server is not as its document says.
+ * A browser test on the kennel of its process; it fails when an answer of the server is not as its document says, or
+ * when a page logs an error or a warning, or throws.
  */
 export const test = base.extend<{ answers: undefined }, { house: undefined }>({
   baseURL: BASE_URL,

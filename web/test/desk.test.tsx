@@ -1,4 +1,5 @@
 /* The browser's planning thread: where a task could start instead, and what a change would do. */
+import { wrap } from 'comlink';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { instantToMs, planKennel, whatIf } from '@loyal-mane/core';
 import type { PlannedActivity, WorkRecord } from '@loyal-mane/core';
@@ -6,7 +7,8 @@ import { CARE_LIBRARY } from '@loyal-mane/library';
 import { TaskDrawer } from '../src/parts/TaskDrawer';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import { deskMomentMs } from '../src/parts/useDesk';
-import { DeskClient } from '../src/workers/deskClient';
+import { DeskClient, desk as pageDesk } from '../src/workers/deskClient';
+import type { PlanDesk } from '../src/workers/planDesk';
 import { LocalWorker } from './localWorker';
 import { fewDogs } from '../../library/test/kennels/fewDogs';
 import { sharedPlan } from '../../library/test/sharedPlan';
@@ -17,7 +19,12 @@ const FEW = fewDogs(FILE, ['Pim', 'Rusk', 'Isbrin', 'Lovage', 'Bram', 'Hale', 'W
 const FEW_PLAN = sharedPlan(FEW, { nowMs: DAWN_MS, rounds: 2 });
 
 const plan = { id: 'p1', kennel: FILE, plan: PLAN, nowMs: DAWN_MS };
-const open = () => new DeskClient(() => new LocalWorker() as unknown as Worker);
+const opened: DeskClient[] = [];
+const open = (): DeskClient => {
+  const desk = new DeskClient(() => new LocalWorker());
+  opened.push(desk);
+  return desk;
+};
 const planned = PLAN.activities.filter((a) => a.state === 'planned' && a.kind === 'show');
 
 const runningSince = (a: PlannedActivity): WorkRecord => ({
@@ -32,8 +39,13 @@ const runningSince = (a: PlannedActivity): WorkRecord => ({
 });
 
 beforeEach(() => {
-  HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
+  HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1224, 600);
   Object.assign(globalThis, { Worker: LocalWorker });
+});
+
+afterEach(() => {
+  pageDesk.stop();
+  for (const desk of opened.splice(0)) desk.stop();
 });
 
 it('a task may always start where it stands, and every start is within its own stretch', async () => {
@@ -58,13 +70,9 @@ it('what is given up is not answered, and the next question starts a thread agai
 });
 
 it('a question without a plan is refused in words', async () => {
-  const worker = new LocalWorker();
-  const reply = new Promise((resolve) => worker.addEventListener('message', (e) => resolve((e as MessageEvent).data)));
-  worker.postMessage({ number: 1, body: { kind: 'windows', key: 'x' as never } });
-  await expect(reply).resolves.toMatchObject({
-    number: 1,
-    trouble: expect.stringContaining('no plan is open') as string,
-  });
+  const thread = new LocalWorker();
+  await expect(wrap<PlanDesk>(thread).windows('x' as never)).rejects.toThrow('no plan is open');
+  thread.terminate();
 });
 
 it('compares as the core does, and keeps the published plan', async () => {

@@ -1,26 +1,31 @@
-/* A worker in the test's own thread: the same desk behind the same messages, copied as a real thread copies them. */
+/* A planning thread without the thread: the same desk behind a real message channel, which copies as a thread does. */
+import { MessageChannel } from 'node:worker_threads';
+import type { Endpoint } from 'comlink';
+import { expose } from 'comlink';
 import { PlanDesk } from '../src/workers/planDesk';
-import type { DeskQuestion, DeskReply, Numbered } from '../src/workers/protocol';
 
-export class LocalWorker extends EventTarget {
-  private readonly desk = new PlanDesk();
-  private ended = false;
+export class LocalWorker {
+  private readonly channel = new MessageChannel();
+  private readonly page = this.channel.port1 as unknown as Endpoint;
 
-  postMessage({ number, body }: Numbered<DeskQuestion>): void {
-    const copy = JSON.parse(JSON.stringify(body)) as DeskQuestion;
-    setTimeout(() => {
-      if (this.ended) return;
-      let data: DeskReply;
-      try {
-        data = { number, body: this.desk.answer(copy) };
-      } catch (error) {
-        data = { number, trouble: String(error) };
-      }
-      this.dispatchEvent(new MessageEvent('message', { data }));
-    }, 0);
+  constructor() {
+    expose(new PlanDesk(), this.channel.port2 as unknown as Endpoint);
+  }
+
+  postMessage(...message: Parameters<Endpoint['postMessage']>): void {
+    this.page.postMessage(...message);
+  }
+
+  addEventListener(...listener: Parameters<Endpoint['addEventListener']>): void {
+    this.page.addEventListener(...listener);
+    this.page.start?.();
+  }
+
+  removeEventListener(...listener: Parameters<Endpoint['removeEventListener']>): void {
+    this.page.removeEventListener(...listener);
   }
 
   terminate(): void {
-    this.ended = true;
+    this.channel.port1.close();
   }
 }

@@ -6,7 +6,7 @@ import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { FILE, KENNEL, PLAN, show } from './world';
 
 beforeEach(() => {
-  HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
+  HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1224, 600);
 });
 
 const shown = [...new Set(PLAN.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId])))];

@@ -24,7 +24,7 @@ afterEach(() => {
 });
 
 beforeEach(() => {
-  HTMLElement.prototype.getBoundingClientRect = () => ({ width: 1224, height: 600 }) as DOMRect;
+  HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1224, 600);
 });
 
 describe('the countdown', () => {
@@ -37,7 +37,7 @@ describe('the countdown', () => {
     }
   });
 
-  it('lists what is in the way, and opens the dog with what would help', () => {
+  it('lists what is in the way, and opens the dog with what would help', async () => {
     show(<CountdownRoom />);
     const list = screen.getByRole('list', { name: 'In the way' });
     expect(within(list).getAllByRole('listitem')).toHaveLength(read.problems.length);
@@ -45,6 +45,7 @@ describe('the countdown', () => {
     const drawer = screen.getByRole('dialog');
     expect(drawer).toHaveTextContent(problemDog?.breed ?? 'no dog');
     expect(within(drawer).getAllByRole('button', { name: /^(Let|Reopen) / }).length).toBeGreaterThan(0);
+    expect(await within(drawer).findByRole('region', { name: 'Found in the coat' })).toBeVisible();
   });
 
   it('lets anybody mark what they find in a coat, by zone', async () => {
@@ -215,7 +216,7 @@ describe('the day sheet', () => {
     const before = head.textContent;
     fireEvent.click(screen.getByLabelText('Next day'));
     expect(head).not.toHaveTextContent(before);
-    fireEvent.keyDown(window, { key: '[' });
+    fireEvent.keyDown(document.body, { key: '[' });
     expect(head).toHaveTextContent(before);
   });
 });
@@ -244,13 +245,15 @@ describe('the bench', () => {
     expect(screen.queryByText(/^free for/)).toBeNull();
   });
 
-  it('skips with one touch of a usual reason', () => {
+  it('skips with one touch of a usual reason', async () => {
     show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     const [heading, name] = [screen.getByRole('heading', { level: 1 }), 'Dog unwell'];
     const task = heading.textContent;
     fireEvent.click(screen.getByRole('button', { name: 'Skip it' }));
     fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name }));
     expect(screen.getByRole('heading', { level: 1 })).not.toHaveTextContent(task);
+    // There is no server in this test.
+    expect(await screen.findByText(/1 record waits/)).toBeVisible();
   });
 
   it('shows the first task with how, cautions and a start, and asks why before it skips', () => {

@@ -46,3 +46,14 @@ window.matchMedia = (media: string) =>
     addListener: () => undefined,
     removeListener: () => undefined,
   }) as unknown as MediaQueryList;
+
+window.scrollTo = (): void => undefined;
+
+/** Warnings of React and errors that are only logged fail the test in which they come. */
+const logged: string[] = [];
+for (const level of ['error', 'warn'] as const)
+  console[level] = (...parts: unknown[]): void => void logged.push(parts.map(String).join(' '));
+afterEach(() => {
+  const lines = logged.splice(0);
+  if (lines.length > 0) throw new Error(`logged in this test:\n${lines.join('\n')}`);
+});

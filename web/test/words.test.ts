@@ -4,7 +4,6 @@ import type { CountdownRow, KennelFile, LocalDay, WallTime } from '@loyal-mane/c
 import { BREED_ROWS } from '@loyal-mane/library';
 import type { MethodsBody } from '../src/api/commands';
 import { countWords } from '../src/parts/countWords';
-import { isTyping } from '../src/parts/isTyping';
 import { monthDay } from '../src/parts/monthDay';
 import { fieldsOf } from '../src/parts/rows/fieldSpec';
 import type { FieldSpec } from '../src/parts/rows/fieldSpec';
@@ -68,13 +67,6 @@ describe('a form’s values as a row', () => {
       closures: [],
     });
   });
-});
-
-it('keys typed into a field are no shortcuts', () => {
-  const at = (target: object): boolean => isTyping({ target } as unknown as KeyboardEvent);
-  for (const tag of ['input', 'textarea', 'select']) expect(at(document.createElement(tag))).toBe(true);
-  expect(at(document.createElement('button'))).toBeFalsy();
-  expect(at({ tagName: 'DIV', isContentEditable: true })).toBe(true);
 });
 
 describe('beside a strand', () => {

@@ -6,6 +6,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
+import type { RenderResult } from '@testing-library/react';
 import { StyleProvider, createCache } from '@ant-design/cssinjs';
 import { App as AntApp } from 'antd';
 import { Suspense } from 'react';
@@ -84,7 +85,7 @@ export interface Seen {
 const ASIDE = document.createElement('div');
 
 /** Renders a room at an address for somebody. */
-export function show(room: ReactElement, seen: Seen = {}) {
+export function show(room: ReactElement, seen: Seen = {}): RenderResult & { readonly client: QueryClient } {
   const person = file.people.find((p) => p.signIn === (seen.signIn ?? 'maren'));
   if (person === undefined) throw new Error(`nobody is called ${seen.signIn ?? ''}`);
   const nowMs = seen.nowMs ?? DAWN_MS;
@@ -99,7 +100,7 @@ export function show(room: ReactElement, seen: Seen = {}) {
   const job = seen.view?.job;
   if (job != null) client.setQueryData(jobQuery(job.id).queryKey, job);
   client.setQueryData(workQuery.queryKey, [...(seen.work ?? [])]);
-  return render(
+  const shown = render(
     <QueryClientProvider client={client}>
       <StyleProvider cache={createCache()} container={ASIDE}>
         <AntApp>
@@ -110,4 +111,5 @@ export function show(room: ReactElement, seen: Seen = {}) {
       </StyleProvider>
     </QueryClientProvider>,
   );
+  return { ...shown, client };
 }

@@ -3,17 +3,18 @@
  */
 import { useIsFetching } from '@tanstack/react-query';
 import { App as AntApp, Button, Modal } from 'antd';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import { remove } from '../api/client';
 import { useLiveStream } from '../api/liveStream';
 import { Sign } from '../parts/Glyph';
-import { isTyping } from '../parts/isTyping';
 import { monthDay } from '../parts/monthDay';
 import { useNow } from '../parts/useNow';
 import { useRooms } from '../parts/useRooms';
+import { useShortcut, useTwoKeys } from '../parts/useShortcut';
 import { CountRail } from './CountRail';
 import { FindAndGo } from './FindAndGo';
 
@@ -43,27 +44,20 @@ const SHORTCUTS = [
   ['?', 'this list'],
 ] as const;
 
+const ROOM_KEYS = ROOMS.map((r) => r.key);
+
 function useShortcuts(openList: () => void, openFind: () => void): void {
   const navigate = useNavigate();
-  useEffect(() => {
-    let waiting = false;
-    const onKey = (e: KeyboardEvent): void => {
-      if ((e.key === 'k' && e.ctrlKey) || (e.key === '/' && !isTyping(e))) {
-        e.preventDefault();
-        openFind();
-        return;
-      }
-      if (isTyping(e) || e.ctrlKey || e.metaKey || e.altKey) return;
-      const room = waiting ? ROOMS.find((r) => r.key === e.key) : undefined;
-      waiting = e.key === 'g';
-      if (room !== undefined) void navigate(room.to);
-      if (e.key === '?') openList();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [navigate, openList, openFind]);
+  useTwoKeys('g', ROOM_KEYS, (key) => {
+    const room = ROOMS.find((r) => r.key === key);
+    if (room !== undefined) void navigate(room.to);
+  });
+  useShortcut('/', openFind);
+  useShortcut('?', openList);
+  useHotkeys('ctrl+k', openFind, { preventDefault: true, enableOnFormTags: true, enableOnContentEditable: true });
 }
 
+/** Header, tabs and bars around the rooms. */
 export function Frame() {
   const { session, kennel, plan, names } = useRooms();
   const { pathname } = useLocation();

@@ -6,6 +6,7 @@ import type { PlannedActivity } from '@loyal-mane/core';
 import { METHODS, clockWords, dayWords, isTelling, reasonWords } from '@loyal-mane/library/words';
 import { StepGlyph } from './Glyph';
 import { useRooms } from './useRooms';
+import { taskStates, useWork } from './useWork';
 
 interface Props {
   /** In the order of their starts. */
@@ -14,8 +15,8 @@ interface Props {
 }
 
 export function PlannedSteps({ steps, onOpen }: Props) {
-  const { work, names } = useRooms();
-  const states = new Map(work.map((w) => [w.taskKey, w.state]));
+  const { names } = useRooms();
+  const states = useWork(taskStates);
   let day = '';
   return (
     <>
@@ -43,8 +44,8 @@ export function PlannedSteps({ steps, onOpen }: Props) {
                 <span className="soft">
                   {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
                   {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
-                  {states.has(a.key)
-                    ? `. ${states.get(a.key) ?? ''}.`
+                  {states[a.key] !== undefined
+                    ? `. ${states[a.key] ?? ''}.`
                     : isTelling(a)
                       ? `. ${reasonWords(a, names)}`
                       : ''}

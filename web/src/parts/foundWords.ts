@@ -3,7 +3,7 @@
  */
 import type { Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
-import type { Kennel, Work } from '../api/queries';
+import type { Kennel } from '../api/queries';
 import type { MapSide, ZoneTint } from './coatMap/ZoneButton';
 
 type Dog = Kennel['dogs'][number];
@@ -54,10 +54,6 @@ export function foundWords(dog: Pick<Dog, 'marks'>): string {
 const LOOKED_AT = ['lastTrim', 'lastBrush', 'lastBath', 'lastUndercoat'] as const;
 
 /** Whether anybody has worked on this coat or marked anything in it: "clear" is not said of a coat nobody has seen. */
-export function isLookedAt(dog: Pick<Dog, 'id' | 'marks' | 'record'>, work: readonly Work[]): boolean {
-  return (
-    !isClear(dog) ||
-    LOOKED_AT.some((field) => dog.record[field] !== undefined) ||
-    work.some((w) => w.dogId === dog.id && w.state === 'done')
-  );
+export function isLookedAt(dog: Pick<Dog, 'id' | 'marks' | 'record'>, worked: readonly string[]): boolean {
+  return !isClear(dog) || LOOKED_AT.some((field) => dog.record[field] !== undefined) || worked.includes(dog.id);
 }

@@ -1,17 +1,18 @@
 /*
- * Data that every room reads: kennel, plan, work, names. The draft is shown instead of the published plan when the address says so.
+ * Data that every room reads: kennel, plan, names. The draft is shown instead of the published plan when the address says so.
+ * What is being done and was done changes with every touch at the bench; only rooms that show it subscribe to it, by `useWork`.
  */
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { namesOf } from '@loyal-mane/library/words';
-import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries';
+import { kennelQuery, planQuery, sessionQuery } from '../api/queries';
 
+/** The data of every room, read before it is shown; an error of the server is thrown to the room's boundary. */
 export function useRooms() {
   const session = useSuspenseQuery(sessionQuery).data;
   const kennel = useSuspenseQuery(kennelQuery).data;
   const view = useSuspenseQuery(planQuery).data;
-  const work = useSuspenseQuery(workQuery).data;
   const [params] = useSearchParams();
   const names = useMemo(() => namesOf(kennel), [kennel]);
   const looksAtDraft = params.get('plan') === 'draft' && view.draft !== null;
@@ -20,7 +21,6 @@ export function useRooms() {
     session,
     kennel,
     view,
-    work,
     names,
     stored,
     plan: stored?.plan ?? null,

@@ -2,82 +2,75 @@
  * The page's end of the planning worker. The thread is started with the first question and kept; a plan is sent to it
  * once, when it is first asked about.
  */
-import type { KennelFile, Plan, TaskKey, WhatIfChange } from '@loyal-mane/core';
-import type { DeskAnswer, DeskQuestion, DeskReply, TimedStarts, WhatIfAnswer } from './protocol';
+import type { Endpoint, Remote } from 'comlink';
+import { wrap } from 'comlink';
+import type { TaskKey, WhatIfChange } from '@loyal-mane/core';
+import type { OpenPlan, PlanDesk, TimedStarts, WhatIfAnswer } from './planDesk';
 
 /** A plan to ask about. `id` tells plans apart. */
-export interface DeskPlan {
+export interface DeskPlan extends OpenPlan {
   readonly id: string;
-  readonly kennel: KennelFile;
-  readonly plan: Plan;
-  readonly nowMs: number;
 }
 
-interface Waiting {
-  readonly resolve: (answer: DeskAnswer) => void;
-  readonly reject: (error: Error) => void;
+/** A thread that can be ended: a `Worker`, or what a test puts in its place. */
+export type DeskThread = Endpoint & { readonly terminate: () => void };
+
+interface Running {
+  readonly thread: DeskThread;
+  readonly desk: Remote<PlanDesk>;
+  /** Rejected when the thread is ended: a question that it was asked would wait forever. */
+  readonly ended: Promise<never>;
+  readonly end: (reason: Error) => void;
 }
 
+/** Asks a planning thread; questions are answered in their order. */
 export class DeskClient {
-  private worker: Worker | null = null;
+  private running: Running | null = null;
   private opened = '';
-  private number = 0;
-  private readonly waiting = new Map<number, Waiting>();
-  private readonly start: () => Worker;
+  private readonly start: () => DeskThread;
 
-  constructor(start: () => Worker) {
+  constructor(start: () => DeskThread) {
     this.start = start;
   }
 
-  /** Starts that a task of a plan could have instead. */
-  async windows(plan: DeskPlan, key: TaskKey): Promise<TimedStarts> {
-    this.open(plan);
-    return (await this.ask({ kind: 'windows', key })) as TimedStarts;
+  /** Starts that a task of a plan could have instead; rejected where the thread is ended before it answers. */
+  windows(plan: DeskPlan, key: TaskKey): Promise<TimedStarts> {
+    return this.ask(plan, (desk) => desk.windows(key));
   }
 
-  /** The effect of changes to the kennel on a plan. */
-  async whatIf(plan: DeskPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
-    this.open(plan);
-    return (await this.ask({ kind: 'whatIf', changes })) as WhatIfAnswer;
+  /** The effect of changes to the kennel on a plan; rejected where the thread is ended before it answers. */
+  whatIf(plan: DeskPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
+    return this.ask(plan, (desk) => desk.whatIf(changes));
   }
 
   /** Ends the thread: whatever it was computing is given up. */
   stop(): void {
-    this.worker?.terminate();
-    this.worker = null;
+    this.running?.thread.terminate();
+    this.running?.end(new Error('given up'));
+    this.running = null;
     this.opened = '';
-    for (const { reject } of this.waiting.values()) reject(new Error('given up'));
-    this.waiting.clear();
   }
 
-  private open({ id, kennel, plan, nowMs }: DeskPlan): void {
-    if (this.opened === id && this.worker !== null) return;
-    this.opened = id;
-    // Trouble with the plan is told by the question that follows.
-    this.ask({ kind: 'open', kennel, plan, nowMs }).catch(() => undefined);
+  private ask<T>({ id, kennel, plan, nowMs }: DeskPlan, question: (desk: Remote<PlanDesk>) => Promise<T>): Promise<T> {
+    const { desk, ended } = (this.running ??= this.begin());
+    if (this.opened !== id) {
+      this.opened = id;
+      // Trouble with the plan is told by the question that follows.
+      desk.open({ kennel, plan, nowMs }).catch(() => undefined);
+    }
+    return Promise.race([question(desk), ended]);
   }
 
-  private ask(body: DeskQuestion): Promise<DeskAnswer> {
-    const worker = (this.worker ??= this.begin());
-    const number = ++this.number;
-    return new Promise((resolve, reject) => {
-      this.waiting.set(number, { resolve, reject });
-      worker.postMessage({ number, body });
-    });
-  }
-
-  private begin(): Worker {
-    const worker = this.start();
-    worker.addEventListener('message', (event: MessageEvent<DeskReply>) => {
-      const reply = event.data;
-      const waiting = this.waiting.get(reply.number);
-      this.waiting.delete(reply.number);
-      if ('trouble' in reply) waiting?.reject(new Error(reply.trouble));
-      else waiting?.resolve(reply.body);
-    });
-    worker.addEventListener('error', () => this.stop());
-    return worker;
+  private begin(): Running {
+    const thread = this.start();
+    let end: (reason: Error) => void = () => undefined;
+    const ended = new Promise<never>((_resolve, reject) => (end = reject));
+    // Nobody may be waiting for an answer when it ends.
+    ended.catch(() => undefined);
+    thread.addEventListener('error', () => this.stop());
+    return { thread, desk: wrap<PlanDesk>(thread), ended, end };
   }
 }
 
+/** The page's own planning thread. */
 export const desk = new DeskClient(() => new Worker(new URL('./planWorker.ts', import.meta.url), { type: 'module' }));

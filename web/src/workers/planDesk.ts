@@ -1,36 +1,59 @@
 /*
- * Answers questions about the published plan: where a task could start instead, and what a change would do. The worker
- * holds one of these; nothing in it knows that it is in a worker.
+ * Answers questions about a plan: where a task could start instead, and what a change would do. The worker holds one of
+ * these; nothing in it knows that it is in a worker.
  */
 import { TaskWindows, whatIf } from '@loyal-mane/core';
+import type { KennelFile, Plan, TaskKey, TaskStarts, WhatIf, WhatIfChange } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
-import type { DeskAnswer, DeskQuestion, OpenPlan } from './protocol';
 
+/** A plan and the kennel that it was made for; `nowMs` is the moment that is asked about. */
+export interface OpenPlan {
+  readonly kennel: KennelFile;
+  readonly plan: Plan;
+  readonly nowMs: number;
+}
+
+/** Starts of a task, with the milliseconds they took, measured in the worker. */
+export interface TimedStarts {
+  readonly starts: TaskStarts | null;
+  readonly tookMs: number;
+}
+
+/** A comparison without the plan itself, which stays in the worker. */
+export type WhatIfAnswer = Omit<WhatIf, 'plan'>;
+
+/** Answers about the plan that was opened last; throws where none is open. */
 export class PlanDesk {
   private opened: OpenPlan | null = null;
-  private windows: TaskWindows | null = null;
+  private made: TaskWindows | null = null;
 
-  answer(question: DeskQuestion): DeskAnswer {
-    if (question.kind === 'open') {
-      this.opened = question;
-      this.windows = null;
-      return null;
-    }
-    if (this.opened === null) throw new Error('PlanDesk: no plan is open');
-    const { kennel, plan, nowMs } = this.opened;
-    if (question.kind === 'whatIf') {
-      const { before, after, effect, odds } = whatIf(kennel, CARE_LIBRARY, question.changes, {
-        nowMs,
-        published: plan,
-      });
-      return { before, after, effect, odds };
-    }
-    if (this.windows === null) {
-      this.windows = new TaskWindows(kennel, CARE_LIBRARY, plan, nowMs);
-      this.windows.warmUp();
+  /** From now on questions are about this plan. */
+  open(plan: OpenPlan): void {
+    this.opened = plan;
+    this.made = null;
+  }
+
+  /** Starts that a task could have instead; null for a task that the plan does not have. */
+  windows(key: TaskKey): TimedStarts {
+    const { kennel, plan, nowMs } = this.asked();
+    if (this.made === null) {
+      this.made = new TaskWindows(kennel, CARE_LIBRARY, plan, nowMs);
+      this.made.warmUp();
     }
     const began = performance.now();
-    const starts = this.windows.of(question.key);
+    const starts = this.made.of(key);
     return { starts, tookMs: performance.now() - began };
+  }
+
+  /** The effect of changes to the kennel. */
+  whatIf(changes: readonly WhatIfChange[]): WhatIfAnswer {
+    const { kennel, plan, nowMs } = this.asked();
+    const { before, after, effect, odds } = whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published: plan });
+    return { before, after, effect, odds };
+  }
+
+  private asked(): OpenPlan {
+    if (this.opened === null) throw new Error('PlanDesk: no plan is open');
+    return this.opened;
   }
 }

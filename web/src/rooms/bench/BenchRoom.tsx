@@ -4,11 +4,12 @@
 import { App as AntApp, ConfigProvider, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { WorkCommand } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
-import { isTyping } from '../../parts/isTyping';
+import { useShortcut } from '../../parts/useShortcut';
 import { WET, themeOf } from '../../theme/tokens';
 import { BenchBar } from './BenchBar';
 import { BenchTop } from './BenchTop';
@@ -135,18 +136,11 @@ function toggleOf(task: BenchTask): WorkCommand {
   return task.work === null ? 'start' : task.work.state === 'paused' ? 'resume' : 'pause';
 }
 
+/** A button that has the focus keeps its own Space and Enter. */
+const onButton = (e: KeyboardEvent): boolean => e.target instanceof HTMLElement && e.target.tagName === 'BUTTON';
+
 function useBenchKeys(on: { toggle: () => unknown; finish: () => unknown; undo: () => unknown }): void {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent): void => {
-      if (isTyping(e) || (e.target as HTMLElement).tagName === 'BUTTON') return;
-      if (e.key === ' ') {
-        e.preventDefault();
-        on.toggle();
-      }
-      if (e.key === 'Enter') on.finish();
-      if (e.key === 'u') on.undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  useHotkeys('space', () => void on.toggle(), { ignoreEventWhen: onButton, preventDefault: true });
+  useHotkeys('enter', () => void on.finish(), { ignoreEventWhen: onButton });
+  useShortcut('u', () => void on.undo());
 }

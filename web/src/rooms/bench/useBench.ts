@@ -16,6 +16,7 @@ import { withWaiting } from '../../api/taskOrder';
 import type { TaskOrder } from '../../api/taskOrder';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
+import { allWork, useWork } from '../../parts/useWork';
 import type { BenchTask } from './myTasks';
 import { currentTask, myTasks } from './myTasks';
 
@@ -26,7 +27,8 @@ const DOUBLE_TOUCH_MS = 1000;
 const TOO_SOON_MS = 60_000;
 
 export function useBench() {
-  const { session, kennel, plan, work: known, names } = useRooms();
+  const { session, kennel, plan, names } = useRooms();
+  const known = useWork(allWork);
   const { waiting } = useOutbox();
   const work = withWaiting(known, waiting);
   const [params] = useSearchParams();

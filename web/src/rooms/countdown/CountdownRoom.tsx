@@ -1,7 +1,7 @@
 /*
  * Countdown: will every dog be ready, what is in the way? One strand a dog on the count-back scale.
  */
-import { Suspense, lazy, useMemo, useState } from 'react';
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
@@ -10,6 +10,7 @@ import { dayWords, remedyButton, tightestWords, whyNotWords } from '@loyal-mane/
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
+import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
 import { monthDay } from '../../parts/monthDay';
 import { DogDrawer } from './DogDrawer';
@@ -31,14 +32,14 @@ const PHONE_PX = 640;
 const SURE = 0.95;
 
 export default function CountdownRoom() {
-  const { kennel, view, plan, work, names, lead, crew, looksAtDraft } = useRooms();
+  const { kennel, view, plan, names, lead, crew, looksAtDraft } = useRooms();
   const now = useNow(10_000);
   const [params, setParams] = useSearchParams();
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
   const [supposing, setSupposing] = useState(false);
   const remedy = useRemedy(kennel, () => planning.plan('keep'));
-  const read = useMemo(() => countdown(kennel, plan, work, now), [kennel, plan, work, now]);
+  const read = useWork(useCallback((work) => countdown(kennel, plan, work, now), [kennel, plan, now]));
   const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
   const scale = useMemo(() => countBackScale(reach * 24), [reach]);
   const set = (key: string, value: string | null): void =>
@@ -47,6 +48,14 @@ export default function CountdownRoom() {
       else p.set(key, value);
       return p;
     });
+  const open = useCallback(
+    (dogId: string) =>
+      setParams((p) => {
+        p.set('dog', dogId);
+        return p;
+      }),
+    [setParams],
+  );
   const openDog = kennel.dogs.find((d) => d.id === params.get('dog')) ?? null;
   const today = localDayOf(now, names.zone);
   const nights = useMemo(() => nightsOf(kennel, today), [kennel, today]);
@@ -114,7 +123,7 @@ export default function CountdownRoom() {
           <ol className="way" style={{ flex: 1 }} aria-label="In the way">
             {read.problems.map(({ row, byMs }) => (
               <li key={row.dogId}>
-                <button className="plain" onClick={() => set('dog', row.dogId)}>
+                <button className="plain" onClick={() => open(row.dogId)}>
                   <b>{names.dog(row.dogId)}</b>
                 </button>
                 <span>
@@ -137,7 +146,7 @@ export default function CountdownRoom() {
           kennel={kennel}
           now={now}
           width={width}
-          onOpen={(id) => set('dog', id)}
+          onOpen={open}
           nights={nights}
         />
       ) : (
@@ -151,7 +160,7 @@ export default function CountdownRoom() {
           scale={scale}
           nights={nights}
           onReach={(r) => set('reach', r === 7 ? null : String(r))}
-          onOpen={(id) => set('dog', id)}
+          onOpen={open}
         />
       )}
       {read.later.map((l) => (

@@ -1,8 +1,9 @@
 /*
  * The countdown on a phone: one strip a dog, what is in the way first.
  */
+import { memo } from 'react';
 import { countBackScale, wallToMs } from '@loyal-mane/core';
-import type { CountdownDay, WallTime } from '@loyal-mane/core';
+import type { CountdownDay, CountdownRow, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
@@ -10,6 +11,8 @@ import { DogBadge } from '../../parts/Glyph';
 import { stateWords } from './rowWords';
 import { Strand } from './Strand';
 import type { Night } from './Strand';
+
+const SCALE = countBackScale(7 * 24);
 
 interface PhoneProps {
   readonly days: readonly CountdownDay[];
@@ -22,7 +25,6 @@ interface PhoneProps {
 }
 
 export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: PhoneProps) {
-  const scale = countBackScale(7 * 24);
   const rows = days.flatMap((d) => d.rows);
   const strips = [
     { title: 'In the way', rows: rows.filter((r) => r.problem !== null) },
@@ -40,40 +42,52 @@ export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: P
             <h2 className="serif" style={{ fontSize: 16, padding: '12px 0 4px' }}>
               {s.title}
             </h2>
-            {s.rows.map((row) => {
-              const dog = kennel.dogs.find((d) => d.id === row.dogId);
-              const remedy = row.problem?.reason.remedies[0];
-              return (
-                <button key={row.dogId} className="plain phone-row" onClick={() => onOpen(row.dogId)}>
-                  <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
-                    <DogBadge badge={dog?.badge ?? 'samoyed'} width={36} tone={row.problem === null ? 'ink' : 'clay'} />
-                    <b style={{ fontSize: 16 }}>{names.dog(row.dogId)}</b>
-                    <span className="soft">{dog?.breed}</span>
-                    <b style={{ marginLeft: 'auto', fontSize: 16 }}>
-                      {clockWords(row.ringMs, names.zone, names.clock)}
-                    </b>
-                  </span>
-                  <svg width={width} height={24} style={{ display: 'block', overflow: 'visible' }}>
-                    <Strand row={row} scale={scale} left={0} width={width - 4} nowMs={now} nights={nights} />
-                    <path
-                      d={`M${String(Math.max(0, scale.x((row.ringMs - now) / 3_600_000)) * (width - 4))} 2v19`}
-                      stroke="var(--ink)"
-                      strokeWidth={2.2}
-                    />
-                  </svg>
-                  {row.problem === null ? (
-                    <span className="soft">{stateWords(row, names)}</span>
-                  ) : (
-                    <span className="bad">
-                      {whyNotWords(row.problem, names)}{' '}
-                      {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
-                    </span>
-                  )}
-                </button>
-              );
-            })}
+            {s.rows.map((row) => (
+              <PhoneRow
+                key={row.dogId}
+                row={row}
+                dog={kennel.dogs.find((d) => d.id === row.dogId)}
+                names={names}
+                now={now}
+                width={width}
+                nights={nights}
+                onOpen={onOpen}
+              />
+            ))}
           </section>
         ))}
     </>
   );
 }
+
+interface PhoneRowProps extends Omit<PhoneProps, 'days' | 'kennel'> {
+  readonly row: CountdownRow;
+  readonly dog: Kennel['dogs'][number] | undefined;
+}
+
+/** One dog's strip; drawn again only when its own row or the moment has changed. */
+const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, onOpen }: PhoneRowProps) {
+  const remedy = row.problem?.reason.remedies[0];
+  const nowX = Math.max(0, SCALE.x((row.ringMs - now) / 3_600_000)) * (width - 4);
+  return (
+    <button className="plain phone-row" onClick={() => onOpen(row.dogId)}>
+      <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+        <DogBadge badge={dog?.badge ?? 'samoyed'} width={36} tone={row.problem === null ? 'ink' : 'clay'} />
+        <b style={{ fontSize: 16 }}>{names.dog(row.dogId)}</b>
+        <span className="soft">{dog?.breed}</span>
+        <b style={{ marginLeft: 'auto', fontSize: 16 }}>{clockWords(row.ringMs, names.zone, names.clock)}</b>
+      </span>
+      <svg width={width} height={24} style={{ display: 'block', overflow: 'visible' }}>
+        <Strand row={row} scale={SCALE} left={0} width={width - 4} nowMs={now} nights={nights} />
+        <path d={`M${String(nowX)} 2v19`} stroke="var(--ink)" strokeWidth={2.2} />
+      </svg>
+      {row.problem === null ? (
+        <span className="soft">{stateWords(row, names)}</span>
+      ) : (
+        <span className="bad">
+          {whyNotWords(row.problem, names)} {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
+        </span>
+      )}
+    </button>
+  );
+});

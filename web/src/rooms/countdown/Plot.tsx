@@ -95,7 +95,17 @@ export function Plot({ read, names, kennel, now, width, reach, scale, nights, on
           if (b.kind === 'head') return <DayHead key={day.day} box={b} day={day} names={names} now={now} />;
           const row = day.rows[b.row];
           return row === undefined ? null : (
-            <Row key={row.dogId} box={b} row={row} names={names} kennel={kennel} width={width} onOpen={onOpen} />
+            <Row
+              key={row.dogId}
+              top={b.top}
+              height={b.height}
+              nowX={b.nowX}
+              row={row}
+              dog={kennel.dogs.find((d) => d.id === row.dogId)}
+              names={names}
+              width={width}
+              onOpen={onOpen}
+            />
           );
         })}
       </div>

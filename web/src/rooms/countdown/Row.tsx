@@ -1,37 +1,36 @@
 /*
  * One dog's row around its strand: name, ring time, state, and what is in the way.
  */
+import { memo } from 'react';
 import type { CountdownRow } from '@loyal-mane/core';
 import { clockWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
 import { LEFT_PX, RIGHT_PX } from './layout';
-import type { layoutRows } from './layout';
 import { alsoWords, stateWords } from './rowWords';
 
 interface RowProps {
-  readonly box: ReturnType<typeof layoutRows>[number];
+  readonly top: number;
+  readonly height: number;
+  /** x of now on this strand, px from the left of the plot. */
+  readonly nowX: number;
   readonly row: CountdownRow;
+  readonly dog: Kennel['dogs'][number] | undefined;
   readonly names: Names;
-  readonly kennel: Kennel;
   readonly width: number;
   readonly onOpen: (dogId: string) => void;
 }
 
-export function Row({ box, row, names, kennel, width, onOpen }: RowProps) {
-  const dog = kennel.dogs.find((d) => d.id === row.dogId);
+/** Drawn again only when its own dog's row has changed. */
+export const Row = memo(function Row({ top, height, nowX, row, dog, names, width, onOpen }: RowProps) {
   const bad = row.problem !== null;
   const time = clockWords(row.ringMs, names.zone, names.clock);
   const state = stateWords(row, names);
   const remedy = row.problem?.reason.remedies[0];
   return (
     <>
-      <button
-        className="plain strand-row"
-        style={{ top: box.top, height: box.height }}
-        onClick={() => onOpen(row.dogId)}
-      >
+      <button className="plain strand-row" style={{ top, height }} onClick={() => onOpen(row.dogId)}>
         <span style={{ position: 'absolute', left: 0, top: 1 }}>
           <DogBadge badge={dog?.badge ?? 'samoyed'} width={32} tone={bad ? 'clay' : 'ink'} />
         </span>
@@ -71,13 +70,10 @@ export function Row({ box, row, names, kennel, width, onOpen }: RowProps) {
         </span>
       </button>
       {row.problem !== null && (
-        <div
-          className="why"
-          style={{ top: box.top + 22, left: Math.max(LEFT_PX, Math.min(box.nowX + 6, width - 640)) }}
-        >
+        <div className="why" style={{ top: top + 22, left: Math.max(LEFT_PX, Math.min(nowX + 6, width - 640)) }}>
           {whyNotWords(row.problem, names)} {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
         </div>
       )}
     </>
   );
-}
+});

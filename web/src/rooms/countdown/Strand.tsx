@@ -1,7 +1,7 @@
 /*
  * One dog's strand: a lock of hair, thick where work is done, thin ahead, a hairline at night, ending in the ring bracket.
  */
-import { Fragment } from 'react';
+import { Fragment, memo } from 'react';
 import { layoutCapsules } from '@loyal-mane/core';
 import type { CountBackScale, CountdownRow, MarkState, StrandStep } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
@@ -102,7 +102,8 @@ function Mark({ s, x, y }: { s: StrandStep; x: number; y: number }) {
   }
 }
 
-export function Strand({ row, scale, left, width, nowMs, nights }: Props) {
+/** The drawing itself; rooms use `Strand`. */
+export function StrandDrawing({ row, scale, left, width, nowMs, nights }: Props) {
   const y = 11.5;
   const xOf = (ms: number): number => left + scale.x((row.ringMs - ms) / HOUR_MS) * width;
   const start = left;
@@ -155,6 +156,9 @@ export function Strand({ row, scale, left, width, nowMs, nights }: Props) {
     </g>
   );
 }
+
+/** Drawn again only when its own dog's row, the scale or the moment has changed. */
+export const Strand = memo(StrandDrawing);
 
 /** Parts of [from, to] in px that are not night. */
 function daylight(from: number, to: number, xOf: (ms: number) => number, nights: readonly Night[]): [number, number][] {

@@ -23,7 +23,7 @@ import { useNow } from '../../parts/useNow';
 import { problemWords } from '../../parts/ProblemNote';
 import { desk } from '../../workers/deskClient';
 import type { DeskPlan } from '../../workers/deskClient';
-import type { WhatIfAnswer } from '../../workers/protocol';
+import type { WhatIfAnswer } from '../../workers/planDesk';
 import { effectWords } from '../methods/effectWords';
 import { useApplySupposed } from './useApplySupposed';
 

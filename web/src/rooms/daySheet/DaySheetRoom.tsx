@@ -2,20 +2,21 @@
  * Day sheet: who does what, where, in which order. A rope a person, the day's stations below; on a phone "my day".
  */
 import { Button } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { addDays, bundlesOf, daySheet, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { DaySheet, Lane, PlannedActivity, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords, durationWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
-import { isTyping } from '../../parts/isTyping';
 import { monthDay } from '../../parts/monthDay';
 import { SignKey } from '../../parts/SignKey';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useDay } from '../../parts/useDay';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
+import { useShortcut } from '../../parts/useShortcut';
 import { useWidth } from '../../parts/useWidth';
+import { useWork } from '../../parts/useWork';
 import { DraftBar, PlanButton, usePlanning } from '../countdown/PlanBar';
 import { BundleView } from './BundleView';
 import { MyAnswer, MyDay } from './MyDay';
@@ -29,7 +30,7 @@ const HOUR_MS = 3_600_000;
 const LEAST_BLOCK_PX = 18;
 
 export default function DaySheetRoom() {
-  const { session, kennel, view, plan, work, names, lead, looksAtDraft } = useRooms();
+  const { session, kennel, view, plan, names, lead, looksAtDraft } = useRooms();
   const now = useNow(10_000);
   const today = localDayOf(now, names.zone);
   const [day, setDay] = useDay(today);
@@ -37,11 +38,12 @@ export default function DaySheetRoom() {
   const [personId, setPersonId] = useState<string | null>(null);
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
-  const sheet = useMemo(() => daySheet(kennel, plan, work, day, now), [kennel, plan, work, day, now]);
+  const sheet = useWork(useCallback((work) => daySheet(kennel, plan, work, day, now), [kennel, plan, day, now]));
   const mine = sheet.lanes.find((l) => l.personId === session.personId);
   const noon = wallToMs(day, '12:00' as WallTime, names.zone);
   const person = kennel.people.find((p) => p.id === personId) ?? null;
-  useDayKeys((n) => setDay(addDays(day, n)));
+  useShortcut('[', () => setDay(addDays(day, -1)));
+  useShortcut(']', () => setDay(addDays(day, 1)));
   return (
     <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <div className="sheet-head">
@@ -89,7 +91,6 @@ export default function DaySheetRoom() {
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
       <PersonDrawer
         dogs={kennel.dogs}
-        work={work}
         person={person}
         absent={kennel.absences.some((a) => a.personId === personId && a.day === day)}
         day={day}
@@ -115,18 +116,6 @@ function Answer({ sheet }: { sheet: DaySheet }) {
       <b>{sheet.tasks} tasks</b> have a place, <b className="bad">{sheet.withoutPlace} have none</b>
     </>
   );
-}
-
-function useDayKeys(step: (days: number) => void): void {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent): void => {
-      if (isTyping(e) || e.ctrlKey || e.metaKey) return;
-      if (e.key === '[') step(-1);
-      if (e.key === ']') step(1);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
 }
 
 interface RopesProps {

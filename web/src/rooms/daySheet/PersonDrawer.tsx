@@ -4,7 +4,7 @@
 import { App as AntApp, Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { command, markAbsent, markBack, newPassword, useCommand } from '../../api/commands';
-import type { Kennel, Work } from '../../api/queries';
+import type { Kennel } from '../../api/queries';
 import { PersonPace } from './PersonPace';
 import { problemWords } from '../../parts/ProblemNote';
 import { useReturnFocus } from '../../parts/useReturnFocus';
@@ -13,7 +13,6 @@ const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 
 interface Props {
   readonly dogs: Kennel['dogs'];
-  readonly work: readonly Work[];
   readonly person: Kennel['people'][number] | null;
   readonly absent: boolean;
   readonly day: string;
@@ -22,7 +21,7 @@ interface Props {
   readonly onPlan: () => void;
 }
 
-export function PersonDrawer({ dogs, work, person, absent, day, dayName, onClose, onPlan }: Props) {
+export function PersonDrawer({ dogs, person, absent, day, dayName, onClose, onPlan }: Props) {
   useReturnFocus(person !== null);
   const { message } = AntApp.useApp();
   const [password, setPassword] = useState<string | null>(null);
@@ -73,7 +72,7 @@ export function PersonDrawer({ dogs, work, person, absent, day, dayName, onClose
         What is done or running stays as it is; the rest is planned again, and you see what moves before it is
         published.
       </p>
-      <PersonPace personId={person.id} work={work} />
+      <PersonPace personId={person.id} />
       <Suspense fallback={<p className="soft">Loading.</p>}>
         <PersonRecord person={person} dogs={dogs} />
       </Suspense>

@@ -3,7 +3,7 @@
  */
 import { learnPace } from '@loyal-mane/core';
 import type { PaceLog, StepId } from '@loyal-mane/core';
-import type { Work } from '../../api/queries';
+import { allWork, useWork } from '../../parts/useWork';
 
 /** One step of each kind of work that is learned together. */
 const KINDS: readonly (readonly [StepId, string])[] = [
@@ -15,7 +15,9 @@ const KINDS: readonly (readonly [StepId, string])[] = [
   ['finish', 'Show-morning finish'],
 ];
 
-export function PersonPace({ personId, work }: { personId: string; work: readonly Work[] }) {
+/** How fast a person works, by kind of work. */
+export function PersonPace({ personId }: { personId: string }) {
+  const work = useWork(allWork);
   const logs = work.flatMap((w): PaceLog[] =>
     w.state === 'done' && w.expectedMin !== undefined
       ? [

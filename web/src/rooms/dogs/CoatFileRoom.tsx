@@ -11,6 +11,7 @@ import type { Dog } from '../../parts/dogRecord';
 import { foundWords, isClear, isLookedAt } from '../../parts/foundWords';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
+import { useWork, workedDogs } from '../../parts/useWork';
 import { AboutPart } from './AboutPart';
 import { CoatPart } from './CoatPart';
 import { EstimatesPart } from './EstimatesPart';
@@ -29,7 +30,8 @@ const PARTS = [
 
 export default function CoatFileRoom() {
   const { id } = useParams();
-  const { kennel, names, lead, plan, work } = useRooms();
+  const { kennel, names, lead, plan } = useRooms();
+  const worked = useWork(workedDogs);
   const [params, setParams] = useSearchParams();
   const now = useNow(60_000);
   const dog = kennel.dogs.find((d) => d.id === id);
@@ -57,7 +59,7 @@ export default function CoatFileRoom() {
             <>
               The coat is not clear. <b className="bad">{foundWords(dog)}</b>
             </>
-          ) : isLookedAt(dog, work) ? (
+          ) : isLookedAt(dog, worked) ? (
             'No mats, damp spots or sore skin on record.'
           ) : (
             'Nobody has looked at this coat yet.'

@@ -23,6 +23,7 @@ import type { Opened } from '../../parts/rows/RowDrawer';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
+import { useWork, workedDogs } from '../../parts/useWork';
 import { useWidth } from '../../parts/useWidth';
 import { firstFields } from './dogFields';
 
@@ -30,9 +31,10 @@ import { firstFields } from './dogFields';
 const NARROW_PX = 700;
 
 export default function DogsRoom() {
-  const { kennel, names, lead, work } = useRooms();
+  const { kennel, names, lead } = useRooms();
+  const worked = useWork(workedDogs);
   const stateOf = (d: Dog): string =>
-    marksOf(d) > 0 ? foundWords(d) : isLookedAt(d, work) ? 'clear' : 'not looked at yet';
+    marksOf(d) > 0 ? foundWords(d) : isLookedAt(d, worked) ? 'clear' : 'not looked at yet';
   const navigate = useNavigate();
   const client = useQueryClient();
   const [ref, width] = useWidth(1200);
@@ -56,7 +58,7 @@ export default function DogsRoom() {
   return (
     <div className="room" ref={ref}>
       <div className="sheet-head">
-        <h1>{answer(here, troubled, here.filter((d) => !isLookedAt(d, work)).length)}</h1>
+        <h1>{answer(here, troubled, here.filter((d) => !isLookedAt(d, worked)).length)}</h1>
       </div>
       <RowTable
         name="Dogs"

@@ -20,6 +20,7 @@ import { StepGlyph } from '../../parts/Glyph';
 import { bornOf, kennelDogOf, libraryOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
+import { useDogWork } from '../../parts/useWork';
 
 const OVER = 'It is finished; the next estimate rests on it as well.';
 
@@ -49,7 +50,8 @@ export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
 }
 
 export function EstimatesPart({ dog }: { dog: Dog }) {
-  const { kennel, plan, work, names } = useRooms();
+  const { kennel, plan, names } = useRooms();
+  const work = useDogWork(dog.id);
   const rows = new Map<StepId, PlannedActivity>();
   // Planned work says more than finished work: its estimate has learned from the latter.
   for (const a of plan?.activities ?? [])

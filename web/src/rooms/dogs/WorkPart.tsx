@@ -14,6 +14,7 @@ import { TaskDrawer } from '../../parts/TaskDrawer';
 import type { Dog } from '../../parts/dogRecord';
 import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
+import { useDogWork } from '../../parts/useWork';
 
 /** Finished tasks shown at first, and more with each touch. */
 const PAGE = 40;
@@ -85,9 +86,10 @@ interface DidProps {
 
 /** Finished tasks, the last one first. */
 export function WhatWeDid({ dog, most, onMore }: DidProps) {
-  const { work, names } = useRooms();
+  const { names } = useRooms();
+  const work = useDogWork(dog.id);
   const all = work
-    .filter((w) => w.dogId === dog.id && w.state === 'done' && w.finishedAt !== undefined)
+    .filter((w) => w.state === 'done' && w.finishedAt !== undefined)
     .sort((x, y) => (y.finishedAt ?? '').localeCompare(x.finishedAt ?? ''));
   return (
     <section aria-label="Done">

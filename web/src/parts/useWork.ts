@@ -1,0 +1,29 @@
+/*
+ * What is being done and was done. A room names what it makes of it: it is drawn again only when that has changed, and parts
+ * of it that have not stay the same objects, so that their rows are left alone.
+ */
+import { useCallback } from 'react';
+import { useSuspenseQuery } from '@tanstack/react-query';
+import type { Work } from '../api/queries';
+import { workQuery } from '../api/queries';
+
+/** Reads the records of work with a function of them; keep the function (`useCallback`), or it is read at every turn. */
+export function useWork<T>(select: (work: readonly Work[]) => T): T {
+  return useSuspenseQuery({ ...workQuery, select }).data;
+}
+
+/** Records of one dog. */
+export function useDogWork(dogId: string): readonly Work[] {
+  return useWork(useCallback((work) => work.filter((w) => w.dogId === dogId), [dogId]));
+}
+
+/** Dogs that somebody has finished work on. */
+export const workedDogs = (work: readonly Work[]): readonly string[] =>
+  [...new Set(work.filter((w) => w.state === 'done').map((w) => w.dogId))].sort();
+
+/** State of every task that was begun, by key. */
+export const taskStates = (work: readonly Work[]): Readonly<Record<string, Work['state'] | undefined>> =>
+  Object.fromEntries(work.map((w) => [w.taskKey, w.state]));
+
+/** All records, for those who need them whole. */
+export const allWork = (work: readonly Work[]): readonly Work[] => work;
