@@ -65,7 +65,7 @@ const NO_ANSWER = /^Failed to load resource/;
 function listen(context: BrowserContext, troubles: string[]): void {
   context.on('console', (m) => {
     const isTrouble = m.type() === 'error' || m.type() === 'warning';
-    if (isTrouble && !NO_ANSWER.test(m.text())) troubles.push(`console: ${m.text()} (${m.location().url})`);
+    if (isTrouble && !m.text().startsWith("Failed to load resource")) troubles.push(`console: ${m.text()} (${m.location().url})`);
   });
   context.on('weberror', (e) => troubles.push(`thrown: ${String(e.error())}`));
 }
