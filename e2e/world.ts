@@ -58,14 +58,12 @@ export async function choose(page: Page, label: string, option: string): Promise
 
 const contract = new Contract();
 
-/** Requests that a test has refused or cut; their answers are looked at below. */
-const NO_ANSWER = /^Failed to load resource/;
-
-/** Notes what a context's pages write to the console as errors or warnings, and what they throw. */
+/** Notes errors and warnings of a context's pages, and what they throw; refused requests, which tests ask for, are looked at below. */
 function listen(context: BrowserContext, troubles: string[]): void {
   context.on('console', (m) => {
     const isTrouble = m.type() === 'error' || m.type() === 'warning';
-    if (isTrouble && !m.text().startsWith("Failed to load resource")) troubles.push(`console: ${m.text()} (${m.location().url})`);
+    if (isTrouble && !m.text().startsWith('Failed to load resource'))
+      troubles.push(`console: ${m.text()} (${m.location().url})`);
   });
   context.on('weberror', (e) => troubles.push(`thrown: ${String(e.error())}`));
 }

@@ -1,8 +1,19 @@
 import { defaultClientConditions, defineConfig } from 'vite';
+import type { Plugin } from 'vite';
 import react from '@vitejs/plugin-react';
+import { DAY, paletteCss } from './src/theme/palette.ts';
+
+/** Writes the palette into the page, so that its colors stand before any script runs. */
+const palette: Plugin = {
+  name: 'palette',
+  transformIndexHtml: () => [
+    { tag: 'style', children: paletteCss(), injectTo: 'head-prepend' },
+    { tag: 'meta', attrs: { name: 'theme-color', content: DAY.paper }, injectTo: 'head' },
+  ],
+};
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), palette],
   resolve: { conditions: ['@loyal-mane/source', ...defaultClientConditions] },
   server: { proxy: { '/api': 'http://127.0.0.1:8480' } },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },

@@ -12,7 +12,8 @@ import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries'
 import type { Session } from '../api/queries';
 import { problemWords } from '../parts/ProblemNote';
 import { OwnPasswordPage, SignInPage, WelcomePage } from '../rooms/signIn/SignInPage';
-import { DAY, themeOf } from '../theme/tokens';
+import { DAY } from '../theme/palette';
+import { themeOf } from '../theme/tokens';
 import { Frame } from './Frame';
 import { RoomError } from './RoomError';
 import {
@@ -27,6 +28,7 @@ import {
   ShowsRoom,
   YardRoom,
 } from './rooms';
+import './app.css';
 
 const client = new QueryClient({
   defaultOptions: {

@@ -1,67 +1,9 @@
 /*
- * The palette, day and wet room, and how Ant Design carries it. Contrast of every pair was measured: lowest 5.0 for text.
+ * How Ant Design carries the palette.
  */
 import type { ThemeConfig } from 'antd';
-
-export interface Palette {
-  readonly paper: string;
-  readonly sheet: string;
-  readonly sunk: string;
-  readonly line: string;
-  readonly edge: string;
-  readonly ink: string;
-  readonly soft: string;
-  readonly moss: string;
-  readonly mossTint: string;
-  readonly tarn: string;
-  readonly tarnTint: string;
-  readonly brass: string;
-  readonly brassTint: string;
-  readonly plum: string;
-  readonly plumTint: string;
-  readonly clay: string;
-  readonly clayTint: string;
-}
-
-export const DAY: Palette = {
-  paper: '#F7F4EE',
-  sheet: '#FFFDF9',
-  sunk: '#EDE8DD',
-  line: '#D8D0C1',
-  edge: '#8A8371',
-  ink: '#1F2A2E',
-  soft: '#535E60',
-  moss: '#2F5D43',
-  mossTint: '#DDE8DC',
-  tarn: '#23597A',
-  tarnTint: '#D9E7EE',
-  brass: '#7F560F',
-  brassTint: '#F3E4C4',
-  plum: '#67466F',
-  plumTint: '#EADFEC',
-  clay: '#A63C26',
-  clayTint: '#F7DFD6',
-};
-
-export const WET: Palette = {
-  paper: '#0E1719',
-  sheet: '#18262A',
-  sunk: '#081012',
-  line: '#34464B',
-  edge: '#7C9096',
-  ink: '#F6F1E6',
-  soft: '#B9C4C4',
-  moss: '#8FD0A4',
-  mossTint: '#1C3B2A',
-  tarn: '#84C6EA',
-  tarnTint: '#153548',
-  brass: '#F0BE5A',
-  brassTint: '#43310D',
-  plum: '#D7B2E0',
-  plumTint: '#3A2742',
-  clay: '#FF9B82',
-  clayTint: '#4F1F15',
-};
+import type { Palette } from './palette';
+import { WET } from './palette';
 
 export const SANS = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 

@@ -9,6 +9,7 @@ import { LensFigure } from './LensFigure';
 import { PlanFigure } from './PlanFigure';
 import { SideFigure } from './SideFigure';
 import type { MapProps } from './ZoneButton';
+import './coatMap.css';
 
 export function CoatMap({ shape, ...map }: MapProps & { readonly shape: BodyRow }) {
   const dog = useMemo(() => {

@@ -5,6 +5,7 @@
 import type { KeyboardEvent } from 'react';
 import type { ZoneId } from '@loyal-mane/core';
 import { ZONES, ZONE_NAMES } from '@loyal-mane/library';
+import './coatMap.css';
 
 /** How a zone is shown: its color, a short mark that says the same without color, and words. */
 export interface ZoneTint {

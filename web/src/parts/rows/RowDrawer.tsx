@@ -9,6 +9,7 @@ import type { FieldSpec } from './fieldSpec';
 import { useReturnFocus } from '../useReturnFocus';
 import { RowForm } from './RowForm';
 import { Trail } from './Trail';
+import './rows.css';
 
 /** Which row a drawer shows: one that is there, or a new one. */
 export interface Opened {

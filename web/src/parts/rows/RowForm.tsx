@@ -20,6 +20,7 @@ import { draftOf, dropDraft, keepDraft } from './draft';
 import { Fields } from './Fields';
 import type { FieldSpec } from './fieldSpec';
 import { fieldsOf, given } from './fieldSpec';
+import './rows.css';
 
 const CHECK_AFTER_MS = 250;
 const MOST_ELSEWHERE = 4;

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { csvOf } from '@loyal-mane/library/csv';
 import { useJustChanged } from '../justChanged';
 import { nearest } from '../nearest';
+import './rows.css';
 
 export interface Column<R> {
   readonly name: string;

@@ -9,6 +9,7 @@ import { command, useCommand } from '../../api/commands';
 import { trailQuery, undoTrail } from '../../api/rows';
 import { ProblemNote, problemWords } from '../ProblemNote';
 import { monthDay } from '../monthDay';
+import './rows.css';
 
 export function Trail({ subject, kennel }: { subject: string | null; kennel: KennelFile }) {
   const { message } = AntApp.useApp();

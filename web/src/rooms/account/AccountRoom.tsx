@@ -19,6 +19,7 @@ import { Feeds } from '../../parts/Feeds';
 import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
+import './account.css';
 
 export default function AccountRoom() {
   const { session, lead } = useRooms();

@@ -10,7 +10,8 @@ import { METHODS } from '@loyal-mane/library/words';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
 import { useShortcut } from '../../parts/useShortcut';
-import { WET, themeOf } from '../../theme/tokens';
+import { WET } from '../../theme/palette';
+import { themeOf } from '../../theme/tokens';
 import { BenchBar } from './BenchBar';
 import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
@@ -20,6 +21,7 @@ import { TaskSide } from './TaskSide';
 import { TaskWork } from './TaskWork';
 import type { BenchTask } from './myTasks';
 import { isTooSoon, useBench, useBenchCommands } from './useBench';
+import './bench.css';
 
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
 const THEME = themeOf(WET, 64, 20);

@@ -29,6 +29,7 @@ import { FileDrop } from './FileDrop';
 import { textOf } from './textOf';
 import { WhatSelect } from './WhatSelect';
 import { withFound } from './withFound';
+import './bringIn.css';
 
 const KIND_WORDS: Readonly<
   Record<ImportKind, { readonly title: string; readonly what: string; readonly back: string }>

@@ -22,6 +22,7 @@ import { Plot } from './Plot';
 import { byWords } from './rowWords';
 import { useRemedy } from './useRemedy';
 import { WhatIfDrawer } from './WhatIf';
+import './countdown.css';
 
 /** Needed once in a kennel's life. */
 const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));

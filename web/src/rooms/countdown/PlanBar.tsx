@@ -15,6 +15,7 @@ import { cancelPlan, command, answerDraft, startPlan, useCommand } from '../../a
 import { jobQuery, planQuery } from '../../api/queries';
 import type { PlanJob, PlanView, StoredPlan } from '../../api/queries';
 import { problemWords } from '../../parts/ProblemNote';
+import './countdown.css';
 
 const OVER: readonly PlanJob['state'][] = ['done', 'cancelled', 'failed'];
 

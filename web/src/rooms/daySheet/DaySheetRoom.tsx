@@ -21,6 +21,7 @@ import { DraftBar, PlanButton, usePlanning } from '../countdown/PlanBar';
 import { BundleView } from './BundleView';
 import { MyAnswer, MyDay } from './MyDay';
 import { PersonDrawer } from './PersonDrawer';
+import './daySheet.css';
 
 const LEFT = 132;
 const RIGHT = 92;

@@ -18,6 +18,7 @@ import { EstimatesPart } from './EstimatesPart';
 import { ProductsPart } from './ProductsPart';
 import { RecordPart } from './RecordPart';
 import { WorkPart } from './WorkPart';
+import './dogs.css';
 
 const PARTS = [
   { id: 'coat', name: 'Coat' },

@@ -26,6 +26,7 @@ import { useRooms } from '../../parts/useRooms';
 import { useWork, workedDogs } from '../../parts/useWork';
 import { useWidth } from '../../parts/useWidth';
 import { firstFields } from './dogFields';
+import './dogs.css';
 
 /** Below this many pixels only name and state are shown. */
 const NARROW_PX = 700;

@@ -23,6 +23,7 @@ import { ShowRules } from './ShowRules';
 import { StepPages } from './StepPage';
 import { useMethodsDraft } from './useMethodsDraft';
 import { TINTS, ZonePage } from './ZonePage';
+import './methods.css';
 
 const PARTS = [
   { id: 'schools', name: 'Schools' },

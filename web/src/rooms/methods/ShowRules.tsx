@@ -13,6 +13,7 @@ import type { Kennel } from '../../api/queries';
 import { monthDay } from '../../parts/monthDay';
 import { wallTyped } from '../../parts/rows/fieldSpec';
 import { problemWords } from '../../parts/ProblemNote';
+import './methods.css';
 
 const VALUE_WORDS: Readonly<Record<RuleValue, string>> = {
   unknown: 'not known yet',

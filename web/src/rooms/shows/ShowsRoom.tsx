@@ -15,6 +15,7 @@ import { useRooms } from '../../parts/useRooms';
 import { NewShowForm } from './NewShowForm';
 import { daysWords } from './daysWords';
 import { ShowPage } from './ShowPage';
+import './shows.css';
 
 type Show = Kennel['shows'][number];
 

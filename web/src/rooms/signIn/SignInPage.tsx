@@ -9,6 +9,7 @@ import { post } from '../../api/client';
 import { keepSession, sessionQuery } from '../../api/queries';
 import type { Session } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
+import './signIn.css';
 
 function Page({ title, line, children }: { title: string; line: string; children: React.ReactNode }) {
   return (

@@ -16,6 +16,7 @@ import { PeoplePart } from './PeoplePart';
 import { OwnersPart, PowerPart, StationsPart, TravelPart } from './PlacesParts';
 import { ShiftsPart } from './ShiftsPart';
 import { yardAnswer } from './yardAnswer';
+import './yard.css';
 
 const PARTS = [
   { id: 'people', name: 'People' },
