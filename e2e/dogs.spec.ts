@@ -31,7 +31,7 @@ test('the coat file keeps what is marked, logged and decided', async ({ page, br
   await test.step('a recipe is kept, and gives what comes out after the show', async () => {
     await page.getByRole('button', { name: 'Products and recipe' }).click();
     const recipe = page.getByRole('region', { name: 'Finishing recipe' });
-    await recipe.getByRole('button', { name: 'One more product' }).click();
+    await recipe.getByRole('button', { name: 'Add product' }).click();
     await recipe.getByRole('button', { name: 'Save the recipe' }).click();
     await expect(recipe.getByRole('button', { name: 'Save the recipe' })).toHaveCount(0);
     await expect(recipe).toContainText('lift or texture spray (all over)');
@@ -72,7 +72,7 @@ test('a program is changed after a preview, and what cannot work is refused in w
   await page.getByLabel('Wait at most, min').fill('30');
   await expect(bar).toContainText('Nails is to wait at least 60 and at most 30 min: no wait is both.');
   await expect(bar.getByRole('button', { name: 'Save' })).toBeDisabled();
-  await bar.getByRole('button', { name: 'Leave it' }).click();
+  await bar.getByRole('button', { name: 'Discard changes' }).click();
 
   await page.getByRole('button', { name: /^Version \d+$/ }).click();
   await page.getByRole('button', { name: 'Undo this' }).click();
@@ -87,7 +87,7 @@ test('a breed of our own is added and taken away', async ({ page }) => {
   await form.getByRole('button', { name: 'Save the breed' }).click();
   await expect(form.getByText('Give it a name.')).toBeVisible();
   await form.getByLabel('Breed', { exact: true }).fill('Samoyed');
-  await expect(form.getByText('There is one of that name')).toBeVisible();
+  await expect(form.getByText('A breed of this name is there already')).toBeVisible();
   await form.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Change it here' }).click();
   await form.getByLabel('Ears').fill('kept as they are');
@@ -95,6 +95,6 @@ test('a breed of our own is added and taken away', async ({ page }) => {
   await expect(page.getByText('The kennel’s own row')).toBeVisible();
   await expect(page.getByText('kept as they are')).toBeVisible();
   await page.getByRole('button', { name: 'Change it here' }).click();
-  await form.getByRole('button', { name: 'Take our row away' }).click();
+  await form.getByRole('button', { name: 'Remove our own row' }).click();
   await expect(page.getByText('verify with your registry')).toBeVisible();
 });

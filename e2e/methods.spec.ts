@@ -44,7 +44,7 @@ test('one dog may differ, and a choice that would hurt is refused with its reaso
   await page.getByRole('radio', { name: /With great care/ }).click();
   const bar = page.getByRole('region', { name: 'What the change would do' });
   await expect(bar).toContainText('nobody here is trained for it', { timeout: 60_000 });
-  await bar.getByRole('button', { name: 'Leave it' }).click();
+  await bar.getByRole('button', { name: 'Discard changes' }).click();
   await expect(bar).toHaveCount(0);
 });
 

@@ -118,7 +118,7 @@ test('people, shifts and stations; what was typed is not lost', async ({ page, b
     await page.getByRole('button', { name: 'Lay a weekly pattern' }).click();
     await choose(page, 'For', 'Runa Vik');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Lay it' }).click();
+    await page.getByRole('button', { name: 'Lay shifts' }).click();
     const day = page.getByRole('button', { name: /^Runa Vik, 2026-06-18: 08:00–16:00/ });
     await day.click();
     // The pattern's own form has the same fields and may still be on its way out.

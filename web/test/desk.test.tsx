@@ -151,7 +151,7 @@ it('does not compute for somebody who may not see the whole kennel', () => {
 it('supposes a change, says what it would do, and refuses a time that is none', async () => {
   show(<CountdownRoom />, { kennelFile: FEW, view: { published: stored(FEW_PLAN) } });
   fireEvent.click(screen.getByRole('button', { name: 'What if' }));
-  const drawer = screen.getByRole('dialog');
+  const drawer = await screen.findByRole('dialog');
   const choose = async (label: string, option: string | RegExp, search?: string): Promise<void> => {
     const box = within(drawer).getByRole('combobox', { name: label });
     fireEvent.mouseDown(box);

@@ -114,9 +114,9 @@ describe('products and recipe', () => {
     expect(within(recipe).queryByRole('button', { name: 'Save the recipe' })).toBeNull();
     fireEvent.click(within(recipe).getByRole('button', { name: `${PRODUCT_NAMES.foam} earlier` }));
     expect(within(recipe).getByRole('button', { name: 'Save the recipe' })).toBeEnabled();
-    fireEvent.click(within(recipe).getByRole('button', { name: `${PRODUCT_NAMES.cream} away` }));
+    fireEvent.click(within(recipe).getByRole('button', { name: `Remove ${PRODUCT_NAMES.cream}` }));
     expect(within(recipe).getAllByRole('listitem')).toHaveLength(3);
-    fireEvent.click(within(recipe).getByRole('button', { name: 'Leave it' }));
+    fireEvent.click(within(recipe).getByRole('button', { name: 'Discard changes' }));
     expect(within(recipe).getAllByRole('listitem')).toHaveLength(4);
   });
 

@@ -85,7 +85,7 @@ describe('the room', () => {
     const bar = screen.getByRole('region', { name: 'What the change would do' });
     expect(bar).toHaveTextContent('At the gate: keep misting and brushing.');
     expect(within(bar).getByRole('button', { name: 'Save' })).toBeDisabled();
-    fireEvent.click(within(bar).getByRole('button', { name: 'Leave it' }));
+    fireEvent.click(within(bar).getByRole('button', { name: 'Discard changes' }));
     expect(screen.queryByRole('region', { name: 'What the change would do' })).toBeNull();
   });
 

@@ -25,8 +25,8 @@ function loadByDay(plan: Plan | null, zone: string): Map<string, number> {
   return load;
 }
 
+/** Work and shows of the next four weeks. */
 export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan | null; today: LocalDay }) {
-  const navigate = useNavigate();
   const [ref, width] = useWidth(640);
   const zone = kennel.settings.timeZone;
   const load = useMemo(() => loadByDay(plan, zone), [plan, zone]);
@@ -46,73 +46,24 @@ export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan 
     ),
   );
   return (
-    <div ref={ref} style={{ width: '100%' }}>
+    <div ref={ref} className="w-all">
       <svg width={width} height={46} role="group" aria-label="The next 28 days">
         <line x1={0} x2={width} y1={HEIGHT} y2={HEIGHT} stroke="var(--edge)" />
-        {days.map((day, k) => {
-          const height = ((load.get(day) ?? 0) / most) * (HEIGHT - 10);
-          const name = `${dayWords(Date.parse(`${day}T12:00:00Z`), 'UTC')} ${monthDay(day)}, ${String(Math.round((load.get(day) ?? 0) / 60))} hours of work`;
-          return (
-            <g
-              key={day}
-              role="button"
-              tabIndex={0}
-              aria-label={name}
-              style={{ cursor: 'pointer' }}
-              onClick={() => void navigate(`/day?day=${day}`)}
-              onKeyDown={(e) => {
-                if (e.key === 'Enter' || e.key === ' ') void navigate(`/day?day=${day}`);
-              }}
-            >
-              <title>{name}</title>
-              <rect
-                x={k * step}
-                y={0}
-                width={step}
-                height={HEIGHT}
-                fill={weekday(day) % 6 === 0 ? 'var(--sunk)' : 'transparent'}
-                fillOpacity={0.6}
-              />
-              <rect
-                x={k * step + step * 0.26}
-                y={HEIGHT - height}
-                width={step * 0.48}
-                height={height}
-                fill={waits.has(day) ? 'var(--clay)' : 'var(--worn)'}
-              />
-              {k === 0 && (
-                <rect
-                  x={1}
-                  y={5}
-                  width={step - 2}
-                  height={HEIGHT - 5}
-                  fill="none"
-                  stroke="var(--ink)"
-                  strokeWidth={2}
-                />
-              )}
-            </g>
-          );
-        })}
-        {kennel.shows.map((s) => {
-          const from = daysBetween(today, s.firstDay as LocalDay);
-          const to = daysBetween(today, s.lastDay as LocalDay) + 1;
-          if (to <= 0 || from >= DAYS) return null;
-          const x = Math.max(0, from) * step;
-          return (
-            <g key={s.id} aria-hidden>
-              <path
-                d={`M${String(x + 1)} ${String(HEIGHT)}V2H${String(Math.max(x + 34, to * step))}l-5 3.5 5 3.5H${String(x + 1)}`}
-                fill="var(--moss)"
-                stroke="var(--moss)"
-                style={{ pointerEvents: 'none' }}
-              />
-              <text x={x + 2} y={44} fontSize={12} fontWeight={650} fill="var(--ink)">
-                {s.name}
-              </text>
-            </g>
-          );
-        })}
+        {days.map((day, k) => (
+          <DayBar
+            key={day}
+            day={day}
+            x={k * step}
+            width={step}
+            share={(load.get(day) ?? 0) / most}
+            minutes={load.get(day) ?? 0}
+            waits={waits.has(day)}
+            isToday={k === 0}
+          />
+        ))}
+        {kennel.shows.map((s) => (
+          <ShowFlag key={s.id} show={s} today={today} step={step} />
+        ))}
         {days.map((day, k) =>
           k === 0 || (weekday(day) === 1 && !isUnderName(k)) ? (
             <text
@@ -130,5 +81,80 @@ export function CountRail({ kennel, plan, today }: { kennel: Kennel; plan: Plan 
         )}
       </svg>
     </div>
+  );
+}
+
+interface BarProps {
+  readonly day: LocalDay;
+  readonly x: number;
+  readonly width: number;
+  /** Of the fullest day, 0 to 1. */
+  readonly share: number;
+  readonly minutes: number;
+  /** Whether work that has no place should be done on it. */
+  readonly waits: boolean;
+  readonly isToday: boolean;
+}
+
+/** One day's work as a bar; it opens the day's sheet. */
+function DayBar({ day, x, width, share, minutes, waits, isToday }: BarProps) {
+  const navigate = useNavigate();
+  const height = share * (HEIGHT - 10);
+  const hours = String(Math.round(minutes / 60));
+  const name = `${dayWords(Date.parse(`${day}T12:00:00Z`), 'UTC')} ${monthDay(day)}, ${hours} hours of work`;
+  const open = (): void => void navigate(`/day?day=${day}`);
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={name}
+      className="day-bar"
+      onClick={open}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' || e.key === ' ') open();
+      }}
+    >
+      <title>{name}</title>
+      <rect
+        x={x}
+        y={0}
+        width={width}
+        height={HEIGHT}
+        fill={weekday(day) % 6 === 0 ? 'var(--sunk)' : 'transparent'}
+        fillOpacity={0.6}
+      />
+      <rect
+        x={x + width * 0.26}
+        y={HEIGHT - height}
+        width={width * 0.48}
+        height={height}
+        fill={waits ? 'var(--clay)' : 'var(--worn)'}
+      />
+      {isToday && (
+        <rect x={1} y={5} width={width - 2} height={HEIGHT - 5} fill="none" stroke="var(--ink)" strokeWidth={2} />
+      )}
+    </g>
+  );
+}
+
+/** A show as a flag from its first day to its last; nothing where it is over or too far ahead. */
+function ShowFlag({ show, today, step }: { show: Kennel['shows'][number]; today: LocalDay; step: number }) {
+  const from = daysBetween(today, show.firstDay as LocalDay);
+  const to = daysBetween(today, show.lastDay as LocalDay) + 1;
+  if (to <= 0 || from >= DAYS) return null;
+  const x = Math.max(0, from) * step;
+  const top = `H${String(Math.max(x + 34, to * step))}l-5 3.5 5 3.5H${String(x + 1)}`;
+  return (
+    <g aria-hidden>
+      <path
+        d={`M${String(x + 1)} ${String(HEIGHT)}V2${top}`}
+        fill="var(--moss)"
+        stroke="var(--moss)"
+        pointerEvents="none"
+      />
+      <text x={x + 2} y={44} fontSize={12} fontWeight={650} fill="var(--ink)">
+        {show.name}
+      </text>
+    </g>
   );
 }

@@ -7,6 +7,7 @@ import { Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
+import type { LocalDay } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import { remove } from '../api/client';
 import { useLiveStream } from '../api/liveStream';
@@ -59,7 +60,7 @@ function useShortcuts(openList: () => void, openFind: () => void): void {
 
 /** Header, tabs and bars around the rooms. */
 export function Frame() {
-  const { session, kennel, plan, names } = useRooms();
+  const { session, kennel, names } = useRooms();
   const { pathname } = useLocation();
   const now = useNow(10_000);
   const stream = useLiveStream();
@@ -90,31 +91,7 @@ export function Frame() {
       <a className="skip" href="#room">
         To the room
       </a>
-      <header className="top">
-        <NavLink to="/" className="brand" aria-label="Loyal Mane, Countdown">
-          <img src="/sprites/mark.svg" width={26} height={26} alt="" />
-          <b className="serif">Loyal Mane</b>
-        </NavLink>
-        <div className="rail">
-          <CountRail kennel={kennel} plan={plan} today={today} />
-        </div>
-        <span className="find">
-          <Button shape="round" onClick={() => setFind(true)} aria-keyshortcuts="/ Control+K">
-            <span className="soft">Search and go</span> <kbd>/</kbd>
-          </Button>
-        </span>
-        <span className="who">
-          <NavLink to="/account">
-            <b>{session.name}</b>
-          </NavLink>
-          <span>
-            {session.role},{' '}
-            <button className="plain link" onClick={() => void signOut()}>
-              sign out
-            </button>
-          </span>
-        </span>
-      </header>
+      <Header today={today} onFind={() => setFind(true)} onLeave={() => void signOut()} />
       <nav className="tabs" aria-label="Rooms">
         {ROOMS.filter((r) => r.for.includes(session.role)).map((r) => (
           <NavLink key={r.to} to={r.to} end={r.to === '/'}>
@@ -153,18 +130,61 @@ export function Frame() {
         ))}
       </nav>
       <FindAndGo open={find} onClose={() => setFind(false)} kennel={kennel} today={today} />
-      <Modal open={list} onCancel={() => setList(false)} footer={null} title="Shortcuts">
-        <dl className="fact">
-          {SHORTCUTS.map(([keys, what]) => (
-            <div key={keys} style={{ display: 'contents' }}>
-              <dt>
-                <kbd>{keys}</kbd>
-              </dt>
-              <dd>{what}</dd>
-            </div>
-          ))}
-        </dl>
-      </Modal>
+      <ShortcutList open={list} onClose={() => setList(false)} />
     </>
+  );
+}
+
+interface HeaderProps {
+  readonly today: LocalDay;
+  readonly onFind: () => void;
+  readonly onLeave: () => void;
+}
+
+function Header({ today, onFind, onLeave }: HeaderProps) {
+  const { session, kennel, plan } = useRooms();
+  return (
+    <header className="top">
+      <NavLink to="/" className="brand" aria-label="Loyal Mane, Countdown">
+        <img src="/sprites/mark.svg" width={26} height={26} alt="" />
+        <b className="serif">Loyal Mane</b>
+      </NavLink>
+      <div className="rail">
+        <CountRail kennel={kennel} plan={plan} today={today} />
+      </div>
+      <span className="find">
+        <Button shape="round" onClick={onFind} aria-keyshortcuts="/ Control+K">
+          <span className="soft">Search and go</span> <kbd>/</kbd>
+        </Button>
+      </span>
+      <span className="who">
+        <NavLink to="/account">
+          <b>{session.name}</b>
+        </NavLink>
+        <span>
+          {session.role},{' '}
+          <button className="plain link" onClick={onLeave}>
+            sign out
+          </button>
+        </span>
+      </span>
+    </header>
+  );
+}
+
+function ShortcutList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Modal open={open} onCancel={onClose} footer={null} title="Shortcuts">
+      <dl className="fact">
+        {SHORTCUTS.map(([keys, what]) => (
+          <div key={keys} style={{ display: 'contents' }}>
+            <dt>
+              <kbd>{keys}</kbd>
+            </dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
   );
 }

@@ -39,7 +39,7 @@ export function DayField({ value, onChange, ...props }: Props) {
   return (
     <>
       <DatePicker
-        style={{ width: '100%' }}
+        className="w-all"
         format={FORMATS}
         placeholder="12 Apr 2023"
         preserveInvalidOnBlur

@@ -2,15 +2,15 @@
  * A person's practice and kit: the plan gives nobody an irreversible trim without the one, nor a step
  * without the other.
  */
-import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
-import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
-import dayjs from 'dayjs';
+import type { FormItemProps } from 'antd';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
 import type { PersonParts, Side } from '@loyal-mane/core';
 import { METHODS, SCHOOL_WORDS, TOOL_WORDS } from '@loyal-mane/library/words';
+import { asDay } from './asDay';
 import { DayField } from './DayField';
+import { FormRows } from './FormRows';
 import { command, setPersonRecord, useCommand } from '../api/commands';
 import type { Kennel } from '../api/queries';
 import { personRecordOf } from './dogRecord';
@@ -26,10 +26,7 @@ interface Values {
   readonly route?: Side | 'kennel';
 }
 
-const asDay = {
-  getValueProps: (value: string | undefined) => ({ value: value === undefined ? null : dayjs(value) }),
-  getValueFromEvent: (value: dayjs.Dayjs | null) => value?.format('YYYY-MM-DD'),
-};
+type FormRule = NonNullable<FormItemProps['rules']>[number];
 
 const ROUTE = SCHOOL_WORDS.brushingRoute;
 const ROUTES = [
@@ -95,106 +92,100 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
       }}
       disabled={send.isPending}
       onFinish={save}
+      className="person-record"
     >
-      <h3 style={{ fontSize: 16, marginTop: 24 }}>Practice</h3>
+      <h3>Practice</h3>
       <p className="soft">
         Trims that are being learned: for a show only after a practice about 60 days before. A trim without a row is one
         that {person.name.split(' ')[0]} has long done.
       </p>
-      <Form.List name="practice">
-        {(rows, { add, remove }) => (
-          <>
-            {rows.map((row) => (
-              <div key={row.key} className="row-form">
-                <Form.Item name={[row.name, 'trim']} rules={[{ required: true, message: 'Which trim?' }]}>
-                  <Select
-                    aria-label="Trim"
-                    style={{ width: 120 }}
-                    options={IRREVERSIBLE_TRIMS.map((value) => ({ value, label: METHODS[value].name }))}
-                  />
-                </Form.Item>
-                <Form.Item name={[row.name, 'day']} {...asDay}>
-                  <DayField placeholder="practiced" style={{ width: 112 }} />
-                </Form.Item>
-                <Form.Item
-                  name={[row.name, 'outcome']}
-                  dependencies={[['practice', row.name, 'day']]}
-                  rules={[
-                    ({ getFieldValue }) => ({
-                      validator: (_, outcome: string | undefined) =>
-                        getFieldValue(['practice', row.name, 'day']) !== undefined && outcome === undefined
-                          ? Promise.reject(new Error('How did it come out?'))
-                          : Promise.resolve(),
-                    }),
-                  ]}
-                >
-                  <Select
-                    aria-label="How it came out"
-                    placeholder="came out"
-                    style={{ width: 88 }}
-                    options={PRACTICE_OUTCOMES.map((value) => ({ value, label: value }))}
-                  />
-                </Form.Item>
-                <Form.Item name={[row.name, 'dogId']}>
-                  <Select
-                    aria-label="On which dog"
-                    placeholder="on"
-                    allowClear
-                    style={{ width: 88 }}
-                    options={dogs.map((d) => ({ value: d.id, label: d.name }))}
-                  />
-                </Form.Item>
-                <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-              </div>
-            ))}
-            <Button icon={<PlusOutlined />} onClick={() => add({})}>
-              A trim that is learned
-            </Button>
-          </>
-        )}
-      </Form.List>
-      <h3 style={{ fontSize: 16, marginTop: 24 }}>Kit</h3>
+      <PracticeRows dogs={dogs} />
+      <h3>Kit</h3>
       <p>
         <Switch size="small" checked={keepsKit} onChange={setKeepsKit} aria-label="The plan asks for the kit" />{' '}
         {keepsKit ? 'Only steps whose tools are here.' : 'Has whatever the work needs.'}
       </p>
-      {keepsKit && (
-        <Form.List name="kit">
-          {(rows, { add, remove }) => (
-            <>
-              {rows.map((row) => (
-                <div key={row.key} className="row-form">
-                  <Form.Item name={[row.name, 'tool']} rules={[{ required: true, message: 'Which tool?' }]}>
-                    <Select
-                      aria-label="Tool"
-                      style={{ width: 170 }}
-                      options={TOOL_KINDS.map((value) => ({ value, label: TOOL_WORDS[value] }))}
-                    />
-                  </Form.Item>
-                  <ToolSize at={row.name} />
-                  <Form.Item name={[row.name, 'sharpened']} {...asDay}>
-                    <DayField placeholder="sharpened" style={{ width: 125 }} />
-                  </Form.Item>
-                  <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-                </div>
-              ))}
-              <Button icon={<PlusOutlined />} onClick={() => add({})}>
-                Add tool
-              </Button>
-            </>
-          )}
-        </Form.List>
-      )}
-      <h3 style={{ fontSize: 16, marginTop: 24, marginBottom: 8 }}>{ROUTE.question}</h3>
+      {keepsKit && <KitRows />}
+      <h3>{ROUTE.question}</h3>
       <Form.Item name="route" extra="Told at the bench with each brushing. What is set for one dog comes first.">
         <Select aria-label={ROUTE.question} options={ROUTES} />
       </Form.Item>
-      <p style={{ marginTop: 16 }}>
+      <p className="save">
         <Button type="primary" htmlType="submit" loading={send.isPending}>
           Save practice, kit and route
         </Button>
       </p>
     </Form>
+  );
+}
+
+/** How a practice came out must be told once it has a day. */
+const outcomeRule =
+  (at: number): FormRule =>
+  ({ getFieldValue }) => ({
+    validator: (_, outcome: string | undefined) =>
+      getFieldValue(['practice', at, 'day']) !== undefined && outcome === undefined
+        ? Promise.reject(new Error('How did it come out?'))
+        : Promise.resolve(),
+  });
+
+function PracticeRows({ dogs }: { dogs: Kennel['dogs'] }) {
+  return (
+    <FormRows name="practice" addWords="Add a trim that is being learned">
+      {(at) => (
+        <>
+          <Form.Item name={[at, 'trim']} rules={[{ required: true, message: 'Which trim?' }]}>
+            <Select
+              aria-label="Trim"
+              className="w-trim"
+              options={IRREVERSIBLE_TRIMS.map((value) => ({ value, label: METHODS[value].name }))}
+            />
+          </Form.Item>
+          <Form.Item name={[at, 'day']} {...asDay}>
+            <DayField placeholder="practiced" className="w-day" />
+          </Form.Item>
+          <Form.Item name={[at, 'outcome']} dependencies={[['practice', at, 'day']]} rules={[outcomeRule(at)]}>
+            <Select
+              aria-label="How it came out"
+              placeholder="came out"
+              className="w-word"
+              options={PRACTICE_OUTCOMES.map((value) => ({ value, label: value }))}
+            />
+          </Form.Item>
+          <Form.Item name={[at, 'dogId']}>
+            <Select
+              aria-label="On which dog"
+              placeholder="on"
+              allowClear
+              className="w-word"
+              options={dogs.map((d) => ({ value: d.id, label: d.name }))}
+            />
+          </Form.Item>
+        </>
+      )}
+    </FormRows>
+  );
+}
+
+function KitRows() {
+  return (
+    <FormRows name="kit" addWords="Add tool">
+      {(at) => (
+        <>
+          <Form.Item name={[at, 'tool']} rules={[{ required: true, message: 'Which tool?' }]}>
+            <Select
+              aria-label="Tool"
+              className="w-choice"
+              options={TOOL_KINDS.map((value) => ({ value, label: TOOL_WORDS[value] }))}
+            />
+          </Form.Item>
+          <ToolSize at={at} />
+          <Form.Item name={[at, 'sharpened']} {...asDay}>
+            <DayField placeholder="sharpened" className="w-size" />
+          </Form.Item>
+        </>
+      )}
+    </FormRows>
   );
 }
 
@@ -204,20 +195,20 @@ function ToolSize({ at }: { at: number }) {
   if (tool === 'clipper') {
     return (
       <Form.Item name={[at, 'blade']} rules={[{ max: 40, message: 'At most 40 letters.' }]}>
-        <Input aria-label="Blades" placeholder="blades 10, 30" style={{ width: 124 }} />
+        <Input aria-label="Blades" placeholder="blades 10, 30" className="w-size" />
       </Form.Item>
     );
   }
   if (tool === 'thinners') {
     return (
       <Form.Item name={[at, 'teeth']} rules={[{ type: 'integer', min: 5, max: 120, message: '5 to 120.' }]}>
-        <InputNumber aria-label="Teeth" suffix="teeth" style={{ width: 124 }} />
+        <InputNumber aria-label="Teeth" suffix="teeth" className="w-size" />
       </Form.Item>
     );
   }
   return (
     <Form.Item name={[at, 'lengthIn']} rules={[{ type: 'number', min: 2, max: 14, message: '2 to 14 in.' }]}>
-      <InputNumber aria-label="Length, inches" suffix="in" style={{ width: 124 }} />
+      <InputNumber aria-label="Length, inches" suffix="in" className="w-size" />
     </Form.Item>
   );
 }

@@ -1,4 +1,4 @@
-/** "1 dog", "3 dogs": for words that take an s. */
-export function countWords(n: number, one: string): string {
-  return `${String(n)} ${one}${n === 1 ? '' : 's'}`;
+/** "1 dog", "3 dogs", "2 entries": a count with its word; `more` is the plural of words that take more than an s. */
+export function countWords(n: number, one: string, more = `${one}s`): string {
+  return `${String(n)} ${n === 1 ? one : more}`;
 }

@@ -20,6 +20,7 @@ interface Props extends MapProps {
   readonly lenses: readonly Lens[];
 }
 
+/** A part of a dog, enlarged. */
 export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
   const id = useId();
   const [place, setPlace] = useState<LensPlace>('head');
@@ -35,26 +36,7 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
   };
   return (
     <figure className="lens">
-      <figcaption role="group" aria-label="Lens over">
-        <b>Lens</b>
-        {(['left', 'right'] as const).map((s) => (
-          <button key={s} type="button" className="plain" aria-pressed={s === side} onClick={() => setSide(s)}>
-            {s === 'left' ? 'Left' : 'Right'}
-          </button>
-        ))}
-        <i aria-hidden className="gap" />
-        {lenses.map((l) => (
-          <button
-            key={l.place}
-            type="button"
-            className="plain"
-            aria-pressed={l.place === place}
-            onClick={() => setPlace(l.place)}
-          >
-            {NAMES[l.place]}
-          </button>
-        ))}
-      </figcaption>
+      <LensChoice lenses={lenses} place={place} side={side} onPlace={setPlace} onSide={setSide} />
       <div>
         <svg
           viewBox={`0 0 ${String(SIZE)} ${String(SIZE)}`}
@@ -89,25 +71,66 @@ export function LensFigure({ outline, shapes, lenses, ...map }: Props) {
           </g>
           <circle cx={SIZE / 2} cy={SIZE / 2} r={RADIUS} fill="none" stroke="var(--ink)" strokeWidth={2.2} />
         </svg>
-        <ul>
-          {lens.zones.map((z) => {
-            const tint = map.tintOf(z.zone, sideOf(z.zone, side));
-            return (
-              <li key={z.zone}>
-                <button
-                  type="button"
-                  className="plain"
-                  aria-pressed={isChosen(map, z.zone, sideOf(z.zone, side))}
-                  title={tint.words}
-                  onClick={() => map.onChoose(z.zone, sideOf(z.zone, side))}
-                >
-                  <i style={{ background: tint.fill }}>{tint.mark}</i> {ZONE_NAMES[z.zone]}
-                </button>
-              </li>
-            );
-          })}
-        </ul>
+        <LensList lens={lens} side={side} {...map} />
       </div>
     </figure>
+  );
+}
+
+interface ChoiceProps {
+  readonly lenses: readonly Lens[];
+  readonly place: LensPlace;
+  readonly side: 'left' | 'right';
+  readonly onPlace: (place: LensPlace) => void;
+  readonly onSide: (side: 'left' | 'right') => void;
+}
+
+/** Which side the lens lies on, and over which place. */
+function LensChoice({ lenses, place, side, onPlace, onSide }: ChoiceProps) {
+  return (
+    <figcaption role="group" aria-label="Lens over">
+      <b>Lens</b>
+      {(['left', 'right'] as const).map((s) => (
+        <button key={s} type="button" className="plain" aria-pressed={s === side} onClick={() => onSide(s)}>
+          {s === 'left' ? 'Left' : 'Right'}
+        </button>
+      ))}
+      <i aria-hidden className="gap" />
+      {lenses.map((l) => (
+        <button
+          key={l.place}
+          type="button"
+          className="plain"
+          aria-pressed={l.place === place}
+          onClick={() => onPlace(l.place)}
+        >
+          {NAMES[l.place]}
+        </button>
+      ))}
+    </figcaption>
+  );
+}
+
+/** The zones under the lens by name. */
+function LensList({ lens, side, ...map }: MapProps & { readonly lens: Lens; readonly side: 'left' | 'right' }) {
+  return (
+    <ul>
+      {lens.zones.map((z) => {
+        const tint = map.tintOf(z.zone, sideOf(z.zone, side));
+        return (
+          <li key={z.zone}>
+            <button
+              type="button"
+              className="plain"
+              aria-pressed={isChosen(map, z.zone, sideOf(z.zone, side))}
+              title={tint.words}
+              onClick={() => map.onChoose(z.zone, sideOf(z.zone, side))}
+            >
+              <i style={{ background: tint.fill }}>{tint.mark}</i> {ZONE_NAMES[z.zone]}
+            </button>
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -43,9 +43,9 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-export function RowForm(props: Props) {
-  const { list, row, blank = {}, specs, beside, follows, onDone, kennel, saveWords = 'Save', children } = props;
-  const { message, modal } = AntApp.useApp();
+/** What was typed is kept on the device; the server looks at it while it is typed; saving merges what others changed. */
+function useRowForm({ list, row, blank = {}, specs, beside, follows, onDone }: Props) {
+  const { message } = AntApp.useApp();
   const client = useQueryClient();
   const [form] = Form.useForm<Record<string, unknown>>();
   const send = useCommand(saveChanges);
@@ -123,7 +123,20 @@ export function RowForm(props: Props) {
     void message.error(refusalWords(error), 6);
   };
 
-  const remove = (): void => {
+  const changed = draft !== null && !sameValue(draft, fieldsOf(row ?? blank, specs));
+  const giveUp = (): void => {
+    dropDraft(draftKey);
+    onDone(null);
+  };
+  return { form, start, base, issues, isBusy: send.isPending, isDraft: changed, typed, save, giveUp, draftKey };
+}
+
+/** Asks, and removes a row with all that goes with it. */
+function useRemoval({ list, kennel, onDone }: Props, draftKey: string) {
+  const { message, modal } = AntApp.useApp();
+  const send = useCommand(saveChanges);
+  const savedWithUndo = useSavedWithUndo();
+  return (base: KennelRow | null): void => {
     if (base === null || kennel === undefined) return;
     const changes = removalOf(kennel, list, base.id);
     void modal.confirm({
@@ -142,12 +155,16 @@ export function RowForm(props: Props) {
         ),
     });
   };
+}
 
+/** A row of the kennel as a form. */
+export function RowForm(props: Props) {
+  const { row, specs, kennel, saveWords = 'Save', children } = props;
+  const { form, start, base, issues, isBusy, isDraft, typed, save, giveUp, draftKey } = useRowForm(props);
+  const remove = useRemoval(props, draftKey);
   const complaints = new Map(
     [...issues].reverse().map((i) => [i.path.replace(/^changes\[0\]\.?/, ''), sentence(i.detail)] as const),
   );
-  const elsewhere = issues.filter((i) => !isField(i.path, specs));
-  const changed = draft !== null && !sameValue(draft, fieldsOf(row ?? blank, specs));
   return (
     <Form
       form={form}
@@ -156,53 +173,59 @@ export function RowForm(props: Props) {
       onValuesChange={typed}
       onFinish={save}
       className="row-fields"
-      requiredMark={(label, { required }) => (
-        <>
-          {label}
-          {required && (
-            <span aria-hidden className="must">
-              must be filled in
-            </span>
-          )}
-        </>
-      )}
+      requiredMark={requiredMark}
     >
-      {changed && (
+      {isDraft && (
         <p className="soft wide" role="status">
           What you typed here before is back.{' '}
-          <button
-            type="button"
-            className="plain link"
-            onClick={() => {
-              dropDraft(draftKey);
-              onDone(null);
-            }}
-          >
+          <button type="button" className="plain link" onClick={giveUp}>
             Give it up
           </button>
         </p>
       )}
       <Fields specs={specs} complaints={complaints} />
       {children}
-      {elsewhere.slice(0, MOST_ELSEWHERE).map((i) => (
-        <p key={i.path + i.detail} className="bad wide" role="alert">
-          {elsewhereWords(i, kennel)}
-        </p>
-      ))}
-      {elsewhere.length > MOST_ELSEWHERE && (
-        <p className="bad wide">And {elsewhere.length - MOST_ELSEWHERE} more like these.</p>
-      )}
+      <Elsewhere issues={issues.filter((i) => !isField(i.path, specs))} kennel={kennel} />
       <div className="wide form-end">
-        <Button type="primary" htmlType="submit" loading={send.isPending}>
+        <Button type="primary" htmlType="submit" loading={isBusy}>
           {saveWords}
         </Button>
         {row !== null && kennel !== undefined && (
-          <Button danger type="text" onClick={remove}>
+          <Button danger type="text" onClick={() => remove(base)}>
             Remove
           </Button>
         )}
       </div>
     </Form>
+  );
+}
+
+function requiredMark(label: ReactNode, { required }: { readonly required: boolean }): ReactNode {
+  return (
+    <>
+      {label}
+      {required && (
+        <span aria-hidden className="must">
+          must be filled in
+        </span>
+      )}
+    </>
+  );
+}
+
+/** Complaints about other rows than the form's own. */
+function Elsewhere({ issues, kennel }: { issues: readonly FoundIssue[]; kennel: KennelFile | undefined }) {
+  return (
+    <>
+      {issues.slice(0, MOST_ELSEWHERE).map((i) => (
+        <p key={i.path + i.detail} className="bad wide" role="alert">
+          {elsewhereWords(i, kennel)}
+        </p>
+      ))}
+      {issues.length > MOST_ELSEWHERE && (
+        <p className="bad wide">And {issues.length - MOST_ELSEWHERE} more like these.</p>
+      )}
+    </>
   );
 }
 

@@ -4,7 +4,8 @@
  */
 import DownloadOutlined from '@ant-design/icons/DownloadOutlined';
 import { Button, Input, Table } from 'antd';
-import type { ReactNode } from 'react';
+import type { TableProps } from 'antd';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { useState } from 'react';
 import { csvOf } from '@loyal-mane/library/csv';
 import { useJustChanged } from '../justChanged';
@@ -36,21 +37,24 @@ interface Props<R> {
   readonly tools?: ReactNode;
 }
 
+/** A list that can be searched, sorted, filtered and written out. */
 export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, empty, tools }: Props<R>) {
   const [find, setFind] = useState('');
   const wanted = find.trim().toLowerCase();
   const shown = rows.filter((row) => columns.some((c) => c.text(row).toLowerCase().includes(wanted)));
   const [sorted, setSorted] = useState<readonly R[] | null>(null);
   const changed = useJustChanged();
-  const near =
-    shown.length === 0 && wanted !== ''
-      ? nearest(
-          wanted,
-          rows.map((row) => columns[0]?.text(row) ?? ''),
-        )
-      : [];
+  const firsts = rows.map((row) => columns[0]?.text(row) ?? '');
+  const near = shown.length === 0 && wanted !== '' ? nearest(wanted, firsts) : [];
   const nothing = rows.length === 0 ? empty : <NothingCalled typed={find.trim()} near={near} onFind={setFind} />;
-  const out = (sorted ?? shown).filter((row) => shown.includes(row));
+  const writeOut = (): void => {
+    const out = (sorted ?? shown).filter((row) => shown.includes(row));
+    const text = csvOf(
+      columns.map((c) => c.name),
+      out.map((r) => columns.map((c) => c.text(r))),
+    );
+    download(`${name.toLowerCase().replace(/\W+/g, '-')}.csv`, text);
+  };
   return (
     <section aria-label={name}>
       <div className="list-tools">
@@ -58,26 +62,14 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
           aria-label={`Find in ${name.toLowerCase()}`}
           placeholder="Find"
           allowClear
-          style={{ width: 200 }}
+          className="w-find"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
         <span className="soft">
           {shown.length === rows.length ? String(rows.length) : `${String(shown.length)} of ${String(rows.length)}`}
         </span>
-        <Button
-          type="text"
-          icon={<DownloadOutlined />}
-          onClick={() =>
-            download(
-              `${name.toLowerCase().replace(/\W+/g, '-')}.csv`,
-              csvOf(
-                columns.map((c) => c.name),
-                out.map((r) => columns.map((c) => c.text(r))),
-              ),
-            )
-          }
-        >
+        <Button type="text" icon={<DownloadOutlined />} onClick={writeOut}>
           CSV
         </Button>
         <span className="push">{tools}</span>
@@ -90,37 +82,42 @@ export function RowTable<R extends object>({ rows, columns, idOf, onOpen, name, 
         locale={{ emptyText: nothing }}
         onChange={(_, __, ___, { currentDataSource }) => setSorted(currentDataSource)}
         rowClassName={(row) => (changed.has(idOf(row)) ? 'just-changed' : '')}
-        onRow={(row) =>
-          onOpen === undefined
-            ? {}
-            : {
-                onClick: () => onOpen(row),
-                onKeyDown: (e) => {
-                  if (e.key === 'Enter' && e.target === e.currentTarget) onOpen(row);
-                },
-                tabIndex: 0,
-                style: { cursor: 'pointer' },
-              }
-        }
-        columns={columns.map((c) => ({
-          title: c.name,
-          key: c.name,
-          ...(c.width === undefined ? {} : { width: c.width }),
-          render: (_: unknown, row: R) => (c.show === undefined ? c.text(row) : c.show(row)),
-          sorter: (x: R, y: R) => {
-            const [a, b] = [(c.by ?? c.text)(x), (c.by ?? c.text)(y)];
-            return typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b));
-          },
-          ...(c.filter === true
-            ? {
-                filters: [...new Set(rows.map(c.text))].sort().map((t) => ({ text: t === '' ? 'none' : t, value: t })),
-                onFilter: (value: unknown, row: R) => c.text(row) === value,
-              }
-            : {}),
-        }))}
+        onRow={(row) => (onOpen === undefined ? {} : opening(row, onOpen))}
+        columns={columns.map((c) => tableColumn(c, rows))}
       />
     </section>
   );
+}
+
+/** A row that opens with a press or with Enter. */
+function opening<R>(row: R, onOpen: (row: R) => void) {
+  return {
+    onClick: () => onOpen(row),
+    onKeyDown: (e: KeyboardEvent<HTMLElement>) => {
+      if (e.key === 'Enter' && e.target === e.currentTarget) onOpen(row);
+    },
+    tabIndex: 0,
+    className: 'opens',
+  };
+}
+
+function tableColumn<R extends object>(
+  c: Column<R>,
+  rows: readonly R[],
+): NonNullable<TableProps<R>['columns']>[number] {
+  const filters = (): { text: string; value: string }[] =>
+    [...new Set(rows.map(c.text))].sort().map((t) => ({ text: t === '' ? 'none' : t, value: t }));
+  return {
+    title: c.name,
+    key: c.name,
+    ...(c.width === undefined ? {} : { width: c.width }),
+    render: (_: unknown, row: R) => (c.show === undefined ? c.text(row) : c.show(row)),
+    sorter: (x: R, y: R) => {
+      const [a, b] = [(c.by ?? c.text)(x), (c.by ?? c.text)(y)];
+      return typeof a === 'number' && typeof b === 'number' ? a - b : String(a).localeCompare(String(b));
+    },
+    ...(c.filter === true ? { filters: filters(), onFilter: (value: unknown, row: R) => c.text(row) === value } : {}),
+  };
 }
 
 /** Nothing is called so; what is called nearly so is one touch away. */

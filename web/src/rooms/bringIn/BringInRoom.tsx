@@ -20,6 +20,7 @@ import {
 import type { CsvTable, ImportKind, ImportedRow, Mapping } from '@loyal-mane/library/csv';
 import { command, useCommand } from '../../api/commands';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
+import { countWords } from '../../parts/countWords';
 import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
@@ -82,7 +83,7 @@ function BringIn() {
           {kind !== 'dogs' && (
             <Select
               aria-label="Show that rows without one are about"
-              style={{ width: 240 }}
+              className="w-step"
               value={showId}
               options={kennel.shows.map((s) => ({
                 value: s.id,
@@ -108,12 +109,12 @@ function BringIn() {
           .join(', ')}
         .
       </FileDrop>
-      {trouble !== null && <Alert type="error" showIcon title={trouble} style={{ marginTop: 12 }} role="alert" />}
+      {trouble !== null && <Alert type="error" showIcon title={trouble} className="after-field" role="alert" />}
       {file?.isOldCode === true && (
         <Alert
           type="warning"
           showIcon
-          style={{ marginTop: 12 }}
+          className="after-field"
           title="The file is not UTF-8; it was read as the older Western code page. Look whether names with accents are right."
         />
       )}
@@ -137,11 +138,9 @@ interface PreviewProps {
   readonly onDone: () => void;
 }
 
-function Preview({ kind, table, showId, onDone }: PreviewProps) {
-  const { message } = AntApp.useApp();
+/** The rows of a file as they would change the kennel, looked at by the server. */
+function useRead(kind: ImportKind, table: CsvTable, mapping: Mapping, showId: string | null) {
   const kennel = useSuspenseQuery(rowsQuery).data;
-  const send = useCommand(saveChanges);
-  const [mapping, setMapping] = useState<Mapping>(() => mapColumns(kind, table.header, rememberedOf(kind)));
   const read = useMemo(
     () => importRows(kind, table, mapping, { kennel, newId: v7, showId }),
     [kind, table, mapping, kennel, showId],
@@ -155,70 +154,30 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
     queryKeyHashFn: () => `bring-in ${String(changes.length)} ${changes[0]?.id ?? ''} ${changes.at(-1)?.id ?? ''}`,
   });
   const rows = useMemo(() => withFound(read, checked.data ?? []), [read, checked.data]);
-  const good = rows.filter((r) => r.state === 'new' || r.state === 'changed');
-  const bad = rows.filter((r) => r.state === 'bad');
-  const same = rows.filter((r) => r.state === 'same').length;
+  return { rows, isChecking: checked.isFetching, error: checked.error };
+}
 
+function Preview({ kind, table, showId, onDone }: PreviewProps) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(saveChanges);
+  const [mapping, setMapping] = useState<Mapping>(() => mapColumns(kind, table.header, rememberedOf(kind)));
+  const { rows, isChecking, error } = useRead(kind, table, mapping, showId);
   const save = (): void => {
-    const chosen = good.flatMap((r) => r.changes);
-    send.mutate(command(chosen), {
+    const good = rows.filter(isGood);
+    send.mutate(command(good.flatMap((r) => r.changes)), {
       onSuccess: () => {
         remember(kind, table.header, mapping);
-        void message.success(
-          `${good.length === 1 ? '1 row' : `${String(good.length)} rows`} saved. The trail can take them back.`,
-        );
+        void message.success(`${countWords(good.length, 'row')} saved. The trail can take them back.`);
         onDone();
       },
-      onError: (error) => void message.error(problemWords(error), 10),
+      onError: (trouble) => void message.error(problemWords(trouble), 10),
     });
   };
-
   return (
     <>
-      <section aria-label="Columns" className="columns-chosen">
-        {IMPORT_FIELDS[kind].map((f) => (
-          <label key={f.name}>
-            <span className={f.needed && mapping[f.name] === undefined ? 'bad' : 'soft'}>{f.label}</span>
-            <Select
-              aria-label={`Column of ${f.label.toLowerCase()}`}
-              allowClear
-              size="small"
-              style={{ width: 150 }}
-              placeholder={f.needed ? 'needed' : 'none'}
-              value={mapping[f.name] ?? null}
-              options={table.header.map((h, value) => ({ value, label: h }))}
-              onChange={(at: number | null | undefined) => {
-                const rest = Object.fromEntries(
-                  Object.entries(mapping).filter(([name, k]) => name !== f.name && k !== at),
-                );
-                setMapping(at == null ? rest : { ...rest, [f.name]: at });
-              }}
-            />
-          </label>
-        ))}
-      </section>
-      <div className="bring-bar" role="status">
-        <b>{good.filter((r) => r.state === 'new').length} new</b>,{' '}
-        <b>{good.filter((r) => r.state === 'changed').length}</b> change something, {same} there already,{' '}
-        <b className={bad.length > 0 ? 'bad' : ''}>{bad.length} not as they are</b>
-        <span className="push">
-          {bad.length > 0 && good.length > 0 && (
-            <Button loading={send.isPending} disabled={checked.isFetching} onClick={save}>
-              {good.length === 1 ? 'Save only the good one' : `Save only the ${String(good.length)} good ones`}
-            </Button>
-          )}
-          <Button
-            type="primary"
-            loading={send.isPending}
-            disabled={bad.length > 0 || good.length === 0 || checked.isFetching}
-            onClick={save}
-          >
-            Save all {bad.length > 0 ? rows.length : good.length}
-          </Button>
-          <Link to={KIND_WORDS[kind].back}>Not now</Link>
-        </span>
-      </div>
-      {checked.error !== null && <Alert type="error" showIcon title={problemWords(checked.error)} />}
+      <ColumnChoice kind={kind} header={table.header} mapping={mapping} onChange={setMapping} />
+      <SaveBar rows={rows} isBusy={send.isPending} isChecking={isChecking} back={KIND_WORDS[kind].back} onSave={save} />
+      {error !== null && <Alert type="error" showIcon title={problemWords(error)} />}
       <RowTable
         name="Rows of the file"
         rows={rows}
@@ -243,6 +202,73 @@ function Preview({ kind, table, showId, onDone }: PreviewProps) {
         ]}
       />
     </>
+  );
+}
+
+interface ColumnProps {
+  readonly kind: ImportKind;
+  readonly header: readonly string[];
+  readonly mapping: Mapping;
+  readonly onChange: (mapping: Mapping) => void;
+}
+
+/** Which column of the file is which field. */
+function ColumnChoice({ kind, header, mapping, onChange }: ColumnProps) {
+  const choose = (field: string, at: number | null | undefined): void => {
+    const rest = Object.fromEntries(Object.entries(mapping).filter(([name, k]) => name !== field && k !== at));
+    onChange(at == null ? rest : { ...rest, [field]: at });
+  };
+  return (
+    <section aria-label="Columns" className="columns-chosen">
+      {IMPORT_FIELDS[kind].map((f) => (
+        <label key={f.name}>
+          <span className={f.needed && mapping[f.name] === undefined ? 'bad' : 'soft'}>{f.label}</span>
+          <Select
+            aria-label={`Column of ${f.label.toLowerCase()}`}
+            allowClear
+            size="small"
+            placeholder={f.needed ? 'needed' : 'none'}
+            value={mapping[f.name] ?? null}
+            options={header.map((h, value) => ({ value, label: h }))}
+            onChange={(at: number | null | undefined) => choose(f.name, at)}
+          />
+        </label>
+      ))}
+    </section>
+  );
+}
+
+const isGood = (r: ImportedRow): boolean => r.state === 'new' || r.state === 'changed';
+
+interface SaveBarProps {
+  readonly rows: readonly ImportedRow[];
+  readonly isBusy: boolean;
+  readonly isChecking: boolean;
+  readonly back: string;
+  readonly onSave: () => void;
+}
+
+/** How many rows are new, change something or are wrong, and what can be saved of them. */
+function SaveBar({ rows, isBusy, isChecking, back, onSave }: SaveBarProps) {
+  const count = (state: ImportedRow['state']): number => rows.filter((r) => r.state === state).length;
+  const good = rows.filter(isGood).length;
+  const bad = count('bad');
+  return (
+    <div className="bring-bar" role="status">
+      <b>{count('new')} new</b>, <b>{count('changed')}</b> change something, {count('same')} there already,{' '}
+      <b className={bad > 0 ? 'bad' : ''}>{bad} not as they are</b>
+      <span className="push">
+        {bad > 0 && good > 0 && (
+          <Button loading={isBusy} disabled={isChecking} onClick={onSave}>
+            {good === 1 ? 'Save only the good one' : `Save only the ${String(good)} good ones`}
+          </Button>
+        )}
+        <Button type="primary" loading={isBusy} disabled={bad > 0 || good === 0 || isChecking} onClick={onSave}>
+          Save all {bad > 0 ? rows.length : good}
+        </Button>
+        <Link to={back}>Not now</Link>
+      </span>
+    </div>
   );
 }
 

@@ -13,6 +13,7 @@ import { command, useCommand } from '../../api/commands';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
+import type { Column } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { daysWords } from '../shows/daysWords';
 import { FileDrop } from './FileDrop';
@@ -63,7 +64,7 @@ export function BringInShows() {
       >
         Each event is a show: its name, its days, its place.
       </FileDrop>
-      {trouble !== null && <Alert type="error" showIcon title={trouble} style={{ marginTop: 12 }} role="alert" />}
+      {trouble !== null && <Alert type="error" showIcon title={trouble} className="after-field" role="alert" />}
       {text !== null && <Shows key={text.text} text={text.text} onDone={() => setText(null)} />}
     </div>
   );
@@ -87,7 +88,7 @@ function Shows({ text, onDone }: { readonly text: string; readonly onDone: () =>
     gcTime: 0,
   });
   if (!read.ok)
-    return <Alert type="error" showIcon title={FILE_FAULTS[read.fault]} style={{ marginTop: 12 }} role="alert" />;
+    return <Alert type="error" showIcon title={FILE_FAULTS[read.fault]} className="after-field" role="alert" />;
   const found = checked.data ?? [];
   const save = (): void => {
     send.mutate(command(changes), {
@@ -124,31 +125,35 @@ function Shows({ text, onDone }: { readonly text: string; readonly onDone: () =>
         rows={shows}
         idOf={(s) => s.key}
         empty="No events."
-        columns={[
-          {
-            name: 'Take',
-            text: (s) => (s.changes.length === 0 || left.has(s.key) ? 'no' : 'yes'),
-            width: 80,
-            show: (s) => (
-              <Checkbox
-                aria-label={`Take ${s.name}`}
-                disabled={s.changes.length === 0}
-                checked={s.changes.length > 0 && !left.has(s.key)}
-                onChange={() => setLeft(toggled(left, s.key))}
-              />
-            ),
-          },
-          { name: 'Show', text: (s) => s.name, width: 260 },
-          { name: 'Days', text: (s) => (s.firstDay === '' ? '' : daysWords(s)), by: (s) => s.firstDay, width: 180 },
-          { name: 'Where', text: (s) => s.place, width: 220 },
-          {
-            name: 'What it does',
-            text: (s) => (s.fault === null ? STATES[s.state] : `${STATES[s.state]}: ${EVENT_FAULTS[s.fault]}`),
-          },
-        ]}
+        columns={eventColumns(left, (key) => setLeft(toggled(left, key)))}
       />
     </>
   );
+}
+
+function eventColumns(left: ReadonlySet<string>, onToggle: (key: string) => void): Column<CalendarShow>[] {
+  return [
+    {
+      name: 'Take',
+      text: (s) => (s.changes.length === 0 || left.has(s.key) ? 'no' : 'yes'),
+      width: 80,
+      show: (s) => (
+        <Checkbox
+          aria-label={`Take ${s.name}`}
+          disabled={s.changes.length === 0}
+          checked={s.changes.length > 0 && !left.has(s.key)}
+          onChange={() => onToggle(s.key)}
+        />
+      ),
+    },
+    { name: 'Show', text: (s) => s.name, width: 260 },
+    { name: 'Days', text: (s) => (s.firstDay === '' ? '' : daysWords(s)), by: (s) => s.firstDay, width: 180 },
+    { name: 'Where', text: (s) => s.place, width: 220 },
+    {
+      name: 'What it does',
+      text: (s) => (s.fault === null ? STATES[s.state] : `${STATES[s.state]}: ${EVENT_FAULTS[s.fault]}`),
+    },
+  ];
 }
 
 function toggled(keys: ReadonlySet<string>, key: string): ReadonlySet<string> {

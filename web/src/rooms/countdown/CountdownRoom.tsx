@@ -5,8 +5,10 @@ import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, UnplacedChain, WallTime } from '@loyal-mane/core';
+import type { LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
 import { dayWords, remedyButton, tightestWords, whyNotWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
@@ -21,9 +23,10 @@ import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
 import { useRemedy } from './useRemedy';
-import { WhatIfDrawer } from './WhatIf';
 import './countdown.css';
 
+/** Asked for now and then. */
+const WhatIfDrawer = lazy(() => import('./WhatIf').then((m) => ({ default: m.WhatIfDrawer })));
 /** Needed once in a kennel's life. */
 const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));
 
@@ -32,6 +35,7 @@ const PHONE_PX = 640;
 /** An entry that is less likely than this to be ready is named. */
 const SURE = 0.95;
 
+/** The room that answers whether every dog will be ready. */
 export default function CountdownRoom() {
   const { kennel, view, plan, names, lead, crew, looksAtDraft } = useRooms();
   const now = useNow(10_000);
@@ -39,7 +43,6 @@ export default function CountdownRoom() {
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
   const [supposing, setSupposing] = useState(false);
-  const remedy = useRemedy(kennel, () => planning.plan('keep'));
   const read = useWork(useCallback((work) => countdown(kennel, plan, work, now), [kennel, plan, now]));
   const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
   const scale = useMemo(() => countBackScale(reach * 24), [reach]);
@@ -61,29 +64,8 @@ export default function CountdownRoom() {
   const today = localDayOf(now, names.zone);
   const nights = useMemo(() => nightsOf(kennel, today), [kennel, today]);
 
-  if (read.show === null) {
-    return (
-      <div className="room">
-        <h1 style={{ fontSize: 34, lineHeight: '48px', fontWeight: 400 }}>No show is ahead.</h1>
-        <p className="soft">
-          {lead
-            ? 'A few things are needed before a dog can be counted back from its ring time.'
-            : 'As soon as a lead enters a show, every dog is counted back from its ring time.'}
-        </p>
-        {lead && <FirstSteps kennel={kennel} today={today} />}
-        {lead && kennel.dogs.length === 0 && kennel.shows.length === 0 && (
-          <Suspense>
-            <OpenKennel />
-          </Suspense>
-        )}
-      </div>
-    );
-  }
-  const problems = read.problems.length;
-  const shown = new Map(
-    read.days.flatMap((d) => d.rows.flatMap((r) => [r.entry, ...r.also].map((e) => [e.id, r.dogId]))),
-  );
-  const least = (plan?.odds ?? []).filter((o) => shown.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
+  if (read.show === null) return <NoShow today={today} />;
+  const plotted = { names, kennel, now, width, nights, onOpen: open };
   return (
     <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <section className="answer" aria-label="Answer">
@@ -95,17 +77,7 @@ export default function CountdownRoom() {
             will be ready
           </h1>
           <p>
-            for {read.show.name}
-            {problems === 0
-              ? read.unplanned === 0
-                ? '. Nothing is in the way.'
-                : '.'
-              : `. ${NUMBERS[problems] ?? String(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`}
-            {read.unplanned > 0 &&
-              ` ${NUMBERS[read.unplanned] ?? String(read.unplanned)} ${read.unplanned === 1 ? 'is' : 'are'} not planned yet: plan again.`}
-            {least !== undefined &&
-              least.ready < SURE &&
-              ` ${tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))}`}
+            {answerWords(read, plan, names)}
             {crew && read.withoutRide.length > 0 && (
               <>
                 {' '}
@@ -120,48 +92,22 @@ export default function CountdownRoom() {
             )}
           </p>
         </div>
-        <div style={{ display: 'flex', gap: 20, alignItems: 'flex-start' }}>
-          <ol className="way" style={{ flex: 1 }} aria-label="In the way">
-            {read.problems.map(({ row, byMs }) => (
-              <li key={row.dogId}>
-                <button className="plain" onClick={() => open(row.dogId)}>
-                  <b>{names.dog(row.dogId)}</b>
-                </button>
-                <span>
-                  {row.problem === null ? '' : whyNotWords(row.problem, names)}
-                  {lead && row.problem !== null && <FirstRemedy chain={row.problem} remedy={remedy} />}
-                </span>
-                <em>{byWords(byMs, now, names)}</em>
-              </li>
-            ))}
-          </ol>
+        <div className="in-the-way">
+          <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
           {lead && view.published !== null && <Button onClick={() => setSupposing(true)}>What if</Button>}
           {lead && <PlanButton planning={planning} />}
         </div>
       </section>
       {lead && view.draft !== null && <DraftBar draft={view.draft} names={names} />}
       {width < PHONE_PX ? (
-        <PhoneRows
-          days={read.days}
-          names={names}
-          kennel={kennel}
-          now={now}
-          width={width}
-          onOpen={open}
-          nights={nights}
-        />
+        <PhoneRows days={read.days} {...plotted} />
       ) : (
         <Plot
           read={read}
-          names={names}
-          kennel={kennel}
-          now={now}
-          width={width}
           reach={reach}
           scale={scale}
-          nights={nights}
           onReach={(r) => set('reach', r === 7 ? null : String(r))}
-          onOpen={open}
+          {...plotted}
         />
       )}
       {read.later.map((l) => (
@@ -173,11 +119,90 @@ export default function CountdownRoom() {
           {countWords(l.dogs, 'dog')}, {laterWords(l)}
         </p>
       ))}
-      {lead && (
-        <WhatIfDrawer open={supposing} onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
+      {supposing && (
+        <Suspense>
+          <WhatIfDrawer onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
+        </Suspense>
       )}
       <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
+  );
+}
+
+/** Before the first show is entered: the way there. */
+function NoShow({ today }: { today: LocalDay }) {
+  const { kennel, lead } = useRooms();
+  return (
+    <div className="room no-show">
+      <h1>No show is ahead.</h1>
+      <p className="soft">
+        {lead
+          ? 'A few things are needed before a dog can be counted back from its ring time.'
+          : 'As soon as a lead enters a show, every dog is counted back from its ring time.'}
+      </p>
+      {lead && <FirstSteps kennel={kennel} today={today} />}
+      {lead && kennel.dogs.length === 0 && kennel.shows.length === 0 && (
+        <Suspense>
+          <OpenKennel />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+type Read = ReturnType<typeof countdown<Kennel>>;
+
+/** Whether something stands in the way, is not planned yet, or is tight. */
+function answerWords(read: Read, plan: Plan | null, names: Names): string {
+  const problems = read.problems.length;
+  const shown = new Map(
+    read.days.flatMap((d) => d.rows.flatMap((r) => [r.entry, ...r.also].map((e) => [e.id, r.dogId]))),
+  );
+  const least = (plan?.odds ?? []).filter((o) => shown.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
+  const sentences = [
+    `for ${read.show?.name ?? ''}.`,
+    ...(problems === 0 && read.unplanned === 0 ? ['Nothing is in the way.'] : []),
+    ...(problems === 0 ? [] : [`${numberWords(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`]),
+    ...(read.unplanned === 0
+      ? []
+      : [`${numberWords(read.unplanned)} ${read.unplanned === 1 ? 'is' : 'are'} not planned yet: plan again.`]),
+    ...(least !== undefined && least.ready < SURE
+      ? [tightestWords(least, names.dog(shown.get(least.entryId) ?? ''))]
+      : []),
+  ];
+  return sentences.join(' ');
+}
+
+function numberWords(n: number): string {
+  return NUMBERS[n] ?? String(n);
+}
+
+interface WayProps {
+  readonly problems: Read['problems'];
+  readonly now: number;
+  readonly planning: ReturnType<typeof usePlanning>;
+  readonly onOpen: (dogId: string) => void;
+}
+
+/** Dogs that will not be ready: why, what would help, and until when to decide. */
+function InTheWay({ problems, now, planning, onOpen }: WayProps) {
+  const { kennel, names, lead } = useRooms();
+  const remedy = useRemedy(kennel, () => planning.plan('keep'));
+  return (
+    <ol className="way" aria-label="In the way">
+      {problems.map(({ row, byMs }) => (
+        <li key={row.dogId}>
+          <button className="plain" onClick={() => onOpen(row.dogId)}>
+            <b>{names.dog(row.dogId)}</b>
+          </button>
+          <span>
+            {row.problem === null ? '' : whyNotWords(row.problem, names)}
+            {lead && row.problem !== null && <FirstRemedy chain={row.problem} remedy={remedy} />}
+          </span>
+          <em>{byWords(byMs, now, names)}</em>
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -24,6 +24,7 @@ interface PhoneProps {
   readonly onOpen: (dogId: string) => void;
 }
 
+/** All dogs of a show as strips. */
 export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: PhoneProps) {
   const rows = days.flatMap((d) => d.rows);
   const strips = [
@@ -38,10 +39,8 @@ export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: P
       {strips
         .filter((s) => s.rows.length > 0)
         .map((s) => (
-          <section key={s.title} aria-label={s.title}>
-            <h2 className="serif" style={{ fontSize: 16, padding: '12px 0 4px' }}>
-              {s.title}
-            </h2>
+          <section key={s.title} aria-label={s.title} className="phone-strips">
+            <h2 className="serif">{s.title}</h2>
             {s.rows.map((row) => (
               <PhoneRow
                 key={row.dogId}
@@ -71,13 +70,13 @@ const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, o
   const nowX = Math.max(0, SCALE.x((row.ringMs - now) / 3_600_000)) * (width - 4);
   return (
     <button className="plain phone-row" onClick={() => onOpen(row.dogId)}>
-      <span style={{ display: 'flex', gap: 10, alignItems: 'center' }}>
+      <span className="line">
         <DogBadge badge={dog?.badge ?? 'samoyed'} width={36} tone={row.problem === null ? 'ink' : 'clay'} />
-        <b style={{ fontSize: 16 }}>{names.dog(row.dogId)}</b>
+        <b>{names.dog(row.dogId)}</b>
         <span className="soft">{dog?.breed}</span>
-        <b style={{ marginLeft: 'auto', fontSize: 16 }}>{clockWords(row.ringMs, names.zone, names.clock)}</b>
+        <b>{clockWords(row.ringMs, names.zone, names.clock)}</b>
       </span>
-      <svg width={width} height={24} style={{ display: 'block', overflow: 'visible' }}>
+      <svg width={width} height={24} className="strand">
         <Strand row={row} scale={SCALE} left={0} width={width - 4} nowMs={now} nights={nights} />
         <path d={`M${String(nowX)} 2v19`} stroke="var(--ink)" strokeWidth={2.2} />
       </svg>

@@ -25,6 +25,7 @@ interface PlotProps {
   readonly onOpen: (dogId: string) => void;
 }
 
+/** All strands of a show. */
 export function Plot({ read, names, kennel, now, width, reach, scale, nights, onReach, onOpen }: PlotProps) {
   const strand = width - LEFT_PX - RIGHT_PX;
   const boxes = layoutRows(read.days, scale, strand, now);
@@ -34,33 +35,14 @@ export function Plot({ read, names, kennel, now, width, reach, scale, nights, on
   const first = boxes.find((b) => b.kind === 'row');
   return (
     <>
-      <div className="axis">
-        {ticksOf(scale, strand)
-          .filter((t) => first === undefined || Math.abs(LEFT_PX + t.x * strand - first.nowX) > 50)
-          .map((t) => (
-            <span
-              key={t.label}
-              style={{
-                position: 'absolute',
-                left: LEFT_PX + t.x * strand,
-                transform: 'translateX(-50%)',
-                bottom: 2,
-                fontWeight: t.hours === 0 ? 650 : 400,
-                color: t.hours === 0 ? 'var(--ink)' : undefined,
-              }}
-            >
-              {t.label}
-            </span>
-          ))}
-        <span className="reach" role="group" aria-label="Reach back">
-          reach back
-          {REACHES_D.map((r) => (
-            <button key={r} className="plain" aria-pressed={r === reach} onClick={() => onReach(r)}>
-              {r} d
-            </button>
-          ))}
-        </span>
-      </div>
+      <Axis
+        ticks={ticksOf(scale, strand).filter(
+          (t) => first === undefined || Math.abs(LEFT_PX + t.x * strand - first.nowX) > 50,
+        )}
+        strand={strand}
+        reach={reach}
+        onReach={onReach}
+      />
       <div className="plot" style={{ height }}>
         <svg width={width} height={height} aria-hidden>
           <path d={`${front}H${String(LEFT_PX)}V0Z`} fill="var(--sunk)" />
@@ -113,6 +95,34 @@ export function Plot({ read, names, kennel, now, width, reach, scale, nights, on
   );
 }
 
+interface AxisProps {
+  readonly ticks: ReturnType<typeof ticksOf>;
+  readonly strand: number;
+  readonly reach: number;
+  readonly onReach: (days: number) => void;
+}
+
+/** Hours and days before the ring, and how far back they reach. */
+function Axis({ ticks, strand, reach, onReach }: AxisProps) {
+  return (
+    <div className="axis">
+      {ticks.map((t) => (
+        <span key={t.label} className={t.hours === 0 ? 'tick ring' : 'tick'} style={{ left: LEFT_PX + t.x * strand }}>
+          {t.label}
+        </span>
+      ))}
+      <span className="reach" role="group" aria-label="Reach back">
+        reach back
+        {REACHES_D.map((r) => (
+          <button key={r} className="plain" aria-pressed={r === reach} onClick={() => onReach(r)}>
+            {r} d
+          </button>
+        ))}
+      </span>
+    </div>
+  );
+}
+
 function DayHead({
   box,
   day,
@@ -132,15 +142,7 @@ function DayHead({
         {dayWords(ms, names.zone)} {Number(day.day.slice(8))}
       </b>
       <span className="count">{countWords(day.rows.length, 'dog')}</span>
-      <span
-        className="soft"
-        style={{
-          position: 'absolute',
-          left: box.nowX + (box.top === 0 ? 48 : 10),
-          background: 'var(--paper)',
-          padding: '0 4px',
-        }}
-      >
+      <span className="soft to-ring" style={{ left: box.nowX + (box.top === 0 ? 48 : 10) }}>
         {left > 0 ? `${durationWords(left)} to the first ring` : 'in the ring'}
       </span>
     </div>

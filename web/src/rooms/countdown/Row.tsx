@@ -31,42 +31,20 @@ export const Row = memo(function Row({ top, height, nowX, row, dog, names, width
   return (
     <>
       <button className="plain strand-row" style={{ top, height }} onClick={() => onOpen(row.dogId)}>
-        <span style={{ position: 'absolute', left: 0, top: 1 }}>
+        <span className="badge">
           <DogBadge badge={dog?.badge ?? 'samoyed'} width={32} tone={bad ? 'clay' : 'ink'} />
         </span>
-        <span
-          style={{
-            position: 'absolute',
-            left: 48,
-            top: 1,
-            whiteSpace: 'nowrap',
-            width: LEFT_PX - 52,
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-          }}
-        >
+        <span className="who-row" style={{ width: LEFT_PX - 52 }}>
           <span className={`dog-name${bad ? ' bad' : ''}`}>{names.dog(row.dogId)}</span>{' '}
-          <span className="soft" style={{ fontSize: 12, marginLeft: 6 }}>
-            {dog?.breed}
-          </span>
+          <span className="soft">{dog?.breed}</span>
         </span>
-        <span
-          style={{
-            position: 'absolute',
-            left: width - RIGHT_PX + 12,
-            top: 1,
-            width: RIGHT_PX - 12,
-            whiteSpace: 'nowrap',
-            overflow: 'hidden',
-            textOverflow: 'ellipsis',
-          }}
-        >
-          <b style={{ fontSize: 15 }}>{time}</b>{' '}
-          <span className="soft" style={{ fontSize: 12, margin: '0 7px 0 3px' }}>
+        <span className="when-row" style={{ left: width - RIGHT_PX + 12, width: RIGHT_PX - 12 }}>
+          <b>{time}</b>{' '}
+          <span className="soft">
             {row.ring.toLowerCase()}
             {alsoWords(row, names)}
           </span>{' '}
-          <span style={bad ? { color: 'var(--clay)', fontWeight: 650 } : undefined}>{state}</span>
+          <span className={bad ? 'bad' : undefined}>{state}</span>
         </span>
       </button>
       {row.problem !== null && (

@@ -14,7 +14,8 @@ import {
   readyInsteadWords,
   supposedWords,
 } from '@loyal-mane/library/words';
-import type { EntryName } from '@loyal-mane/library/words';
+import type { EntryName, Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
 import { useDeskPlan } from '../../parts/useDesk';
 import { monthDay } from '../../parts/monthDay';
 import { useReturnFocus } from '../../parts/useReturnFocus';
@@ -87,36 +88,47 @@ function changeOf(d: Draft): WhatIfChange | null {
   }
 }
 
-export function WhatIfDrawer({
-  open,
-  onClose,
-  planAgain,
-}: {
-  open: boolean;
-  onClose: () => void;
-  planAgain: () => void;
-}) {
-  const { kennel, names } = useRooms();
-  const plan = useDeskPlan(open);
+/** Changes that are supposed, and what they would do; asked of the planning thread whenever they change. */
+function useSupposed(plan: DeskPlan | null) {
   const [changes, setChanges] = useState<readonly WhatIfChange[]>([]);
-  const [draft, setDraft] = useState<Draft>(EMPTY);
   const compare = useMutation({ mutationFn: (list: readonly WhatIfChange[]) => desk.whatIf(plan as DeskPlan, list) });
-  const { message } = AntApp.useApp();
-  const apply = useApplySupposed();
-  useReturnFocus(open);
-  const entry = (id: string): EntryName => {
-    const e = kennel.entries.find((x) => x.id === id);
-    return { dog: names.dog(e?.dogId ?? ''), day: e?.day ?? '' };
-  };
   const suppose = (list: readonly WhatIfChange[]): void => {
     setChanges(list);
     compare.reset();
     if (list.length > 0 && plan !== null) compare.mutate(list);
   };
+  const cancel = (): void => {
+    desk.stop();
+    compare.reset();
+  };
+  return { changes, suppose, cancel, compare };
+}
+
+interface DrawerProps {
+  readonly onClose: () => void;
+  readonly planAgain: () => void;
+}
+
+/** Supposes changes while it is mounted. */
+export function WhatIfDrawer({ onClose, planAgain }: DrawerProps) {
+  const { kennel, names } = useRooms();
+  const plan = useDeskPlan(true);
+  const [draft, setDraft] = useState<Draft>(EMPTY);
+  const { changes, suppose, cancel, compare } = useSupposed(plan);
+  useReturnFocus(true);
+  const entry = (id: string): EntryName => {
+    const e = kennel.entries.find((x) => x.id === id);
+    return { dog: names.dog(e?.dogId ?? ''), day: e?.day ?? '' };
+  };
   const ready = changeOf(draft);
+  const add = (): void => {
+    if (ready === null) return;
+    suppose([...changes, ready]);
+    setDraft(EMPTY);
+  };
   return (
-    <Drawer open={open} onClose={onClose} size={560} title="What if">
-      <p className="soft" style={{ marginTop: 0 }}>
+    <Drawer open onClose={onClose} size={560} title="What if">
+      <p className="soft first">
         Suppose something, and see what it would do to the published plan. Nothing is changed.
       </p>
       <ul className="supposed" aria-label="Supposed">
@@ -130,27 +142,13 @@ export function WhatIfDrawer({
         ))}
       </ul>
       <ChangeForm draft={draft} onDraft={setDraft} />
-      <Button
-        type="primary"
-        disabled={ready === null || plan === null}
-        onClick={() => {
-          if (ready === null) return;
-          suppose([...changes, ready]);
-          setDraft(EMPTY);
-        }}
-      >
+      <Button type="primary" disabled={ready === null || plan === null} onClick={add}>
         {changes.length === 0 ? 'Suppose this' : 'Suppose this as well'}
       </Button>
       {compare.isPending && (
         <p role="status">
           Planning both ways.{' '}
-          <Button
-            size="small"
-            onClick={() => {
-              desk.stop();
-              compare.reset();
-            }}
-          >
+          <Button size="small" onClick={cancel}>
             Cancel
           </Button>
         </p>
@@ -158,24 +156,35 @@ export function WhatIfDrawer({
       {compare.isError && <p className="bad">It could not be computed here. The published plan is unchanged.</p>}
       {compare.data !== undefined && <Compared answer={compare.data} entry={entry} />}
       {compare.data !== undefined && changes.length > 0 && (
-        <Button
-          style={{ marginTop: 12 }}
-          loading={apply.isPending}
-          onClick={() =>
-            apply.mutate(changes, {
-              onSuccess: () => {
-                suppose([]);
-                onClose();
-                planAgain();
-              },
-              onError: (error) => void message.error(problemWords(error), 8),
-            })
-          }
-        >
-          Save these changes and plan again
-        </Button>
+        <SaveSupposed
+          changes={changes}
+          onSaved={() => {
+            suppose([]);
+            onClose();
+            planAgain();
+          }}
+        />
       )}
     </Drawer>
+  );
+}
+
+function SaveSupposed({ changes, onSaved }: { changes: readonly WhatIfChange[]; onSaved: () => void }) {
+  const { message } = AntApp.useApp();
+  const apply = useApplySupposed();
+  return (
+    <Button
+      className="after-field"
+      loading={apply.isPending}
+      onClick={() =>
+        apply.mutate(changes, {
+          onSuccess: onSaved,
+          onError: (error) => void message.error(problemWords(error), 8),
+        })
+      }
+    >
+      Save these changes and plan again
+    </Button>
   );
 }
 
@@ -222,14 +231,6 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
     value: day,
     label: dayLabel(day, names.zone),
   }));
-  const stations = kennel.stations.map((s) => ({ value: s.id, label: s.name }));
-  const entries = kennel.entries
-    .filter((e) => e.day >= today)
-    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))
-    .map((e) => ({
-      value: e.id,
-      label: `${names.dog(e.dogId)}, ${dayLabel(e.day as LocalDay, names.zone)} ${e.ringTime}`,
-    }));
   const isStation = draft.kind === 'stationClosed' || draft.kind === 'stationOpen';
   const handlers = kennel.people.filter((p) => draft.kind !== 'otherHandler' || p.skills.includes('ring'));
   const badTime = draft.time !== '' && !WALL_TIME.test(draft.time);
@@ -247,7 +248,7 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
           placeholder={isStation ? 'which station' : 'which dog'}
           showSearch={{ optionFilterProp: 'label' }}
           value={draft.what === '' ? null : draft.what}
-          options={isStation ? stations : entries}
+          options={isStation ? namedOptions(kennel.stations) : entryOptions(kennel, names, today)}
           onChange={(what) => onDraft({ ...draft, what })}
         />
       )}
@@ -256,7 +257,7 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
           aria-label="Who"
           placeholder="who"
           value={draft.who === '' ? null : draft.who}
-          options={handlers.map((p) => ({ value: p.id, label: p.name }))}
+          options={namedOptions(handlers)}
           onChange={(who) => onDraft({ ...draft, who })}
         />
       )}
@@ -276,12 +277,27 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
           value={draft.time}
           status={badTime ? 'error' : ''}
           onChange={(e) => onDraft({ ...draft, time: e.target.value })}
-          style={{ width: 90 }}
+          className="w-short"
         />
       )}
       {badTime && <span className="bad">Write the time as 14:30.</span>}
     </div>
   );
+}
+
+function namedOptions(rows: readonly { readonly id: string; readonly name: string }[]) {
+  return rows.map((r) => ({ value: r.id, label: r.name }));
+}
+
+/** Entries that are ahead, by their ring times. */
+function entryOptions(kennel: Kennel, names: Names, today: LocalDay) {
+  return kennel.entries
+    .filter((e) => e.day >= today)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))
+    .map((e) => ({
+      value: e.id,
+      label: `${names.dog(e.dogId)}, ${dayLabel(e.day as LocalDay, names.zone)} ${e.ringTime}`,
+    }));
 }
 
 function dayLabel(day: LocalDay, zone: string): string {

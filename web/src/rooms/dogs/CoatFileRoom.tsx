@@ -31,59 +31,16 @@ const PARTS = [
 
 export default function CoatFileRoom() {
   const { id } = useParams();
-  const { kennel, names, lead, plan } = useRooms();
-  const worked = useWork(workedDogs);
+  const { kennel, names, lead } = useRooms();
   const [params, setParams] = useSearchParams();
   const now = useNow(60_000);
   const dog = kennel.dogs.find((d) => d.id === id);
   if (dog === undefined) return <Navigate to="/dogs" replace />;
   const part = PARTS.find((p) => p.id === params.get('part'))?.id ?? 'coat';
   const today = localDayOf(now, names.zone);
-  const next = kennel.entries
-    .filter((e) => e.dogId === dog.id && e.day >= today)
-    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))[0];
-  const out = (plan?.unplaced ?? []).some((u) => u.dogId === dog.id && u.kind === 'show');
-  const trouble = !isClear(dog);
   return (
     <div className="room">
-      <div className="coat-head">
-        <div>
-          <h1 className="serif">{dog.name}</h1>
-          <p className="soft">
-            {dog.breed}, {dog.sex}, {ageWords(dog.born, today)}, {dog.weightKg} kg
-            <br />
-            {coatWords(kennel, dog, today)}
-          </p>
-        </div>
-        <p className="serif says">
-          {trouble ? (
-            <>
-              The coat is not clear. <b className="bad">{foundWords(dog)}</b>
-            </>
-          ) : isLookedAt(dog, worked) ? (
-            'No mats, damp spots or sore skin on record.'
-          ) : (
-            'Nobody has looked at this coat yet.'
-          )}{' '}
-          {dog.note ?? ''}
-        </p>
-        <p className="when">
-          {next === undefined ? (
-            <span className="soft">not entered</span>
-          ) : (
-            <>
-              <b>
-                {dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} {clockOf(next.ringTime)}
-              </b>
-              , {names.ring(next.id).toLowerCase()}
-              <br />
-              <Link to={`/?dog=${dog.id}`} className={out ? 'bad' : ''}>
-                {out ? 'not ready as things stand' : 'on course'}
-              </Link>
-            </>
-          )}
-        </p>
-      </div>
+      <CoatHead dog={dog} today={today} />
       <nav className="parts" aria-label="Parts of the coat file">
         {PARTS.filter((p) => p.id !== 'about' || lead).map((p) => (
           <button
@@ -104,10 +61,59 @@ export default function CoatFileRoom() {
       {part === 'record' && <RecordPart key={dog.id} dog={dog} lead={lead} />}
     </div>
   );
+}
 
-  function clockOf(wall: string): string {
-    return names.clock === '24h' ? wall : clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', names.clock);
-  }
+/** Who the dog is, whether its coat is clear, and when it goes in next. */
+function CoatHead({ dog, today }: { dog: Dog; today: LocalDay }) {
+  const { kennel, names, plan } = useRooms();
+  const worked = useWork(workedDogs);
+  const next = kennel.entries
+    .filter((e) => e.dogId === dog.id && e.day >= today)
+    .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))[0];
+  const out = (plan?.unplaced ?? []).some((u) => u.dogId === dog.id && u.kind === 'show');
+  const trouble = !isClear(dog);
+  const clockOf = (wall: string): string =>
+    names.clock === '24h' ? wall : clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', names.clock);
+  return (
+    <div className="coat-head">
+      <div>
+        <h1 className="serif">{dog.name}</h1>
+        <p className="soft">
+          {dog.breed}, {dog.sex}, {ageWords(dog.born, today)}, {dog.weightKg} kg
+          <br />
+          {coatWords(kennel, dog, today)}
+        </p>
+      </div>
+      <p className="serif says">
+        {trouble ? (
+          <>
+            The coat is not clear. <b className="bad">{foundWords(dog)}</b>
+          </>
+        ) : isLookedAt(dog, worked) ? (
+          'No mats, damp spots or sore skin on record.'
+        ) : (
+          'Nobody has looked at this coat yet.'
+        )}{' '}
+        {dog.note ?? ''}
+      </p>
+      <p className="when">
+        {next === undefined ? (
+          <span className="soft">not entered</span>
+        ) : (
+          <>
+            <b>
+              {dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} {clockOf(next.ringTime)}
+            </b>
+            , {names.ring(next.id).toLowerCase()}
+            <br />
+            <Link to={`/?dog=${dog.id}`} className={out ? 'bad' : ''}>
+              {out ? 'not ready as things stand' : 'on course'}
+            </Link>
+          </>
+        )}
+      </p>
+    </div>
+  );
 }
 
 /** "Scissored coat, rounded; adult": class and variant are the breed's, the stage is the dog's own. */

@@ -21,6 +21,7 @@ import { monthDay } from '../../parts/monthDay';
 import { RowDrawer } from '../../parts/rows/RowDrawer';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { RowTable } from '../../parts/rows/RowTable';
+import type { Column } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWork, workedDogs } from '../../parts/useWork';
@@ -79,51 +80,54 @@ export default function DogsRoom() {
             </>
           ) : null
         }
-        columns={[
-          {
-            name: 'Name',
-            text: (d) => d.name,
-            width: 180,
-            show: (d) => (
-              <span className="dog-cell">
-                <DogBadge badge={d.badge} width={40} />{' '}
-                <Link to={`/dogs/${d.id}`}>
-                  <b className="serif">{d.name}</b>
-                </Link>
-              </span>
-            ),
-          },
-          ...(wide
-            ? [
-                { name: 'Breed', text: (d: Dog) => d.breed, filter: true },
-                { name: 'Sex', text: (d: Dog) => d.sex, filter: true, width: 80 },
-                { name: 'Born', text: (d: Dog) => d.born, width: 110 },
-                {
-                  name: 'Weight',
-                  text: (d: Dog) => `${String(d.weightKg)} kg`,
-                  by: (d: Dog) => d.weightKg,
-                  width: 90,
-                },
-                { name: 'Run', text: (d: Dog) => recordOf(d).run ?? '', filter: true, width: 90 },
-              ]
-            : []),
-          {
-            name: 'Coat',
-            text: stateOf,
-            by: (d) => -marksOf(d),
-            show: (d) => <span className={marksOf(d) > 0 ? 'bad' : 'soft'}>{stateOf(d)}</span>,
-          },
-          {
-            name: 'Next ring',
-            text: (d) => (hasLeft(d, today) ? 'no longer here' : nextRing(kennel, d, today)),
-            by: (d) => nextKey(kennel, d, today),
-            width: 150,
-          },
-        ]}
+        columns={[...nameColumn, ...(wide ? factColumns : []), ...stateColumns(kennel, today, stateOf)]}
       />
       {rows !== null && <RowDrawer opened={opened} kennel={rows} onClose={() => setOpened(null)} />}
     </div>
   );
+}
+
+type DogColumn = Column<Dog>;
+
+const nameColumn: readonly DogColumn[] = [
+  {
+    name: 'Name',
+    text: (d) => d.name,
+    width: 180,
+    show: (d) => (
+      <span className="dog-cell">
+        <DogBadge badge={d.badge} width={40} />{' '}
+        <Link to={`/dogs/${d.id}`}>
+          <b className="serif">{d.name}</b>
+        </Link>
+      </span>
+    ),
+  },
+];
+
+const factColumns: readonly DogColumn[] = [
+  { name: 'Breed', text: (d) => d.breed, filter: true },
+  { name: 'Sex', text: (d) => d.sex, filter: true, width: 80 },
+  { name: 'Born', text: (d) => d.born, width: 110 },
+  { name: 'Weight', text: (d) => `${String(d.weightKg)} kg`, by: (d) => d.weightKg, width: 90 },
+  { name: 'Run', text: (d) => recordOf(d).run ?? '', filter: true, width: 90 },
+];
+
+function stateColumns(kennel: Kennel, today: string, stateOf: (d: Dog) => string): readonly DogColumn[] {
+  return [
+    {
+      name: 'Coat',
+      text: stateOf,
+      by: (d) => -marksOf(d),
+      show: (d) => <span className={marksOf(d) > 0 ? 'bad' : 'soft'}>{stateOf(d)}</span>,
+    },
+    {
+      name: 'Next ring',
+      text: (d) => (hasLeft(d, today) ? 'no longer here' : nextRing(kennel, d, today)),
+      by: (d) => nextKey(kennel, d, today),
+      width: 150,
+    },
+  ];
 }
 
 function hasLeft(d: Dog, today: string): boolean {

@@ -18,6 +18,7 @@ type Line = NonNullable<DogParts['recipe']>[number];
 const PRODUCT_OPTIONS = PRODUCT_IDS.map((value) => ({ value, label: PRODUCT_NAMES[value] }));
 const ZONE_OPTIONS = ZONE_IDS.map((value) => ({ value, label: ZONE_NAMES[value] }));
 
+/** The products of a dog's finish, in their order. */
 export function Recipe({ dog, mayChange }: { dog: Dog; mayChange: boolean }) {
   const saved = recordOf(dog).recipe ?? [];
   const [draft, setDraft] = useState<readonly Line[] | null>(null);
@@ -42,38 +43,13 @@ export function Recipe({ dog, mayChange }: { dog: Dog; mayChange: boolean }) {
             {!mayChange &&
               `${PRODUCT_NAMES[line.product]}: ${line.zones.length === 0 ? 'all over' : zonesWords(line.zones)}`}
             {mayChange && (
-              <>
-                <Select
-                  aria-label={`Product ${String(i + 1)}`}
-                  style={{ width: 190 }}
-                  value={line.product}
-                  options={PRODUCT_OPTIONS}
-                  onChange={(product: ProductId) => set(i, { product })}
-                />
-                <Select
-                  aria-label={`Zones of ${PRODUCT_NAMES[line.product]}`}
-                  mode="multiple"
-                  maxTagCount="responsive"
-                  placeholder="all over"
-                  style={{ flex: 1, minWidth: 150 }}
-                  value={line.zones}
-                  options={ZONE_OPTIONS}
-                  onChange={(zones: ZoneId[]) => set(i, { zones })}
-                />
-                <Button
-                  type="text"
-                  aria-label={`${PRODUCT_NAMES[line.product]} earlier`}
-                  icon={<ArrowUpOutlined />}
-                  disabled={i === 0}
-                  onClick={() => up(i)}
-                />
-                <Button
-                  type="text"
-                  aria-label={`${PRODUCT_NAMES[line.product]} away`}
-                  icon={<DeleteOutlined />}
-                  onClick={() => setDraft(lines.filter((_, k) => k !== i))}
-                />
-              </>
+              <LineFields
+                line={line}
+                place={i + 1}
+                onChange={(changes) => set(i, changes)}
+                onUp={() => up(i)}
+                onRemove={() => setDraft(lines.filter((_, k) => k !== i))}
+              />
             )}
           </li>
         ))}
@@ -81,11 +57,11 @@ export function Recipe({ dog, mayChange }: { dog: Dog; mayChange: boolean }) {
       {mayChange && (
         <div className="found">
           <Button icon={<PlusOutlined />} onClick={() => setDraft([...lines, { product: 'liftSpray', zones: [] }])}>
-            One more product
+            Add product
           </Button>
           {draft !== null && (
             <>
-              <Button onClick={() => setDraft(null)}>Leave it</Button>
+              <Button onClick={() => setDraft(null)}>Discard changes</Button>
               <Button type="primary" loading={busy} onClick={() => save({ recipe: draft }, () => setDraft(null))}>
                 Save the recipe
               </Button>
@@ -102,5 +78,47 @@ export function Recipe({ dog, mayChange }: { dog: Dog; mayChange: boolean }) {
           : `${out.map((l) => `${PRODUCT_NAMES[l.product].toLowerCase()} (${l.zones.length === 0 ? 'all over' : zonesWords(l.zones)})`).join(', ')}.`}
       </p>
     </section>
+  );
+}
+
+interface LineProps {
+  readonly line: Line;
+  /** Place in the order, from 1. */
+  readonly place: number;
+  readonly onChange: (changes: Partial<Line>) => void;
+  readonly onUp: () => void;
+  readonly onRemove: () => void;
+}
+
+function LineFields({ line, place, onChange, onUp, onRemove }: LineProps) {
+  const name = PRODUCT_NAMES[line.product];
+  return (
+    <>
+      <Select
+        aria-label={`Product ${String(place)}`}
+        className="w-product"
+        value={line.product}
+        options={PRODUCT_OPTIONS}
+        onChange={(product: ProductId) => onChange({ product })}
+      />
+      <Select
+        aria-label={`Zones of ${name}`}
+        mode="multiple"
+        maxTagCount="responsive"
+        placeholder="all over"
+        className="w-zones"
+        value={line.zones}
+        options={ZONE_OPTIONS}
+        onChange={(zones: ZoneId[]) => onChange({ zones })}
+      />
+      <Button
+        type="text"
+        aria-label={`${name} earlier`}
+        icon={<ArrowUpOutlined />}
+        disabled={place === 1}
+        onClick={onUp}
+      />
+      <Button type="text" aria-label={`Remove ${name}`} icon={<DeleteOutlined />} onClick={onRemove} />
+    </>
   );
 }

@@ -2,24 +2,22 @@
  * A dog's record as a form: coat, ways, dates, states, the owner's consents. Checked while it is typed, and again by
  * the server against the same schema.
  */
-import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
-import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
-import dayjs from 'dayjs';
+import type { FormItemProps } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS, sameValue } from '@loyal-mane/core';
 import type { DogParts } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
+import { asDay } from '../../parts/asDay';
 import { DayField } from '../../parts/DayField';
+import { FormRows } from '../../parts/FormRows';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 
-const asDay = {
-  getValueProps: (value: string | undefined) => ({ value: value === undefined ? null : dayjs(value) }),
-  getValueFromEvent: (value: dayjs.Dayjs | null) => value?.format('YYYY-MM-DD'),
-};
+type FormRule = NonNullable<FormItemProps['rules']>[number];
+
 const options = (values: readonly string[], words: (v: string) => string = (v) => v) =>
   values.map((value) => ({ value, label: words(value) }));
 
@@ -62,7 +60,8 @@ function isClearable(field: string): boolean {
   return CLEARABLE.some((f) => f === field);
 }
 
-export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
+/** The record as it is typed: kept on the device until it is saved, merged with what others change beside it. */
+function useRecordForm(dog: Dog) {
   const [form] = Form.useForm<Fields>();
   const { message } = AntApp.useApp();
   const { save, busy } = useDogRecord(dog);
@@ -113,6 +112,12 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
     base.current = record;
     form.setFieldsValue(Object.fromEntries(Object.keys(form.getFieldsValue()).map((f) => [f, record[f]])));
   };
+  return { form, record, draft, busy, typed, send, giveUp };
+}
+
+/** A dog's record; leads change it, others read it. */
+export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
+  const { form, record, draft, busy, typed, send, giveUp } = useRecordForm(dog);
   return (
     <Form
       form={form}
@@ -131,39 +136,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
           </button>
         </p>
       )}
-      <div className="record-grid">
-        <Form.Item name="density" label="Density">
-          <Select options={options(['light', 'normal', 'heavy'])} />
-        </Form.Item>
-        <Form.Item name="undercoat" label="Loose undercoat, as seen">
-          <Select options={options(['light', 'heavy'])} />
-        </Form.Item>
-        <Form.Item
-          name="cooperation"
-          label="Cooperation (0.8 easy, 1.6 hard)"
-          rules={[{ type: 'number', min: 0.8, max: 1.6, message: 'Between 0.8 and 1.6.' }]}
-        >
-          <InputNumber step={0.1} style={{ width: '100%' }} />
-        </Form.Item>
-        <Form.Item
-          name="standMinPerDay"
-          label="Stands for trims, minutes a day"
-          rules={[{ type: 'integer', min: 5, max: 120, message: 'Whole minutes from 5 to 120, or nothing.' }]}
-        >
-          <InputNumber style={{ width: '100%' }} />
-        </Form.Item>
-        <Form.Item name="towelSets" label="Towel sets that the jacket needs">
-          <Select allowClear options={[1, 2].map((value) => ({ value, label: String(value) }))} />
-        </Form.Item>
-        <Form.Item name="ground" label="Ground of the run">
-          <Select allowClear options={options(GROUNDS)} />
-        </Form.Item>
-        {DAYS.map(([field, label]) => (
-          <Form.Item key={field} name={field} label={label} {...asDay}>
-            <DayField />
-          </Form.Item>
-        ))}
-      </div>
+      <CoatFields />
       <div className="switches">
         {SWITCHES.map(([field, label]) => (
           <label key={field}>
@@ -178,8 +151,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
         <States />
         <div>
           <Consents />
-          <Bears />
-          <BearsZones />
+          <Cooperation />
         </div>
       </div>
       <Form.Item name="note" label="Of note" rules={[{ max: 500, message: 'At most 500 characters.' }]}>
@@ -194,148 +166,167 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
   );
 }
 
-function States() {
+function CoatFields() {
   return (
-    <Form.List name="states">
-      {(rows, { add, remove }) => (
-        <section aria-label="States">
-          <h2 className="serif">States</h2>
-          <p className="soft">What changes or blocks work for a while. A vet comes before anything here.</p>
-          {rows.map((row) => (
-            <div key={row.key} className="row-form">
-              <Form.Item name={[row.name, 'kind']} rules={[{ required: true, message: 'Which?' }]}>
-                <Select
-                  aria-label="State"
-                  style={{ width: 170 }}
-                  options={options(DOG_STATES, (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v)}
-                />
-              </Form.Item>
-              <Form.Item name={[row.name, 'from']} rules={[{ required: true, message: 'Since when?' }]} {...asDay}>
-                <DayField placeholder="since" style={{ width: 130 }} />
-              </Form.Item>
-              <Form.Item
-                name={[row.name, 'until']}
-                dependencies={[['states', row.name, 'from']]}
-                rules={[
-                  ({ getFieldValue }) => ({
-                    validator: (_, until: string | undefined) => {
-                      const from = getFieldValue(['states', row.name, 'from']) as string | undefined;
-                      return until !== undefined && from !== undefined && until < from
-                        ? Promise.reject(new Error('Ends before it begins.'))
-                        : Promise.resolve();
-                    },
-                  }),
-                ]}
-                {...asDay}
-              >
-                <DayField placeholder="until" style={{ width: 130 }} />
-              </Form.Item>
-              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-            </div>
-          ))}
-          <Button icon={<PlusOutlined />} onClick={() => add({})}>
-            Add state
-          </Button>
-        </section>
-      )}
-    </Form.List>
+    <div className="record-grid">
+      <Form.Item name="density" label="Density">
+        <Select options={options(['light', 'normal', 'heavy'])} />
+      </Form.Item>
+      <Form.Item name="undercoat" label="Loose undercoat, as seen">
+        <Select options={options(['light', 'heavy'])} />
+      </Form.Item>
+      <Form.Item
+        name="cooperation"
+        label="Cooperation (0.8 easy, 1.6 hard)"
+        rules={[{ type: 'number', min: 0.8, max: 1.6, message: 'Between 0.8 and 1.6.' }]}
+      >
+        <InputNumber step={0.1} className="w-all" />
+      </Form.Item>
+      <Form.Item
+        name="standMinPerDay"
+        label="Stands for trims, minutes a day"
+        rules={[{ type: 'integer', min: 5, max: 120, message: 'Whole minutes from 5 to 120, or nothing.' }]}
+      >
+        <InputNumber className="w-all" />
+      </Form.Item>
+      <Form.Item name="towelSets" label="Towel sets that the jacket needs">
+        <Select allowClear options={[1, 2].map((value) => ({ value, label: String(value) }))} />
+      </Form.Item>
+      <Form.Item name="ground" label="Ground of the run">
+        <Select allowClear options={options(GROUNDS)} />
+      </Form.Item>
+      {DAYS.map(([field, label]) => (
+        <Form.Item key={field} name={field} label={label} {...asDay}>
+          <DayField />
+        </Form.Item>
+      ))}
+    </div>
   );
 }
+
+function States() {
+  return (
+    <section aria-label="States">
+      <h2 className="serif">States</h2>
+      <p className="soft">A state changes or stops work on the dog for a while. A vet comes before anything here.</p>
+      <FormRows name="states" addWords="Add state">
+        {(at) => (
+          <>
+            <Form.Item name={[at, 'kind']} rules={[{ required: true, message: 'Which state?' }]}>
+              <Select
+                aria-label="State"
+                className="w-choice"
+                options={options(DOG_STATES, (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v)}
+              />
+            </Form.Item>
+            <Form.Item name={[at, 'from']} rules={[{ required: true, message: 'Since when?' }]} {...asDay}>
+              <DayField placeholder="since" className="w-day" />
+            </Form.Item>
+            <Form.Item name={[at, 'until']} dependencies={[['states', at, 'from']]} rules={[untilRule(at)]} {...asDay}>
+              <DayField placeholder="until" className="w-day" />
+            </Form.Item>
+          </>
+        )}
+      </FormRows>
+    </section>
+  );
+}
+
+/** A state cannot end before it begins. */
+const untilRule =
+  (at: number): FormRule =>
+  ({ getFieldValue }) => ({
+    validator: (_, until: string | undefined) => {
+      const from = getFieldValue(['states', at, 'from']) as string | undefined;
+      return until !== undefined && from !== undefined && until < from
+        ? Promise.reject(new Error('Ends before it begins.'))
+        : Promise.resolve();
+    },
+  });
 
 function Consents() {
   return (
-    <Form.List name="consents">
-      {(rows, { add, remove }) => (
-        <section aria-label="Consents">
-          <h2 className="serif">The owner agreed to</h2>
-          <p className="soft">What cannot be undone waits for this.</p>
-          {rows.map((row) => (
-            <div key={row.key} className="row-form">
-              <Form.Item name={[row.name, 'what']} rules={[{ required: true, message: 'To what?' }]}>
-                <Select
-                  aria-label="Consent"
-                  style={{ width: 170 }}
-                  options={options(CONSENTS, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
-                />
-              </Form.Item>
-              <Form.Item name={[row.name, 'given']} rules={[{ required: true, message: 'When?' }]} {...asDay}>
-                <DayField placeholder="when" style={{ width: 130 }} />
-              </Form.Item>
-              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-            </div>
-          ))}
-          <Button icon={<PlusOutlined />} onClick={() => add({})}>
-            Add consent
-          </Button>
-        </section>
-      )}
-    </Form.List>
+    <section aria-label="Consents">
+      <h2 className="serif">The owner agreed to</h2>
+      <p className="soft">
+        Work that cannot be undone, such as taking coat off, waits until the owner has agreed to it.
+      </p>
+      <FormRows name="consents" addWords="Add consent">
+        {(at) => (
+          <>
+            <Form.Item name={[at, 'what']} rules={[{ required: true, message: 'To what?' }]}>
+              <Select
+                aria-label="Consent"
+                className="w-choice"
+                options={options(CONSENTS, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
+              />
+            </Form.Item>
+            <Form.Item name={[at, 'given']} rules={[{ required: true, message: 'When?' }]} {...asDay}>
+              <DayField placeholder="when" className="w-day" />
+            </Form.Item>
+          </>
+        )}
+      </FormRows>
+    </section>
   );
 }
 
-function Bears() {
+function Cooperation() {
   return (
-    <Form.List name="cooperationAt">
-      {(rows, { add, remove }) => (
-        <section aria-label="Cooperation by body area">
-          <h2 className="serif">Cooperation by body area</h2>
-          {rows.map((row) => (
-            <div key={row.key} className="row-form">
-              <Form.Item name={[row.name, 'step']} rules={[{ required: true, message: 'Which step?' }]}>
-                <Select
-                  aria-label="Step"
-                  showSearch={{ optionFilterProp: 'label' }}
-                  style={{ width: 170 }}
-                  options={options(STEP_IDS, (v) => METHODS[v as keyof typeof METHODS].name)}
-                />
-              </Form.Item>
-              <Form.Item
-                name={[row.name, 'factor']}
-                rules={[{ required: true, type: 'number', min: 0.8, max: 1.6, message: '0.8 to 1.6.' }]}
-              >
-                <InputNumber aria-label="Factor on minutes" step={0.1} style={{ width: 130 }} />
-              </Form.Item>
-              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-            </div>
-          ))}
-          <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
-            Add step
-          </Button>
-        </section>
-      )}
-    </Form.List>
+    <section aria-label="Cooperation by body area">
+      <h2 className="serif">Cooperation by body area</h2>
+      <FormRows name="cooperationAt" addWords="Add step" blank={{ factor: 1.2 }}>
+        {(at) => (
+          <FactorFields
+            at={at}
+            field="step"
+            label="Step"
+            ask="Which step?"
+            choices={options(STEP_IDS, (v) => METHODS[v as keyof typeof METHODS].name)}
+          />
+        )}
+      </FormRows>
+      <FormRows name="cooperationZones" addWords="Add zone" blank={{ factor: 1.2 }}>
+        {(at) => (
+          <FactorFields
+            at={at}
+            field="zone"
+            label="Zone"
+            ask="Which zone?"
+            choices={options(ZONE_IDS, (v) => ZONE_NAMES[v as keyof typeof ZONE_NAMES])}
+          />
+        )}
+      </FormRows>
+    </section>
   );
 }
 
-function BearsZones() {
+interface FactorProps {
+  readonly at: number;
+  readonly field: string;
+  readonly label: string;
+  readonly ask: string;
+  readonly choices: readonly { readonly value: string; readonly label: string }[];
+}
+
+/** One step or zone, and how its minutes change with this dog. */
+function FactorFields({ at, field, label, ask, choices }: FactorProps) {
   return (
-    <Form.List name="cooperationZones">
-      {(rows, { add, remove }) => (
-        <section aria-label="Zones borne better or worse" style={{ marginTop: 10 }}>
-          {rows.map((row) => (
-            <div key={row.key} className="row-form">
-              <Form.Item name={[row.name, 'zone']} rules={[{ required: true, message: 'Which zone?' }]}>
-                <Select
-                  aria-label="Zone"
-                  showSearch={{ optionFilterProp: 'label' }}
-                  style={{ width: 170 }}
-                  options={options(ZONE_IDS, (v) => ZONE_NAMES[v as keyof typeof ZONE_NAMES])}
-                />
-              </Form.Item>
-              <Form.Item
-                name={[row.name, 'factor']}
-                rules={[{ required: true, type: 'number', min: 0.8, max: 1.6, message: '0.8 to 1.6.' }]}
-              >
-                <InputNumber aria-label="Factor on minutes there" step={0.1} style={{ width: 130 }} />
-              </Form.Item>
-              <Button type="text" aria-label="Away" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
-            </div>
-          ))}
-          <Button icon={<PlusOutlined />} onClick={() => add({ factor: 1.2 })}>
-            Add zone
-          </Button>
-        </section>
-      )}
-    </Form.List>
+    <>
+      <Form.Item name={[at, field]} rules={[{ required: true, message: ask }]}>
+        <Select
+          aria-label={label}
+          showSearch={{ optionFilterProp: 'label' }}
+          className="w-choice"
+          options={[...choices]}
+        />
+      </Form.Item>
+      <Form.Item
+        name={[at, 'factor']}
+        rules={[{ required: true, type: 'number', min: 0.8, max: 1.6, message: 'From 0.8 to 1.6.' }]}
+      >
+        <InputNumber aria-label={`Factor on minutes, ${label.toLowerCase()}`} step={0.1} className="w-day" />
+      </Form.Item>
+    </>
   );
 }

@@ -77,7 +77,7 @@ export function BreedForm({ start, version, taken, onClose }: Props) {
       open
       onClose={() => onClose(null)}
       size={560}
-      title={start === null ? 'A breed of your own' : `${start.name}, as this kennel has it`}
+      title={start === null ? 'Add a breed' : `${start.name}, as this kennel has it`}
     >
       <Form<KennelBreed>
         layout="vertical"
@@ -85,57 +85,7 @@ export function BreedForm({ start, version, taken, onClose }: Props) {
         initialValues={start ?? { variant: '', growOn: [], lengthToHeight: 1 }}
         onFinish={save}
       >
-        <div className="record-grid">
-          <Form.Item
-            name="name"
-            label="Breed"
-            rules={[
-              { required: true, whitespace: true, message: 'Give it a name.' },
-              { max: 80, message: 'At most 80 characters.' },
-              {
-                validator: (_, name: string | undefined) =>
-                  start === null && taken.some((t) => t.toLowerCase() === (name ?? '').trim().toLowerCase())
-                    ? Promise.reject(new Error('There is one of that name: choose it, then change it.'))
-                    : Promise.resolve(),
-              },
-            ]}
-          >
-            <Input disabled={start !== null} />
-          </Form.Item>
-          <Form.Item name="coat" label="Coat" rules={[{ required: true, message: 'Which coat?' }]}>
-            <Select options={COAT_CLASSES.map((value) => ({ value, label: COAT_WORDS[value] }))} />
-          </Form.Item>
-          <Form.Item name="trimMap" label="What is cut at all" rules={[{ required: true, message: 'Which trim?' }]}>
-            <Select options={TRIM_MAP_IDS.map((value) => ({ value, label: MAP_NAMES[value] }))} />
-          </Form.Item>
-          <Form.Item name="badge" label="Drawn like" rules={[{ required: true, message: 'Like which?' }]}>
-            <Select showSearch={{ optionFilterProp: 'label' }} options={SHAPES} />
-          </Form.Item>
-          <Form.Item
-            name="typicalKg"
-            label="Weight of a usual dog, kg"
-            rules={[{ required: true, type: 'number', min: 0.5, max: 120, message: '0.5 to 120 kg.' }]}
-          >
-            <InputNumber style={{ width: '100%' }} />
-          </Form.Item>
-          <Form.Item
-            name="lengthToHeight"
-            label="Length over height"
-            rules={[{ required: true, type: 'number', min: 0.8, max: 2.5, message: '0.8 to 2.5.' }]}
-          >
-            <InputNumber step={0.05} style={{ width: '100%' }} />
-          </Form.Item>
-          {HEIGHTS.map(([field, label]) => (
-            <Form.Item
-              key={field}
-              name={field}
-              label={label}
-              rules={[{ type: 'number', min: 3, max: 45, message: '3 to 45 inches.' }]}
-            >
-              <InputNumber style={{ width: '100%' }} />
-            </Form.Item>
-          ))}
-        </div>
+        <BuildFields start={start} taken={taken} />
         <Form.Item name="growOn" label="Left to grow on puppies and dogs that grow coat">
           <Select mode="multiple" options={ZONE_IDS.map((value) => ({ value, label: ZONE_NAMES[value] }))} />
         </Form.Item>
@@ -163,11 +113,70 @@ export function BreedForm({ start, version, taken, onClose }: Props) {
                 remove.mutate(command({ version, name: start.name }), { onSuccess: () => onClose(null), onError })
               }
             >
-              Take our row away
+              Remove our own row
             </Button>
           )}
         </div>
       </Form>
     </Drawer>
+  );
+}
+
+/** A new breed needs a name that no other has. */
+const freeName = (taken: readonly string[]) => ({
+  validator: (_: unknown, name: string | undefined) =>
+    taken.some((t) => t.toLowerCase() === (name ?? '').trim().toLowerCase())
+      ? Promise.reject(new Error('A breed of this name is there already. Choose it, then change it.'))
+      : Promise.resolve(),
+});
+
+function BuildFields({ start, taken }: Pick<Props, 'start' | 'taken'>) {
+  return (
+    <div className="record-grid">
+      <Form.Item
+        name="name"
+        label="Breed"
+        rules={[
+          { required: true, whitespace: true, message: 'Give it a name.' },
+          { max: 80, message: 'At most 80 characters.' },
+          ...(start === null ? [freeName(taken)] : []),
+        ]}
+      >
+        <Input disabled={start !== null} />
+      </Form.Item>
+      <Form.Item name="coat" label="Coat" rules={[{ required: true, message: 'Which coat?' }]}>
+        <Select options={COAT_CLASSES.map((value) => ({ value, label: COAT_WORDS[value] }))} />
+      </Form.Item>
+      <Form.Item name="trimMap" label="What is cut at all" rules={[{ required: true, message: 'Which trim?' }]}>
+        <Select options={TRIM_MAP_IDS.map((value) => ({ value, label: MAP_NAMES[value] }))} />
+      </Form.Item>
+      <Form.Item name="badge" label="Drawn like" rules={[{ required: true, message: 'Like which?' }]}>
+        <Select showSearch={{ optionFilterProp: 'label' }} options={SHAPES} />
+      </Form.Item>
+      <Form.Item
+        name="typicalKg"
+        label="Weight of a usual dog, kg"
+        rules={[{ required: true, type: 'number', min: 0.5, max: 120, message: '0.5 to 120 kg.' }]}
+      >
+        <InputNumber className="w-all" />
+      </Form.Item>
+      <Form.Item
+        name="lengthToHeight"
+        label="Length over height"
+        rules={[{ required: true, type: 'number', min: 0.8, max: 2.5, message: '0.8 to 2.5.' }]}
+      >
+        <InputNumber step={0.05} className="w-all" />
+      </Form.Item>
+      {HEIGHTS.map(([field, label]) => (
+        <Form.Item
+          key={field}
+          name={field}
+          label={label}
+          rules={[{ type: 'number', min: 3, max: 45, message: '3 to 45 inches.' }]}
+        >
+          <InputNumber className="w-all" />
+        </Form.Item>
+      ))}
+    </div>
   );
 }

@@ -40,7 +40,7 @@ export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: 
         <ProblemNote error={draft.effect.error} />
       </div>
       <Button onClick={draft.drop} disabled={draft.busy}>
-        Leave it
+        Discard changes
       </Button>
       <Button
         type="primary"

@@ -8,7 +8,7 @@ import { useSearchParams } from 'react-router';
 import { COAT_CLASSES, STEP_IDS, ZONE_IDS, isMet, localDayOf, noEntry } from '@loyal-mane/core';
 import type { CoatClass, Condition, LocalDay, StepId } from '@loyal-mane/core';
 import { methodsQuery } from '../../api/queries';
-import type { Kennel } from '../../api/queries';
+import type { Kennel, Methods } from '../../api/queries';
 import { serverNowMs } from '../../api/serverClock';
 import { kennelDogOf } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
@@ -22,6 +22,7 @@ import { ProductsPage } from './ProductsPage';
 import { ShowRules } from './ShowRules';
 import { StepPages } from './StepPage';
 import { useMethodsDraft } from './useMethodsDraft';
+import type { MethodsDraft } from './useMethodsDraft';
 import { TINTS, ZonePage } from './ZonePage';
 import './methods.css';
 
@@ -40,17 +41,13 @@ function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day
   return dog !== undefined && isMet(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
 }
 
-export default function MethodsRoom() {
-  const { kennel, names, lead, plan } = useRooms();
-  const methods = useSuspenseQuery(methodsQuery).data;
+type PartId = (typeof PARTS)[number]['id'];
+type Go = (changes: Readonly<Record<string, string | null>>) => void;
+
+/** Sets places of the room in its address; null takes one away. */
+function useGo(): readonly [URLSearchParams, Go] {
   const [params, setParams] = useSearchParams();
-  const [ref, width] = useWidth(1224);
-  const part = PARTS.find((p) => p.id === params.get('part'))?.id ?? 'schools';
-  const dogId = methods.dogs.find((d) => d.dogId === params.get('dog'))?.dogId ?? null;
-  const draft = useMethodsDraft(methods, dogId, kennel);
-  const coat = COAT_CLASSES.find((c) => c === params.get('coat')) ?? 'scissored';
-  const step = STEP_IDS.find((s) => s === params.get('step')) ?? 'bath';
-  const go = (changes: Readonly<Record<string, string | null>>): void =>
+  const go: Go = (changes) =>
     setParams((p) => {
       for (const [key, value] of Object.entries(changes)) {
         if (value === null) p.delete(key);
@@ -58,38 +55,21 @@ export default function MethodsRoom() {
       }
       return p;
     });
-  const dog = methods.dogs.find((d) => d.dogId === dogId) ?? null;
-  const own = ownWays(draft.saved.schools).length;
-  const changed = draft.saved.steps.length + draft.saved.intervals.length;
-  const bottles = draft.saved.products.length;
-  const who = dog === null ? null : names.dog(dog.dogId);
+  return [params, go];
+}
+
+/** The room of methods: for the whole kennel, or for one dog. */
+export default function MethodsRoom() {
+  const { kennel, names, plan } = useRooms();
+  const methods = useSuspenseQuery(methodsQuery).data;
+  const [params, go] = useGo();
+  const [ref, width] = useWidth(1224);
+  const part = PARTS.find((p) => p.id === params.get('part'))?.id ?? 'schools';
+  const dogId = methods.dogs.find((d) => d.dogId === params.get('dog'))?.dogId ?? null;
+  const draft = useMethodsDraft(methods, dogId, kennel);
   return (
     <div className="room" ref={ref}>
-      <div className="sheet-head">
-        <h1>
-          {who === null ? 'Methods of the house:' : `Methods for ${who}:`}{' '}
-          <b>{answerWords(own, changed, bottles, who !== null)}</b>
-        </h1>
-        <div className="days">
-          <Select
-            aria-label="For whom"
-            style={{ width: 190 }}
-            value={dogId ?? ''}
-            onChange={(id: string) => go({ dog: id === '' ? null : id, part: null })}
-            options={[
-              { value: '', label: 'The whole kennel' },
-              ...methods.dogs.map((d) => ({ value: d.dogId, label: `Only ${names.dog(d.dogId)}` })),
-            ]}
-          />
-          <History
-            methods={methods}
-            names={names}
-            lead={lead}
-            plannedWith={plan?.methods ?? null}
-            onTake={draft.take}
-          />
-        </div>
-      </div>
+      <MethodsHead methods={methods} dogId={dogId} draft={draft} go={go} />
       <nav className="parts" aria-label="Parts of Methods">
         {PARTS.map((p) => (
           <button
@@ -109,28 +89,87 @@ export default function MethodsRoom() {
         </p>
       )}
       <EffectBar draft={draft} names={names} what={changeWords(draft.saved, draft.body)} />
-      {part === 'schools' && (
+      <MethodsPart part={part} methods={methods} dogId={dogId} draft={draft} width={width} params={params} go={go} />
+    </div>
+  );
+}
+
+interface HeadProps {
+  readonly methods: Methods;
+  readonly dogId: string | null;
+  readonly draft: MethodsDraft;
+  readonly go: Go;
+}
+
+function MethodsHead({ methods, dogId, draft, go }: HeadProps) {
+  const { names, lead, plan } = useRooms();
+  const own = ownWays(draft.saved.schools).length;
+  const changed = draft.saved.steps.length + draft.saved.intervals.length;
+  const bottles = draft.saved.products.length;
+  return (
+    <div className="sheet-head">
+      <h1>
+        {dogId === null ? 'Methods of the house:' : `Methods for ${names.dog(dogId)}:`}{' '}
+        <b>{answerWords(own, changed, bottles, dogId !== null)}</b>
+      </h1>
+      <div className="days">
+        <Select
+          aria-label="For whom"
+          className="w-step"
+          value={dogId ?? ''}
+          onChange={(id: string) => go({ dog: id === '' ? null : id, part: null })}
+          options={[
+            { value: '', label: 'The whole kennel' },
+            ...methods.dogs.map((d) => ({ value: d.dogId, label: `Only ${names.dog(d.dogId)}` })),
+          ]}
+        />
+        <History methods={methods} names={names} lead={lead} plannedWith={plan?.methods ?? null} onTake={draft.take} />
+      </div>
+    </div>
+  );
+}
+
+interface PartProps extends HeadProps {
+  readonly part: PartId;
+  readonly width: number;
+  readonly params: URLSearchParams;
+}
+
+function MethodsPart({ part, methods, dogId, draft, width, params, go }: PartProps) {
+  const { kennel, names, lead } = useRooms();
+  const ofKennel = lead && dogId === null;
+  switch (part) {
+    case 'schools':
+      return (
         <SchoolList
           methods={methods}
           draft={draft}
           names={names}
           mayChange={lead}
-          dog={dog}
+          dog={methods.dogs.find((d) => d.dogId === dogId) ?? null}
           holdsFor={(condition) => holdsOf(kennel, dogId, condition, localDayOf(serverNowMs(), names.zone))}
         />
-      )}
-      {part === 'programs' && (
+      );
+    case 'programs':
+      return (
         <ProgramView
-          coat={coat}
+          coat={COAT_CLASSES.find((c) => c === params.get('coat')) ?? 'scissored'}
           draft={draft}
-          mayChange={lead && dogId === null}
+          mayChange={ofKennel}
           people={kennel.people}
           width={width}
           onCoat={(c: CoatClass) => go({ coat: c })}
           onStep={(s: StepId) => go({ part: 'steps', step: s })}
         />
-      )}
-      {part === 'zones' && (
+      );
+    case 'steps':
+      return (
+        <StepPages step={STEP_IDS.find((s) => s === params.get('step')) ?? 'bath'} onStep={(s) => go({ step: s })} />
+      );
+    case 'products':
+      return <ProductsPage draft={draft} mayChange={ofKennel} />;
+    case 'zones':
+      return (
         <ZonePage
           breed={params.get('breed') ?? kennel.dogs[0]?.breed ?? ''}
           mayChange={lead}
@@ -138,12 +177,10 @@ export default function MethodsRoom() {
           zone={ZONE_IDS.find((z) => z === params.get('zone')) ?? null}
           onGo={go}
         />
-      )}
-      {part === 'products' && <ProductsPage draft={draft} mayChange={lead && dogId === null} />}
-      {part === 'rules' && <ShowRules shows={kennel.shows} mayChange={lead} />}
-      {part === 'steps' && <StepPages step={step} onStep={(s) => go({ step: s })} />}
-    </div>
-  );
+      );
+    case 'rules':
+      return <ShowRules shows={kennel.shows} mayChange={lead} />;
+  }
 }
 
 function answerWords(own: number, changed: number, bottles: number, dog: boolean): string {

@@ -72,7 +72,7 @@ export function ProgramChanges({ coat, draft, mayChange }: Props) {
           placeholder="Change a step"
           showSearch={{ optionFilterProp: 'label' }}
           allowClear
-          style={{ width: 260 }}
+          className="w-step"
           value={chosen}
           onChange={(id: string | undefined) => setChosen(id ?? null)}
           options={CHANGED_PARTS.map((part) => ({
@@ -109,36 +109,17 @@ interface FieldsProps {
   readonly onChange: (change: KennelStepChange) => void;
 }
 
+/** Days count back from the ring; in the form they are written as days before it. */
+const before = (value: number | null): number | undefined => (value === null ? undefined : -value);
+const ago = (day: number | undefined): number | null => (day === undefined ? null : -day);
+const dayOf = (mark: ProgramStep['from']): string =>
+  mark.of === 'prepDay' || mark.of === 'prepOrSite' ? String(-mark.day) : '';
+
+type SetFields = (fields: Partial<KennelStepChange>) => void;
+
 function StepFields({ coat, named, change, others, onChange }: FieldsProps) {
-  const { step } = named;
-  const base = { coat, part: named.part, step: step.step, nth: named.nth };
-  const set = (fields: Partial<KennelStepChange>): void => onChange({ ...base, ...change, ...fields });
-  const days = countsDays(step);
-  const before = (value: number | null | undefined): number | undefined => (value == null ? undefined : -value);
-  const ago = (day: number | undefined): number | null => (day === undefined ? null : -day);
-  const markDay = (mark: ProgramStep['from']): string =>
-    mark.of === 'prepDay' || mark.of === 'prepOrSite' ? String(-mark.day) : '';
-  const number = (
-    label: string,
-    value: number | null,
-    usual: string,
-    onValue: (v: number | null) => void,
-    range: readonly [number, number],
-  ) => (
-    <label>
-      <span>{label}</span>
-      <InputNumber
-        aria-label={label}
-        min={range[0]}
-        max={range[1]}
-        precision={0}
-        placeholder={usual}
-        value={value}
-        onChange={onValue}
-        style={{ width: 92 }}
-      />
-    </label>
-  );
+  const base = { coat, part: named.part, step: named.step.step, nth: named.nth };
+  const set: SetFields = (fields) => onChange({ ...base, ...change, ...fields });
   return (
     <div className="step-fields">
       <label>
@@ -149,78 +130,15 @@ function StepFields({ coat, named, change, others, onChange }: FieldsProps) {
           onChange={(on) => set({ leftOut: on ? true : (undefined as never) })}
         />
       </label>
-      {days && (
-        <>
-          {number(
-            'First day before',
-            ago(change?.fromDay),
-            markDay(step.from),
-            (v) => set(optional('fromDay', before(v))),
-            [0, 60],
-          )}
-          {number(
-            'Last day before',
-            ago(change?.toDay),
-            markDay(step.to),
-            (v) => set(optional('toDay', before(v))),
-            [0, 60],
-          )}
-          {number(
-            'Wanted, days before',
-            ago(change?.aimDay),
-            step.aim.of === 'prepDay' ? String(-step.aim.day) : '',
-            (v) => set(optional('aimDay', before(v))),
-            [0, 60],
-          )}
-          <label>
-            <span>Wanted at</span>
-            <TimePicker
-              aria-label="Wanted at"
-              format="HH:mm"
-              minuteStep={5}
-              placeholder={step.aim.of === 'prepDay' ? step.aim.time : ''}
-              value={change?.aimTime === undefined ? null : dayjs(change.aimTime, 'HH:mm')}
-              onChange={(t) => set(optional('aimTime', t === null ? undefined : (t.format('HH:mm') as WallTime)))}
-              style={{ width: 100 }}
-            />
-          </label>
-        </>
-      )}
-      {number(
-        'Wait at least, min',
-        change?.waitMin ?? null,
-        String(step.lagMin),
-        (v) => set(optional('waitMin', v ?? undefined)),
-        [0, 2880],
-      )}
-      {number(
-        'Wait at most, min',
-        change?.waitMaxMin ?? null,
-        step.lagMaxMin === null ? 'any' : String(step.lagMaxMin),
-        (v) => set(optional('waitMaxMin', v ?? undefined)),
-        [0, 2880],
-      )}
-      {number(
-        'Minutes more',
-        change?.plusMin ?? null,
-        '0',
-        (v) => set(optional('plusMin', v === 0 ? undefined : (v ?? undefined))),
-        [-120, 240],
-      )}
-      {number(
-        'Most min a day',
-        change?.perDayMin ?? null,
-        'any',
-        (v) => set(optional('perDayMin', v ?? undefined)),
-        [5, 600],
-      )}
+      {countsDays(named.step) && <DayFields step={named.step} change={change} set={set} />}
+      <MinuteFields step={named.step} change={change} set={set} />
       <label>
         <span>Comes before</span>
         <Select
           aria-label="Comes before"
           allowClear
           placeholder="where it is"
-          style={{ width: 180 }}
+          className="w-choice"
           value={change?.before ?? null}
           options={others
             .filter((o) => o.nth === 1)
@@ -230,6 +148,115 @@ function StepFields({ coat, named, change, others, onChange }: FieldsProps) {
       </label>
       {change !== undefined && <Button onClick={() => onChange(base)}>As the library has it</Button>}
     </div>
+  );
+}
+
+interface NumberProps {
+  readonly label: string;
+  readonly value: number | null;
+  /** The library's own, shown while the kennel has none. */
+  readonly usual: string;
+  readonly range: readonly [number, number];
+  readonly onChange: (value: number | null) => void;
+}
+
+function WholeNumber({ label, value, usual, range, onChange }: NumberProps) {
+  return (
+    <label>
+      <span>{label}</span>
+      <InputNumber
+        aria-label={label}
+        min={range[0]}
+        max={range[1]}
+        precision={0}
+        placeholder={usual}
+        value={value}
+        onChange={onChange}
+        className="w-word"
+      />
+    </label>
+  );
+}
+
+type ChangeProps = Pick<FieldsProps, 'change'> & { readonly step: ProgramStep; readonly set: SetFields };
+
+const MOST_DAYS_BEFORE = 60;
+
+function DayFields({ step, change, set }: ChangeProps) {
+  const { aim } = step;
+  const range = [0, MOST_DAYS_BEFORE] as const;
+  return (
+    <>
+      <WholeNumber
+        label="First day before"
+        value={ago(change?.fromDay)}
+        usual={dayOf(step.from)}
+        range={range}
+        onChange={(v) => set(optional('fromDay', before(v)))}
+      />
+      <WholeNumber
+        label="Last day before"
+        value={ago(change?.toDay)}
+        usual={dayOf(step.to)}
+        range={range}
+        onChange={(v) => set(optional('toDay', before(v)))}
+      />
+      <WholeNumber
+        label="Wanted, days before"
+        value={ago(change?.aimDay)}
+        usual={aim.of === 'prepDay' ? String(-aim.day) : ''}
+        range={range}
+        onChange={(v) => set(optional('aimDay', before(v)))}
+      />
+      <label>
+        <span>Wanted at</span>
+        <TimePicker
+          aria-label="Wanted at"
+          format="HH:mm"
+          minuteStep={5}
+          placeholder={aim.of === 'prepDay' ? aim.time : ''}
+          value={change?.aimTime === undefined ? null : dayjs(change.aimTime, 'HH:mm')}
+          onChange={(t) => set(optional('aimTime', t === null ? undefined : (t.format('HH:mm') as WallTime)))}
+          className="w-time"
+        />
+      </label>
+    </>
+  );
+}
+
+function MinuteFields({ step, change, set }: ChangeProps) {
+  const wait = [0, 2880] as const;
+  return (
+    <>
+      <WholeNumber
+        label="Wait at least, min"
+        value={change?.waitMin ?? null}
+        usual={String(step.lagMin)}
+        range={wait}
+        onChange={(v) => set(optional('waitMin', v ?? undefined))}
+      />
+      <WholeNumber
+        label="Wait at most, min"
+        value={change?.waitMaxMin ?? null}
+        usual={step.lagMaxMin === null ? 'any' : String(step.lagMaxMin)}
+        range={wait}
+        onChange={(v) => set(optional('waitMaxMin', v ?? undefined))}
+      />
+      <WholeNumber
+        label="Minutes more"
+        value={change?.plusMin ?? null}
+        usual="0"
+        range={[-120, 240]}
+        onChange={(v) => set(optional('plusMin', v === 0 ? undefined : (v ?? undefined)))}
+      />
+      <WholeNumber
+        label="Most min a day"
+        value={change?.perDayMin ?? null}
+        usual="any"
+        range={[5, 600]}
+        onChange={(v) => set(optional('perDayMin', v ?? undefined))}
+      />
+    </>
   );
 }
 
@@ -276,7 +303,7 @@ function Intervals({ coat, draft }: { coat: CoatClass; draft: MethodsDraft }) {
                 value={own?.everyDays ?? null}
                 suffix="d"
                 onChange={set}
-                style={{ width: 92 }}
+                className="w-word"
               />
             </label>
           );

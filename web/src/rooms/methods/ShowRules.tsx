@@ -43,17 +43,7 @@ function faultOf(rules: Rules, time: string): string {
   return turnedHours(rules as RuleSet) === null ? '' : 'They have to start before they stop.';
 }
 
-function DryerHours({
-  show,
-  mayChange,
-  pending,
-  onSet,
-}: {
-  show: Show;
-  mayChange: boolean;
-  pending: boolean;
-  onSet: (show: Show, changes: Partial<Rules>) => void;
-}) {
+function DryerHours({ show, mayChange, pending, onSet }: RowProps) {
   const [wrong, setWrong] = useState('');
   const hours = show.rules.dryersOnGround === 'restricted' ? dryerHours(show.rules as RuleSet) : null;
   if (hours === null) return null;
@@ -69,7 +59,7 @@ function DryerHours({
     <Input
       key={`${value} ${String(show.version)}`}
       aria-label={`${show.name}: dryers ${label}`}
-      style={{ width: 64 }}
+      className="w-hour"
       inputMode="numeric"
       defaultValue={value}
       disabled={pending}
@@ -85,6 +75,7 @@ function DryerHours({
   );
 }
 
+/** The rules of some shows as a table; leads write them down. */
 export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayChange: boolean }) {
   const { message } = AntApp.useApp();
   const send = useCommand(setShowRules);
@@ -111,57 +102,7 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
           </thead>
           <tbody>
             {shows.map((show) => (
-              <tr key={show.id}>
-                <th scope="row">
-                  {show.name} <span className="soft">{monthDay(show.firstDay)}</span>
-                </th>
-                {RULES_OF_SHOWS.map((rule) => (
-                  <td key={rule}>
-                    {!mayChange && VALUE_WORDS[show.rules[rule]]}
-                    {mayChange && (
-                      <Select
-                        aria-label={`${show.name}: ${RULE_WORDS[rule]}`}
-                        style={{ width: 150 }}
-                        disabled={send.isPending}
-                        value={show.rules[rule]}
-                        options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
-                        onChange={(value: RuleValue) => set(show, { [rule]: value })}
-                      />
-                    )}
-                    {rule === 'dryersOnGround' && (
-                      <DryerHours show={show} mayChange={mayChange} pending={send.isPending} onSet={set} />
-                    )}
-                  </td>
-                ))}
-                <td>
-                  {!mayChange && (show.rules.leastAgeMonths === 0 ? 'not known yet' : show.rules.leastAgeMonths)}
-                  {mayChange && (
-                    <InputNumber
-                      aria-label={`${show.name}: least age in months`}
-                      style={{ width: 90 }}
-                      min={0}
-                      max={36}
-                      precision={0}
-                      disabled={send.isPending}
-                      value={show.rules.leastAgeMonths}
-                      onChange={(months: number | null) => set(show, { leastAgeMonths: months ?? 0 })}
-                    />
-                  )}
-                </td>
-                {mayChange && (
-                  <td>
-                    <Select
-                      aria-label={`${show.name}: all rules as at`}
-                      style={{ width: 150 }}
-                      placeholder="an example"
-                      disabled={send.isPending}
-                      value={null}
-                      options={ruleSetOptions()}
-                      onChange={(id: RuleSetId | null) => id !== null && set(show, RULE_SETS[id])}
-                    />
-                  </td>
-                )}
-              </tr>
+              <RulesRow key={show.id} show={show} mayChange={mayChange} pending={send.isPending} onSet={set} />
             ))}
           </tbody>
         </table>
@@ -170,5 +111,69 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
         Nothing is assumed: what is not known drops nothing, and each dog says so. Check the show’s own rules.
       </p>
     </>
+  );
+}
+
+interface RowProps {
+  readonly show: Show;
+  readonly mayChange: boolean;
+  readonly pending: boolean;
+  readonly onSet: (show: Show, changes: Partial<Rules>) => void;
+}
+
+function RulesRow({ show, mayChange, pending, onSet }: RowProps) {
+  const { leastAgeMonths } = show.rules;
+  return (
+    <tr>
+      <th scope="row">
+        {show.name} <span className="soft">{monthDay(show.firstDay)}</span>
+      </th>
+      {RULES_OF_SHOWS.map((rule) => (
+        <td key={rule}>
+          {!mayChange && VALUE_WORDS[show.rules[rule]]}
+          {mayChange && (
+            <Select
+              aria-label={`${show.name}: ${RULE_WORDS[rule]}`}
+              className="w-rule"
+              disabled={pending}
+              value={show.rules[rule]}
+              options={[...RULE_VALUES].map((value) => ({ value, label: VALUE_WORDS[value] }))}
+              onChange={(value: RuleValue) => onSet(show, { [rule]: value })}
+            />
+          )}
+          {rule === 'dryersOnGround' && (
+            <DryerHours show={show} mayChange={mayChange} pending={pending} onSet={onSet} />
+          )}
+        </td>
+      ))}
+      <td>
+        {!mayChange && (leastAgeMonths === 0 ? 'not known yet' : leastAgeMonths)}
+        {mayChange && (
+          <InputNumber
+            aria-label={`${show.name}: least age in months`}
+            className="w-word"
+            min={0}
+            max={36}
+            precision={0}
+            disabled={pending}
+            value={leastAgeMonths}
+            onChange={(months: number | null) => onSet(show, { leastAgeMonths: months ?? 0 })}
+          />
+        )}
+      </td>
+      {mayChange && (
+        <td>
+          <Select
+            aria-label={`${show.name}: all rules as at`}
+            className="w-rule"
+            placeholder="an example"
+            disabled={pending}
+            value={null}
+            options={ruleSetOptions()}
+            onChange={(id: RuleSetId | null) => id !== null && onSet(show, RULE_SETS[id])}
+          />
+        </td>
+      )}
+    </tr>
   );
 }

@@ -23,6 +23,7 @@ import { HowTo } from '../../parts/TaskDrawer';
 
 const STEPS: readonly StepId[] = [...STEP_IDS].sort((x, y) => METHODS[x].name.localeCompare(METHODS[y].name));
 
+/** All steps by name, and the page of one. */
 export function StepPages({ step, onStep }: { step: StepId; onStep: (step: StepId) => void }) {
   return (
     <div className="step-pages">
@@ -41,11 +42,6 @@ export function StepPages({ step, onStep }: { step: StepId; onStep: (step: StepI
 }
 
 function StepPage({ step }: { step: StepId }) {
-  const needs = CARE_LIBRARY.steps[step];
-  const tools = toolLines(step);
-  const minutes = minuteLines(step);
-  const parts = partLines(step);
-  const soaks = soakLines(step, productsOf(useQuery(methodsQuery).data));
   return (
     <article aria-label={METHODS[step].name}>
       <h2 className="serif">
@@ -54,92 +50,70 @@ function StepPage({ step }: { step: StepId }) {
       <div className="step-columns">
         <div>
           <HowTo step={step} />
-          <h3 style={{ fontSize: 16, marginTop: 16 }}>What commonly goes wrong</h3>
+          <h3>What commonly goes wrong</h3>
           <ul className="how">
             {GOES_WRONG[step].map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>
         </div>
-        <dl className="fact">
-          <dt>Who</dt>
-          <dd>
-            {needs.skill === null ? 'nobody' : SKILL_WORDS[needs.skill]}
-            {needs.second !== null && `, and ${SKILL_WORDS[needs.second]} beside`}
-          </dd>
-          <dt>Where</dt>
-          <dd>
-            {needs.station === null ? 'anywhere' : STATION_NAMES[needs.station]}
-            {needs.cleanMin > 0 && `, ${String(needs.cleanMin)} min clean-down after`}
-          </dd>
-          {needs.amps > 0 && (
-            <>
-              <dt>Power</dt>
-              <dd>{needs.amps} A at 230 V</dd>
-            </>
-          )}
-          {needs.noiseDba > 0 && (
-            <>
-              <dt>Noise</dt>
-              <dd>{needs.noiseDba} dBA at the ear, protection worn where it is loud</dd>
-            </>
-          )}
-          <dt>The dog</dt>
-          <dd>
-            {needs.stands ? 'stands: counts to its minutes of the day' : 'need not stand all the time'}
-            {needs.lifts && ', lifted or walked in by the ramp'}
-            {needs.wholeLength && ', on a table that it fits on at its whole length'}
-            {needs.station === 'pen' ? '. May be left in the pen' : '. Never left alone'}
-          </dd>
-          {soaks.length > 0 && (
-            <>
-              <dt>Works</dt>
-              <dd>
-                {soaks.map((line) => (
-                  <div key={line}>{line}</div>
-                ))}
-              </dd>
-            </>
-          )}
-          {tools.length > 0 && (
-            <>
-              <dt>Tools</dt>
-              <dd>
-                {tools.map((line) => (
-                  <div key={line}>{line}</div>
-                ))}
-                {(TOOL_NOTES[step] ?? []).map((line) => (
-                  <div key={line} className="soft">
-                    {line}
-                  </div>
-                ))}
-              </dd>
-            </>
-          )}
-          {minutes.length > 0 && (
-            <>
-              <dt>Minutes at 20 kg</dt>
-              <dd>
-                {minutes.map((line) => (
-                  <div key={line}>{line}</div>
-                ))}
-              </dd>
-            </>
-          )}
-          {parts.length > 0 && (
-            <>
-              <dt>Of these</dt>
-              <dd>
-                {parts.map((line) => (
-                  <div key={line}>{line}</div>
-                ))}
-              </dd>
-            </>
-          )}
-        </dl>
+        <StepFacts step={step} />
       </div>
     </article>
   );
+}
+
+/** One fact of a step and its lines; nothing where there are none. */
+function Fact({ name, lines, notes = [] }: { name: string; lines: readonly string[]; notes?: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>
+        {lines.map((line) => (
+          <div key={line}>{line}</div>
+        ))}
+        {notes.map((line) => (
+          <div key={line} className="soft">
+            {line}
+          </div>
+        ))}
+      </dd>
+    </>
+  );
+}
+
+function StepFacts({ step }: { step: StepId }) {
+  const needs = CARE_LIBRARY.steps[step];
+  const second = needs.second === null ? '' : `, and ${SKILL_WORDS[needs.second]} beside`;
+  const clean = needs.cleanMin === 0 ? '' : `, ${String(needs.cleanMin)} min clean-down after`;
+  const products = productsOf(useQuery(methodsQuery).data);
+  return (
+    <dl className="fact">
+      <Fact name="Who" lines={[`${needs.skill === null ? 'nobody' : SKILL_WORDS[needs.skill]}${second}`]} />
+      <Fact name="Where" lines={[`${needs.station === null ? 'anywhere' : STATION_NAMES[needs.station]}${clean}`]} />
+      <Fact name="Power" lines={needs.amps > 0 ? [`${String(needs.amps)} A at 230 V`] : []} />
+      <Fact
+        name="Noise"
+        lines={needs.noiseDba > 0 ? [`${String(needs.noiseDba)} dBA at the ear, protection worn where it is loud`] : []}
+      />
+      <Fact name="The dog" lines={[dogLine(needs)]} />
+      <Fact name="Works" lines={soakLines(step, products)} />
+      <Fact name="Tools" lines={toolLines(step)} notes={TOOL_NOTES[step] ?? []} />
+      <Fact name="Minutes at 20 kg" lines={minuteLines(step)} />
+      <Fact name="Of these" lines={partLines(step)} />
+    </dl>
+  );
+}
+
+/** How the dog stands in a step, and whether it may be left. */
+function dogLine(needs: (typeof CARE_LIBRARY)['steps'][StepId]): string {
+  return [
+    needs.stands ? 'stands: counts to its minutes of the day' : 'need not stand all the time',
+    needs.lifts ? ', lifted or walked in by the ramp' : '',
+    needs.wholeLength ? ', on a table that it fits on at its whole length' : '',
+    needs.station === 'pen' ? '. May be left in the pen' : '. Never left alone',
+  ].join('');
 }
 
 /** Products that work for some minutes in a step. */

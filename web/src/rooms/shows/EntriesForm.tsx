@@ -50,28 +50,41 @@ export function blockChanges(block: Block, newId: () => string): RowChange[] {
   );
 }
 
+const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+interface Draft extends Omit<Block, 'showId' | 'dogsPerHour'> {
+  readonly rate: number;
+}
+
+/** Dogs keep the places they have; new ones come after the last. */
+function placesOf(places: Block['places'], ids: readonly string[]): Block['places'] {
+  const kept = [...places].filter(([id]) => ids.includes(id));
+  let next = Math.max(0, ...kept.map(([, n]) => n)) + 1;
+  return new Map([...kept, ...ids.filter((id) => !places.has(id)).map((id) => [id, next++] as const)]);
+}
+
+function daysOf({ firstDay, lastDay }: Props['show']): LocalDay[] {
+  const length = Math.round((Date.parse(lastDay) - Date.parse(firstDay)) / 86_400_000) + 1;
+  return Array.from({ length }, (_, k) => addDays(firstDay as LocalDay, k));
+}
+
+/** Enters several dogs of a block of judging at once. */
 export function EntriesForm({ kennel, show, onDone }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(saveChanges);
   const rings = kennel.rings.filter((r) => r.showId === show.id);
-  const length = Math.round((Date.parse(show.lastDay) - Date.parse(show.firstDay)) / 86_400_000) + 1;
-  const showDays = Array.from({ length }, (_, k) => addDays(show.firstDay as LocalDay, k));
-  const [days, setDays] = useState<readonly string[]>(showDays.slice(0, 1));
-  const [ringId, setRingId] = useState<string>(rings[0]?.id ?? '');
-  const [start, setStart] = useState('09:00');
-  const [rate, setRate] = useState(DOGS_PER_HOUR);
-  const [handlerId, setHandlerId] = useState<string | undefined>(undefined);
-  const [showClass, setShowClass] = useState('');
-  const [places, setPlaces] = useState<ReadonlyMap<string, number>>(new Map());
-
-  const choose = (ids: readonly string[]): void => {
-    const kept = [...places].filter(([id]) => ids.includes(id));
-    let next = Math.max(0, ...kept.map(([, n]) => n)) + 1;
-    setPlaces(new Map([...kept, ...ids.filter((id) => !places.has(id)).map((id) => [id, next++] as const)]));
-  };
-  const block: Block = { showId: show.id, days, ringId, start, dogsPerHour: rate, handlerId, showClass, places };
-  const isTime = /^([01]\d|2[0-3]):[0-5]\d$/.test(wallTyped(start));
-  const changes = isTime ? blockChanges(block, v7) : [];
+  const [draft, setDraft] = useState<Draft>(() => ({
+    days: daysOf(show).slice(0, 1),
+    ringId: rings[0]?.id ?? '',
+    start: '09:00',
+    rate: DOGS_PER_HOUR,
+    handlerId: undefined,
+    showClass: '',
+    places: new Map(),
+  }));
+  const set = (part: Partial<Draft>): void => setDraft((d) => ({ ...d, ...part }));
+  const isTime = TIME.test(wallTyped(draft.start));
+  const changes = isTime ? blockChanges({ ...draft, showId: show.id, dogsPerHour: draft.rate }, v7) : [];
   const enter = (): void =>
     send.mutate(command(changes), {
       onSuccess: () => {
@@ -80,18 +93,40 @@ export function EntriesForm({ kennel, show, onDone }: Props) {
       },
       onError: (error) => void message.error(problemWords(error), 10),
     });
-  const here = kennel.dogs.filter((d) => d.leftOn === undefined);
   return (
     <div className="row-fields">
+      <DogsAndDays kennel={kennel} show={show} draft={draft} set={set} />
+      <BlockFields kennel={kennel} rings={rings} draft={draft} set={set} isTime={isTime} />
+      {draft.places.size > 0 && <Places kennel={kennel} draft={draft} set={set} isTime={isTime} />}
+      <p className="soft wide">25 dogs an hour is the usual rate; the show’s own program counts.</p>
+      <div className="wide form-end">
+        <Button type="primary" disabled={changes.length === 0} loading={send.isPending} onClick={enter}>
+          {changes.length === 0 ? 'Enter' : `Enter ${String(changes.length)}`}
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+interface PartProps {
+  readonly kennel: KennelFile;
+  readonly draft: Draft;
+  readonly set: (part: Partial<Draft>) => void;
+}
+
+function DogsAndDays({ kennel, show, draft, set }: PartProps & Pick<Props, 'show'>) {
+  const here = kennel.dogs.filter((d) => d.leftOn === undefined);
+  return (
+    <>
       <label className="wide">
         <span>Dogs</span>
         <Select
           mode="multiple"
           aria-label="Dogs"
           showSearch={{ optionFilterProp: 'label' }}
-          value={[...places.keys()]}
+          value={[...draft.places.keys()]}
           options={here.map((d) => ({ value: d.id, label: `${d.name}, ${d.breed}` }))}
-          onChange={choose}
+          onChange={(ids: string[]) => set({ places: placesOf(draft.places, ids) })}
         />
       </label>
       <label className="wide">
@@ -99,28 +134,38 @@ export function EntriesForm({ kennel, show, onDone }: Props) {
         <Select
           mode="multiple"
           aria-label="Days"
-          value={[...days]}
-          options={showDays.map((d) => ({ value: d, label: monthDay(d) }))}
-          onChange={(chosen: string[]) => setDays([...chosen].sort())}
+          value={[...draft.days]}
+          options={daysOf(show).map((d) => ({ value: d, label: monthDay(d) }))}
+          onChange={(chosen: string[]) => set({ days: [...chosen].sort() })}
         />
       </label>
+    </>
+  );
+}
+
+type BlockProps = PartProps & { readonly rings: KennelFile['rings']; readonly isTime: boolean };
+
+function BlockFields({ kennel, rings, draft, set, isTime }: BlockProps) {
+  const handlers = kennel.people.filter((p) => p.skills.includes('ring'));
+  return (
+    <>
       <label>
         <span>Ring</span>
         <Select
           aria-label="Ring"
-          value={ringId}
+          value={draft.ringId}
           options={rings.map((r) => ({ value: r.id, label: r.name }))}
-          onChange={setRingId}
+          onChange={(ringId: string) => set({ ringId })}
         />
       </label>
       <label>
         <span>Block starts</span>
         <Input
           aria-label="Block starts"
-          value={start}
+          value={draft.start}
           status={isTime ? '' : 'error'}
-          onChange={(e) => setStart(e.target.value)}
-          onBlur={(e) => setStart(wallTyped(e.target.value))}
+          onChange={(e) => set({ start: e.target.value })}
+          onBlur={(e) => set({ start: wallTyped(e.target.value) })}
         />
       </label>
       <label>
@@ -129,8 +174,8 @@ export function EntriesForm({ kennel, show, onDone }: Props) {
           aria-label="Dogs judged an hour"
           min={5}
           max={60}
-          value={rate}
-          onChange={(n) => setRate(n ?? DOGS_PER_HOUR)}
+          value={draft.rate}
+          onChange={(n) => set({ rate: n ?? DOGS_PER_HOUR })}
         />
       </label>
       <label>
@@ -138,53 +183,59 @@ export function EntriesForm({ kennel, show, onDone }: Props) {
         <Select
           allowClear
           aria-label="Shown by"
-          value={handlerId ?? null}
+          value={draft.handlerId ?? null}
           placeholder="anybody who can"
-          options={kennel.people.filter((p) => p.skills.includes('ring')).map((p) => ({ value: p.id, label: p.name }))}
-          onChange={(id: string | null | undefined) => setHandlerId(id ?? undefined)}
+          options={handlers.map((p) => ({ value: p.id, label: p.name }))}
+          onChange={(id: string | null | undefined) => set({ handlerId: id ?? undefined })}
         />
       </label>
       <label>
         <span>Class</span>
-        <Input aria-label="Class" value={showClass} maxLength={60} onChange={(e) => setShowClass(e.target.value)} />
+        <Input
+          aria-label="Class"
+          value={draft.showClass}
+          maxLength={60}
+          onChange={(e) => set({ showClass: e.target.value })}
+        />
       </label>
-      {places.size > 0 && (
-        <table className="wide places" aria-label="Places in the ring">
-          <thead>
-            <tr>
-              <th scope="col">Dog</th>
-              <th scope="col">Place in the ring</th>
-              <th scope="col">Goes in at</th>
-            </tr>
-          </thead>
-          <tbody>
-            {[...places].map(([id, place]) => (
-              <tr key={id}>
-                <th scope="row">{kennel.dogs.find((d) => d.id === id)?.name}</th>
-                <td>
-                  <InputNumber
-                    size="small"
-                    aria-label={`Place of ${kennel.dogs.find((d) => d.id === id)?.name ?? ''}`}
-                    min={1}
-                    max={400}
-                    value={place}
-                    onChange={(n) => setPlaces(new Map([...places, [id, n ?? 1]]))}
-                  />
-                </td>
-                <td>
-                  <b>{isTime ? (ringTimeAt(wallTyped(start) as WallTime, place, rate) ?? 'after midnight') : ''}</b>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <p className="soft wide">25 dogs an hour is the usual rate; the show’s own program counts.</p>
-      <div className="wide form-end">
-        <Button type="primary" disabled={changes.length === 0} loading={send.isPending} onClick={enter}>
-          {changes.length === 0 ? 'Enter' : `Enter ${String(changes.length)}`}
-        </Button>
-      </div>
-    </div>
+    </>
+  );
+}
+
+/** Each dog's place in the ring, and the ring time that follows from it. */
+function Places({ kennel, draft, set, isTime }: PartProps & { readonly isTime: boolean }) {
+  const nameOf = (id: string): string => kennel.dogs.find((d) => d.id === id)?.name ?? '';
+  const timeOf = (place: number): string =>
+    isTime ? (ringTimeAt(wallTyped(draft.start) as WallTime, place, draft.rate) ?? 'after midnight') : '';
+  return (
+    <table className="wide places" aria-label="Places in the ring">
+      <thead>
+        <tr>
+          <th scope="col">Dog</th>
+          <th scope="col">Place in the ring</th>
+          <th scope="col">Goes in at</th>
+        </tr>
+      </thead>
+      <tbody>
+        {[...draft.places].map(([id, place]) => (
+          <tr key={id}>
+            <th scope="row">{nameOf(id)}</th>
+            <td>
+              <InputNumber
+                size="small"
+                aria-label={`Place of ${nameOf(id)}`}
+                min={1}
+                max={400}
+                value={place}
+                onChange={(n) => set({ places: new Map([...draft.places, [id, n ?? 1]]) })}
+              />
+            </td>
+            <td>
+              <b>{timeOf(place)}</b>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

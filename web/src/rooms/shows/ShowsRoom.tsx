@@ -10,6 +10,7 @@ import { localDayOf } from '@loyal-mane/core';
 import type { Kennel } from '../../api/queries';
 import { rowsQuery } from '../../api/rows';
 import { RowTable } from '../../parts/rows/RowTable';
+import type { Column } from '../../parts/rows/RowTable';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { NewShowForm } from './NewShowForm';
@@ -34,7 +35,6 @@ function ShowList() {
   const today = localDayOf(useNow(60_000), names.zone);
   const next = kennel.shows.filter((s) => s.lastDay >= today).sort((x, y) => x.firstDay.localeCompare(y.firstDay))[0];
   const entries = (s: Show) => kennel.entries.filter((e) => e.showId === s.id);
-  const site = (s: Show): string => kennel.sites.find((x) => x.id === s.siteId)?.name ?? '';
   return (
     <div className="room">
       <div className="sheet-head">
@@ -61,20 +61,7 @@ function ShowList() {
             </>
           ) : null
         }
-        columns={[
-          { name: 'Name', text: (s) => s.name, show: (s) => <b>{s.name}</b> },
-          { name: 'Days', text: (s) => daysWords(s), by: (s) => s.firstDay, width: 160 },
-          { name: 'Site', text: site, filter: true },
-          { name: 'Rings', text: (s) => String(kennel.rings.filter((r) => r.showId === s.id).length), width: 80 },
-          { name: 'Entries', text: (s) => String(entries(s).length), by: (s) => entries(s).length, width: 90 },
-          {
-            name: 'Without a handler',
-            text: (s) => String(entries(s).filter((e) => e.handlerId === undefined).length),
-            by: (s) => entries(s).filter((e) => e.handlerId === undefined).length,
-            width: 150,
-          },
-          { name: 'When', text: (s) => (s.lastDay < today ? 'over' : 'ahead'), filter: true, width: 80 },
-        ]}
+        columns={showColumns(kennel, today)}
       />
       <Drawer open={adding} onClose={() => setAdding(false)} title="New show" size={560} destroyOnHidden>
         {rows !== undefined && (
@@ -89,6 +76,25 @@ function ShowList() {
       </Drawer>
     </div>
   );
+}
+
+function showColumns(kennel: Kennel, today: string): Column<Show>[] {
+  const entries = (s: Show) => kennel.entries.filter((e) => e.showId === s.id);
+  const site = (s: Show): string => kennel.sites.find((x) => x.id === s.siteId)?.name ?? '';
+  return [
+    { name: 'Name', text: (s) => s.name, show: (s) => <b>{s.name}</b> },
+    { name: 'Days', text: (s) => daysWords(s), by: (s) => s.firstDay, width: 160 },
+    { name: 'Site', text: site, filter: true },
+    { name: 'Rings', text: (s) => String(kennel.rings.filter((r) => r.showId === s.id).length), width: 80 },
+    { name: 'Entries', text: (s) => String(entries(s).length), by: (s) => entries(s).length, width: 90 },
+    {
+      name: 'Without a handler',
+      text: (s) => String(entries(s).filter((e) => e.handlerId === undefined).length),
+      by: (s) => entries(s).filter((e) => e.handlerId === undefined).length,
+      width: 150,
+    },
+    { name: 'When', text: (s) => (s.lastDay < today ? 'over' : 'ahead'), filter: true, width: 80 },
+  ];
 }
 
 function nextWords(s: Show, entries: number, today: string): string {

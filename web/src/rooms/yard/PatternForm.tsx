@@ -69,6 +69,20 @@ interface Props {
   readonly onDone: (from: LocalDay) => void;
 }
 
+const USUAL: Omit<Pattern, 'from'> = {
+  people: [],
+  weekdays: [1, 2, 3, 4, 5],
+  start: '08:00',
+  end: '16:00',
+  overtimeEnd: '17:00',
+  breakFrom: '12:00',
+  breakTo: '12:30',
+  weeks: 8,
+  replace: false,
+};
+const TIME_RULES = [{ pattern: /^\d{1,2}[.:h ]?\d{2}$/, message: 'Write it like 08:00.' }];
+
+/** Lays the same shift over some weeks. */
 export function PatternForm({ kennel, from, onDone }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(saveChanges);
@@ -87,25 +101,13 @@ export function PatternForm({ kennel, from, onDone }: Props) {
       onError: (error) => void message.error(problemWords(error), 10),
     });
   };
-  const time = [{ pattern: /^\d{1,2}[.:h ]?\d{2}$/, message: 'Write it like 08:00.' }];
   return (
     <Form
       form={form}
       layout="vertical"
       className="row-fields"
       requiredMark={false}
-      initialValues={{
-        people: [],
-        weekdays: [1, 2, 3, 4, 5],
-        start: '08:00',
-        end: '16:00',
-        overtimeEnd: '17:00',
-        breakFrom: '12:00',
-        breakTo: '12:30',
-        from: dayjs(from),
-        weeks: 8,
-        replace: false,
-      }}
+      initialValues={{ ...USUAL, from: dayjs(from) }}
       onFinish={lay}
     >
       <Form.Item name="people" label="For" className="wide" rules={[{ required: true, message: 'For whom?' }]}>
@@ -118,19 +120,35 @@ export function PatternForm({ kennel, from, onDone }: Props) {
       <Form.Item name="weekdays" label="On" className="wide" rules={[{ required: true, message: 'On which days?' }]}>
         <Checkbox.Group options={WEEKDAYS.map(([value, label]) => ({ value, label }))} />
       </Form.Item>
-      <Form.Item name="start" label="Begins" rules={time}>
+      <PatternTimes />
+      <Form.Item name="replace" valuePropName="checked" className="wide">
+        <Checkbox>Replace shifts that are there</Checkbox>
+      </Form.Item>
+      <div className="wide form-end">
+        <Button type="primary" htmlType="submit" loading={send.isPending}>
+          Lay shifts
+        </Button>
+      </div>
+    </Form>
+  );
+}
+
+function PatternTimes() {
+  return (
+    <>
+      <Form.Item name="start" label="Begins" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="end" label="Ends" rules={time}>
+      <Form.Item name="end" label="Ends" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="overtimeEnd" label="Can stay until" rules={time}>
+      <Form.Item name="overtimeEnd" label="Can stay until" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="breakFrom" label="Rest from" rules={time}>
+      <Form.Item name="breakFrom" label="Rest from" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="breakTo" label="Rest until" rules={time}>
+      <Form.Item name="breakTo" label="Rest until" rules={TIME_RULES}>
         <Input />
       </Form.Item>
       <Form.Item
@@ -150,16 +168,8 @@ export function PatternForm({ kennel, from, onDone }: Props) {
         label="For so many weeks"
         rules={[{ required: true, type: 'integer', min: 1, max: 60, message: '1 to 60.' }]}
       >
-        <InputNumber style={{ width: '100%' }} />
+        <InputNumber className="w-all" />
       </Form.Item>
-      <Form.Item name="replace" valuePropName="checked" className="wide">
-        <Checkbox>Replace shifts that are there</Checkbox>
-      </Form.Item>
-      <div className="wide form-end">
-        <Button type="primary" htmlType="submit" loading={send.isPending}>
-          Lay it
-        </Button>
-      </div>
-    </Form>
+    </>
   );
 }

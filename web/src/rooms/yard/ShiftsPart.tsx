@@ -27,14 +27,53 @@ interface Props {
   readonly today: LocalDay;
 }
 
+/** The shifts of a week. */
 export function ShiftsPart({ kennel, open, today }: Props) {
-  const { message } = AntApp.useApp();
   const [params, setParams] = useSearchParams();
   const [laying, setLaying] = useState(false);
-  const send = useCommand(saveChanges);
   const first = mondayOf((params.get('week') ?? today) as LocalDay);
-  const days = WEEK.map((k) => addDays(first, k));
   const go = (by: number): void => setParams({ part: 'shifts', week: addDays(first, by) });
+  return (
+    <>
+      <div className="list-tools">
+        <Button onClick={() => go(-7)} aria-label="Previous week">
+          ‹
+        </Button>
+        <b>
+          {monthDay(first)} to {monthDay(addDays(first, 6))}
+        </b>
+        <Button onClick={() => go(7)} aria-label="Next week">
+          ›
+        </Button>
+        <span className="push">
+          <Button type="primary" onClick={() => setLaying(true)}>
+            Lay a weekly pattern
+          </Button>
+        </span>
+      </div>
+      <WeekTable kennel={kennel} open={open} today={today} first={first} />
+      <p className="soft">
+        From 5 to 22 o’clock, noon marked: work in green, rests as gaps, half gaps for feeding and walks, time that can
+        be added in brass. A day that is pressed opens its shift. “Away” keeps the shift and plans without the person.
+      </p>
+      <Drawer open={laying} onClose={() => setLaying(false)} title="A weekly pattern" size={520} destroyOnHidden>
+        <PatternForm
+          kennel={kennel}
+          from={today}
+          onDone={(from) => {
+            setLaying(false);
+            setParams({ part: 'shifts', week: from });
+          }}
+        />
+      </Drawer>
+    </>
+  );
+}
+
+function WeekTable({ kennel, open, today, first }: Props & { readonly first: LocalDay }) {
+  const { message } = AntApp.useApp();
+  const send = useCommand(saveChanges);
+  const days = WEEK.map((k) => addDays(first, k));
 
   const toggleAway = (person: KennelPerson, day: LocalDay): void => {
     const there = kennel.absences.find((a) => a.personId === person.id && a.day === day);
@@ -56,69 +95,37 @@ export function ShiftsPart({ kennel, open, today }: Props) {
   };
 
   return (
-    <>
-      <div className="list-tools">
-        <Button onClick={() => go(-7)} aria-label="Previous week">
-          ‹
-        </Button>
-        <b>
-          {monthDay(first)} to {monthDay(addDays(first, 6))}
-        </b>
-        <Button onClick={() => go(7)} aria-label="Next week">
-          ›
-        </Button>
-        <span className="push">
-          <Button type="primary" onClick={() => setLaying(true)}>
-            Lay a weekly pattern
-          </Button>
-        </span>
-      </div>
-      <div className="wide-scroll">
-        <table className="week" aria-label="Shifts of the week">
-          <thead>
-            <tr>
-              <th scope="col">Person</th>
+    <div className="wide-scroll">
+      <table className="week" aria-label="Shifts of the week">
+        <thead>
+          <tr>
+            <th scope="col">Person</th>
+            {days.map((day) => (
+              <th key={day} scope="col" className={day === today ? 'today' : ''}>
+                {DAY_NAMES[weekday(day)]} {Number(day.slice(8))}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {crewOf(kennel).map((p) => (
+            <tr key={p.id}>
+              <th scope="row">{p.name}</th>
               {days.map((day) => (
-                <th key={day} scope="col" className={day === today ? 'today' : ''}>
-                  {DAY_NAMES[weekday(day)]} {Number(day.slice(8))}
-                </th>
+                <DayCell
+                  key={day}
+                  kennel={kennel}
+                  person={p}
+                  day={day}
+                  onEdit={() => edit(p, day)}
+                  onAway={() => toggleAway(p, day)}
+                />
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {crewOf(kennel).map((p) => (
-              <tr key={p.id}>
-                <th scope="row">{p.name}</th>
-                {days.map((day) => (
-                  <DayCell
-                    key={day}
-                    kennel={kennel}
-                    person={p}
-                    day={day}
-                    onEdit={() => edit(p, day)}
-                    onAway={() => toggleAway(p, day)}
-                  />
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-      <p className="soft">
-        From 5 to 22 o’clock, noon marked: work in green, rests as gaps, half gaps for feeding and walks, time that can
-        be added in brass. A day that is pressed opens its shift. “Away” keeps the shift and plans without the person.
-      </p>
-      <Drawer open={laying} onClose={() => setLaying(false)} title="A weekly pattern" size={520} destroyOnHidden>
-        <PatternForm
-          kennel={kennel}
-          from={today}
-          onDone={(from) => {
-            setLaying(false);
-            setParams({ part: 'shifts', week: from });
-          }}
-        />
-      </Drawer>
-    </>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
 
