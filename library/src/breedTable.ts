@@ -7,6 +7,7 @@ import { zonesOfWords } from './breeds/breed.js';
 import type { Span } from './breeds/breed.js';
 import { BREED_ROWS } from './breeds/breedRows.js';
 
+/** Breeds by name, as the library ships them. */
 export const BREEDS: ReadonlyMap<string, BreedFacts> = new Map(
   BREED_ROWS.map((row) => [
     row.name,

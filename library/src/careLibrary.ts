@@ -36,6 +36,7 @@ const TRIM_INTERVAL_WEEKS: Readonly<Record<CoatClass, number>> = {
   smooth: 4,
 };
 
+/** All that the house ships: breeds, programs, steps, schools, minutes, products, tools. */
 export const CARE_LIBRARY: CareLibrary = {
   version: '3',
   breeds: BREEDS,

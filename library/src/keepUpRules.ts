@@ -25,6 +25,7 @@ function daily(id: string, step: StepId, row: MinutesKey, when: readonly Conditi
   };
 }
 
+/** Keep-up brushing every so many days, sooner in coat change. */
 export function brushing(everyDays: number, everyDaysInChange = everyDays): KeepUpRule {
   return {
     id: 'brush',
@@ -38,7 +39,9 @@ export function brushing(everyDays: number, everyDaysInChange = everyDays): Keep
   };
 }
 
+/** The look over the whole coat that finds mats, damp and sore spots. */
 export const inspection = daily('inspection', 'inspection', 'inspection');
+/** Dressing of fringes and ends between baths. */
 export const dressing = daily('dressing', 'dressing', 'dressing', ['fringed']);
 
 /** Weekly bath of long and fringed coats. The show bath replaces it in its week. */
@@ -63,6 +66,7 @@ export function keepUpBath(everyDays: number, forceDry: boolean, when: readonly 
   };
 }
 
+/** Trims that keep a coat's shape between shows. */
 export function trimming(
   id: string,
   step: StepId,

@@ -39,6 +39,7 @@ const trim: Traits = { trim: true };
 const wash: Traits = { dense: true, wet: 'bath' };
 const dry: Traits = { dense: true, wet: 'dry' };
 
+/** Minutes of the reference dog by work and column of coat (common practice). */
 export const MINUTES = {
   inspection: row('fixed', { ...all(3), heavySheepdog: 4 }),
   brushOut: row('whole', { double: 20, heavySheepdog: 74, drop: 30, scissored: 30, jacketed: 15, wire: 12 }, brush),
@@ -116,4 +117,5 @@ export const MINUTES = {
   winnersHold: row('fixed', all(10)),
 } as const satisfies Record<string, MinutesRow>;
 
+/** A row of the table of minutes. */
 export type MinutesKey = keyof typeof MINUTES;

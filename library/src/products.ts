@@ -4,6 +4,7 @@
  */
 import type { CoatClass, Product, ProductId, ProductZones, ZoneId } from '@loyal-mane/core';
 
+/** Products by use: parts of water, minutes of soak (common practice; the bottle's label counts). */
 export const PRODUCTS: Readonly<Record<ProductId, Product>> = {
   cleansingWash: { parts: 10, soakMin: null, rinse: 'out' },
   clarifyingWash: { parts: 8, soakMin: null, rinse: 'out' },

@@ -19,9 +19,13 @@ export interface Extra {
   readonly skipWhenPast?: boolean;
 }
 
+/** The beginning of a day of preparation, counted back from the ring. */
 export const dayStart = (day: number): Mark => ({ of: 'prepDay', day, at: 'start' });
+/** The end of a day of preparation, counted back from the ring. */
 export const dayEnd = (day: number): Mark => ({ of: 'prepDay', day, at: 'end' });
+/** A step is wanted as soon as the one before it allows. */
 export const follow: Aim = { of: 'follow' };
+/** The moment at which a step is wanted: a day counted back from the ring, and a time. */
 export const aimDay = (day: number, time = '08:00'): Aim => ({ of: 'prepDay', day, time });
 
 /** Makes steps that share a window; each may narrow it. */

@@ -345,6 +345,7 @@ function program(
   };
 }
 
+/** Care programs by class of coat (common practice). */
 export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
   double: program('double', double, [inspection, brushing(2, 1)]),
   heavySheepdog: program('heavySheepdog', heavySheepdog, [inspection, brushing(3, 2)]),

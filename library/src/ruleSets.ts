@@ -4,9 +4,12 @@
  */
 import type { RuleSet, WallTime } from '@loyal-mane/core';
 
+/** Examples of show rules. */
 export const RULE_SET_IDS = ['open', 'restricted', 'strict'] as const;
+/** One of `RULE_SET_IDS`. */
 export type RuleSetId = (typeof RULE_SET_IDS)[number];
 
+/** Examples to begin from; each show's own rules count. */
 export const RULE_SETS: Readonly<Record<RuleSetId, RuleSet & { readonly leastAgeMonths: number }>> = {
   open: {
     productsLeft: 'free',

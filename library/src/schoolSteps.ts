@@ -30,4 +30,5 @@ export const TANGLES_OUT: ProgramStep = within({ of: 'ring', min: 15 }, { of: 'r
 
 /** Full brush-out in place of the dry blow-out, and the other way round. */
 export const BRUSH_OUT_STEP: ProgramStep = prep('brushOut1', 'brushOut', { aim: aimDay(-2), anchor: true });
+/** A light blow-out that one school has before the bath. */
 export const LIGHT_BLOW_OUT_STEP: ProgramStep = prep('blowOut', 'blowOutLight', { aim: aimDay(-2), anchor: true });

@@ -92,6 +92,7 @@ function needs(...tools: readonly ToolKind[]): readonly ToolNeed[] {
   return tools.map((tool) => ({ tool }));
 }
 
+/** Questions on which practitioners disagree, both answers with reasons, and what is usual by coat. */
 export const SCHOOLS: readonly School[] = [
   school('matsAndWater', 'a', {
     coats: LONG,

@@ -4,8 +4,11 @@
  */
 import type { Skill, StationKind, StepId, StepNeeds } from '@loyal-mane/core';
 
+/** Amperes of a force dryer at 230 V (engineering default; the plate on the dryer counts). */
 export const DEFAULT_FORCE_DRYER_AMPS = 9;
+/** Amperes of a heated stand dryer at 230 V (engineering default; the plate on the dryer counts). */
 export const DEFAULT_HEAT_DRYER_AMPS = 7;
+/** Decibels by which worn hearing protection lowers noise at the ear (engineering default). */
 export const DEFAULT_PROTECTION_DB = 13;
 
 const quiet: StepNeeds = {
@@ -29,6 +32,7 @@ function at(station: StationKind | null, skill: Skill, more: Partial<StepNeeds> 
 const force: Partial<StepNeeds> = { amps: DEFAULT_FORCE_DRYER_AMPS, noiseDba: 98 - DEFAULT_PROTECTION_DB };
 const trim: Partial<StepNeeds> = { stands: true, scissors: true, wholeLength: true };
 
+/** What each step asks for: skill, second person, station, amperes, dBA, minutes of clean-down. */
 export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   inspection: quiet,
   keepUpBrush: at('table', 'brush'),

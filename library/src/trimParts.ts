@@ -8,6 +8,7 @@ import type { MinutesKey } from './minutes.js';
 /** Minutes by part of the dog, both sides together. */
 export type TrimParts = Readonly<Record<string, number>>;
 
+/** Where the minutes of a trim go, by row and column of the table of minutes. */
 export const TRIM_PARTS: Readonly<Partial<Record<MinutesKey, Readonly<Partial<Record<CoatColumn, TrimParts>>>>>> = {
   ears: {
     double: { 'left ear': 2, 'right ear': 2 },

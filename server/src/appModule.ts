@@ -17,6 +17,7 @@ import { PlanModule } from './plan/planModule.js';
 import { ProblemFilter } from './problem/problemFilter.js';
 import { WorkModule } from './work/workModule.js';
 
+/** The whole application: one module a feature. */
 @Module({})
 export class AppModule {
   static with(outside: Outside): DynamicModule {

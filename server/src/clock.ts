@@ -2,11 +2,14 @@
  * The server's clock, injected everywhere: the machine's own, or one that was set to a moment when the server started
  * (for rehearsing a day, and for tests).
  */
+
+/** The time; tests bring their own. */
 export abstract class Clock {
   /** Milliseconds since the epoch. */
   abstract nowMs(): number;
 }
 
+/** The machine's time. */
 export class SystemClock extends Clock {
   nowMs(): number {
     return Date.now();

@@ -6,9 +6,12 @@ import { isIP } from 'node:net';
 import { isAbsolute, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
+/** How much is logged, the least first. */
 export const LOG_LEVELS = ['silent', 'error', 'warn', 'info', 'debug'] as const;
+/** One of `LOG_LEVELS`. */
 export type LogLevel = (typeof LOG_LEVELS)[number];
 
+/** What the environment says, read once at the start. */
 export interface Config {
   readonly host: string;
   readonly port: number;

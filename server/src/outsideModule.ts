@@ -9,6 +9,7 @@ import { Clock } from './clock.js';
 import type { Config } from './config.js';
 import { CONFIG, KNEX, LOGGER } from './tokens.js';
 
+/** What the application is given from outside: database, clock, configuration, log. */
 export interface Outside {
   readonly config: Config;
   readonly clock: Clock;
@@ -16,6 +17,7 @@ export interface Outside {
   readonly logger: Logger;
 }
 
+/** Hands that to every other module. */
 @Module({})
 export class OutsideModule {
   static with({ config, clock, knex, logger }: Outside): DynamicModule {

@@ -3,6 +3,7 @@
  */
 import { ConfigError } from './config.js';
 
+/** A failure that the one who gave the command can mend; its message is shown as it is. */
 export class UserError extends Error {
   constructor(readonly lines: readonly string[]) {
     super(lines.join('\n'));

@@ -3,6 +3,7 @@
  * for: heavy sheepdog coats are a kind of double coat, and jacketed coats are shown natural or trimmed.
  */
 
+/** Classes of coat; each has a care program of its own. */
 export const COAT_CLASSES = [
   'double',
   'heavySheepdog',

@@ -4,6 +4,7 @@
  */
 import type { ZoneId } from './zones.js';
 
+/** Maps of what is cut on a coat at all; a breed names one. */
 export const TRIM_MAP_IDS = [
   'naturalJacketed',
   'trimmedJacketed',
@@ -15,6 +16,7 @@ export const TRIM_MAP_IDS = [
   'wire',
   'smooth',
 ] as const;
+/** One of `TRIM_MAP_IDS`. */
 export type TrimMapId = (typeof TRIM_MAP_IDS)[number];
 
 /** How a zone is worked: strays only, shaped with thinners, by any tool, by hand on a calendar. */
@@ -23,6 +25,7 @@ export type CutKind = 'strays' | 'thinned' | 'shaped' | 'byHand';
 /** `natural`: nothing may look cut; `crisp`: a clean line is wanted. */
 export type Finish = 'natural' | 'crisp';
 
+/** How each zone of a coat is cut. */
 export interface TrimMap {
   readonly id: TrimMapId;
   readonly finish: Finish;
@@ -40,6 +43,7 @@ export type CutRefusal =
   /** Left alone while a state of the dog lasts. */
   | 'state';
 
+/** Whether a zone may be cut: how, or why not. */
 export type CutAnswer = { readonly ok: true; readonly how: CutKind } | { readonly ok: false; readonly why: CutRefusal };
 
 /** Facts that decide about one zone of one dog, besides the map. */

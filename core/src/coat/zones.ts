@@ -3,6 +3,7 @@
  * has. Ids are shared by records, trim maps, schools and pictures.
  */
 
+/** Zones of a coat, the same on every dog, from the head back and down. */
 export const ZONE_IDS = [
   'muzzle',
   'beard',
@@ -58,7 +59,9 @@ export const ZONE_IDS = [
 /** A zone of the coat; paired zones exist left and right. */
 export type ZoneId = (typeof ZONE_IDS)[number];
 
+/** Regions that zones are listed by. */
 export const ZONE_REGIONS = ['head', 'neck', 'front', 'body', 'rear'] as const;
+/** One of `ZONE_REGIONS`. */
 export type ZoneRegion = (typeof ZONE_REGIONS)[number];
 
 /** A zone, the same on every dog. */

@@ -223,4 +223,5 @@ export const DogRecord = Type.Object(
   strict,
 );
 
+/** A dog as the kennel's file has it; lengths in mm, weight in kg, days as local days. */
 export type KennelDog = Static<typeof DogRecord>;

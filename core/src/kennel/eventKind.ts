@@ -15,6 +15,7 @@ export const TASK_EVENTS = [
   'task.undoCoat',
 ] as const;
 
+/** Kinds of events in the trail, named `subject.verb`. */
 export const EVENT_KINDS = [
   ...TASK_EVENTS,
   'plan.asked',
@@ -47,4 +48,5 @@ export const EVENT_KINDS = [
   'person.link',
   'person.closed',
 ] as const;
+/** One of `EVENT_KINDS`. */
 export type EventKind = (typeof EVENT_KINDS)[number];

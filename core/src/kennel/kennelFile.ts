@@ -29,7 +29,9 @@ import { day, id, instant, name, oneOf, strict, textUpTo, wall } from './schemaP
 import { STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
 import type { StationKind, StepId, WorkState } from './vocabulary.js';
 
+/** Name of the format, in every kennel file. */
 export const KENNEL_FORMAT = 'loyal-mane-kennel';
+/** Version of the format that is written; older ones are read and brought up to it. */
 export const KENNEL_VERSION = 1;
 
 const Site = Type.Object({ id: id<SiteId>('site'), name: name('what people call it'), home: Type.Boolean() }, strict);
@@ -236,16 +238,27 @@ export const KennelFileSchema = Type.Object(
 
 /** A whole kennel. Local days and wall times are in `settings.timeZone`, instants in UTC. */
 export type KennelFile = Static<typeof KennelFileSchema>;
+/** A place where dogs are worked on: home, or a show's grounds. */
 export type KennelSite = KennelFile['sites'][number];
+/** An electric circuit and what it bears, amperes. */
 export type KennelCircuit = KennelFile['circuits'][number];
+/** A tub, dryer, table or pen: its site, its circuit, when it is closed. */
 export type KennelStation = KennelFile['stations'][number];
+/** One person's working day: begin, end, how long they can stay, breaks; times of the kennel's zone. */
 export type KennelShift = KennelFile['shifts'][number];
+/** A day that a person is away although a shift is entered. */
 export type KennelAbsence = KennelFile['absences'][number];
+/** A ride from one site to another: when it leaves and arrives, who and which dogs go along. */
 export type KennelTransport = KennelFile['transports'][number];
+/** A show: its site, first and last day, and the rules that are known. */
 export type KennelShow = KennelFile['shows'][number];
+/** A ring of a show. */
 export type KennelRing = KennelFile['rings'][number];
+/** A dog's entry: day, ring, ring time, handler, how much it matters (1 to 3). */
 export type KennelEntry = KennelFile['entries'][number];
+/** What was done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
 export type WorkRecord = KennelFile['work'][number];
 /** A record with the version that its row has on the server. */
 export type VersionedWork = WorkRecord & { readonly version: number };
+/** A start that a lead has set for a task; the planner keeps it. */
 export type TaskPin = NonNullable<KennelFile['pins']>[number];

@@ -47,6 +47,7 @@ export const StepChange = Type.Object(
   },
   strict,
 );
+/** A change of one step of a coat's program; days count from the ring (negative before it), the rest is minutes. */
 export type KennelStepChange = Static<typeof StepChange>;
 
 /** Another interval of keep-up work. */
@@ -59,6 +60,7 @@ export const IntervalChange = Type.Object(
   },
   strict,
 );
+/** A change of how often keep-up work comes back, days. */
 export type KennelIntervalChange = Static<typeof IntervalChange>;
 
 /** How this kennel thins a class of product and how long it works, as its own bottles say. */
@@ -71,8 +73,10 @@ export const ProductChange = Type.Object(
   },
   strict,
 );
+/** A change of how a product is used: parts of water, minutes of soak. */
 export type KennelProductChange = Static<typeof ProductChange>;
 
+/** All that a kennel does in its own way, as one version of it is saved. */
 export const MethodsRecord = Type.Object(
   {
     number: Type.Integer({ minimum: 1, description: 'version of the kennel’s methods' }),
@@ -83,6 +87,7 @@ export const MethodsRecord = Type.Object(
   },
   strict,
 );
+/** The version in force, with its number; 0 = nothing was ever changed. */
 export type KennelMethods = Static<typeof MethodsRecord>;
 
 const inches = Type.Optional(Type.Number({ minimum: 3, maximum: 45, description: 'inches' }));
@@ -114,4 +119,5 @@ export const BreedRecord = Type.Object(
   },
   strict,
 );
+/** A breed that a kennel has added or changed; weights in kg, heights in inches. */
 export type KennelBreed = Static<typeof BreedRecord>;

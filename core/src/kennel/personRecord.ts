@@ -59,4 +59,5 @@ export const PersonRecord = Type.Object(
   strict,
 );
 
+/** A person: sign-in, role, skills, practice, kit, limits of a day. */
 export type KennelPerson = Static<typeof PersonRecord>;

@@ -70,8 +70,11 @@ export const MethodPartsSchema = Type.Object(
   { additionalProperties: false },
 );
 
+/** Parts of a dog's record that one command may change; an absent part stays as it is. */
 export type DogParts = Static<typeof DogPartsSchema>;
+/** Parts of a person's record that one command may change; an absent part stays as it is. */
 export type PersonParts = Static<typeof PersonPartsSchema>;
+/** Parts of the methods that one command may change; an absent part stays as it is. */
 export type MethodParts = Static<typeof MethodPartsSchema>;
 
 /** The fields of a dog that forms read and change: all but its identity and the fields that other commands keep. */

@@ -20,6 +20,7 @@ export const KENNEL_LISTS = [
   'rings',
   'entries',
 ] as const;
+/** Lists of the kennel whose rows are changed one by one. */
 export type KennelList = (typeof KENNEL_LISTS)[number];
 
 /** Id of the one row of the list `settings`: the kennel's name with its settings. */

@@ -2,18 +2,22 @@
  * The closed sets of words that a kennel file, the programs and the planner share.
  */
 
+/** Roles of people; what each may do stands in the server's access table. */
 export const ROLES = ['lead', 'finisher', 'bather', 'hand', 'owner'] as const;
 /** Roles: they decide who may see and do which things. */
 export type Role = (typeof ROLES)[number];
 
+/** Skills that steps ask for. */
 export const SKILLS = ['bath', 'dry', 'brush', 'scissor', 'ring', 'hand', 'decide', 'harshDryer', 'glands'] as const;
 /** Skills of a person. */
 export type Skill = (typeof SKILLS)[number];
 
+/** Kinds of stations that steps ask for. */
 export const STATION_KINDS = ['tub', 'forceDryer', 'standDryer', 'table', 'pen'] as const;
 /** Where work is done. */
 export type StationKind = (typeof STATION_KINDS)[number];
 
+/** Steps of all programs. */
 export const STEP_IDS = [
   'inspection',
   'keepUpBrush',
@@ -69,6 +73,7 @@ export const STEP_IDS = [
 /** Every step of the order of work, from keep-up to after-show. */
 export type StepId = (typeof STEP_IDS)[number];
 
+/** States of a task that was begun. */
 export const WORK_STATES = ['running', 'paused', 'done', 'skipped'] as const;
 /** State of a task that somebody has touched; a task without a record is only planned. */
 export type WorkState = (typeof WORK_STATES)[number];
@@ -83,7 +88,9 @@ export const IRREVERSIBLE_TRIMS = [
   'strip',
 ] as const satisfies readonly StepId[];
 
+/** How a practiced trim came out. */
 export const PRACTICE_OUTCOMES = ['good', 'fair', 'poor'] as const;
+/** One of `PRACTICE_OUTCOMES`. */
 export type PracticeOutcome = (typeof PRACTICE_OUTCOMES)[number];
 
 /** Kinds of tools in somebody's kit. */
@@ -103,8 +110,10 @@ export const TOOL_KINDS = [
   'grinder',
   'curry',
 ] as const;
+/** A kind of tool of somebody's kit. */
 export type ToolKind = (typeof TOOL_KINDS)[number];
 
+/** States of a dog that change or stop work for a while. */
 export const DOG_STATES = [
   'season',
   'falsePregnancy',
@@ -120,12 +129,15 @@ export type DogStateKind = (typeof DOG_STATES)[number];
 
 /** How far a mat has closed: loose ones open to fingers, tight ones pull, solid ones are clipped beneath. */
 export const TIGHTNESSES = ['loose', 'tight', 'solid'] as const;
+/** How tight a mat is: loose, tight, solid. */
 export type Tightness = (typeof TIGHTNESSES)[number];
 
 /** Ground of a dog's run: what it brings into the coat. */
 export const GROUNDS = ['grass', 'artificial', 'indoors', 'gravel', 'earth'] as const;
+/** The ground of a dog's run, which decides how fast it soils. */
 export type Ground = (typeof GROUNDS)[number];
 
+/** What an owner can agree to beforehand. */
 export const CONSENTS = ['shaveOut', 'strip', 'firstEars', 'whiskers'] as const;
 /** Steps that cannot be undone and need the owner's consent. */
 export type ConsentKind = (typeof CONSENTS)[number];
@@ -148,27 +160,35 @@ export const PRODUCT_IDS = [
   'dressing',
   'stainBarrier',
 ] as const;
+/** A product by its use, not by its maker. */
 export type ProductId = (typeof PRODUCT_IDS)[number];
 
+/** Where a product was used: on the whole coat, on zones, on stains only. */
 export const USE_SCOPES = ['whole', 'zones', 'stains'] as const;
+/** One of `USE_SCOPES`. */
 export type UseScope = (typeof USE_SCOPES)[number];
 
 /** `darkOverPale`: a dark surface over paler roots, cut from beneath only. */
 export const COAT_COLORS = ['white', 'pale', 'dark', 'darkOverPale'] as const;
+/** One of `COAT_COLORS`. */
 export type CoatColor = (typeof COAT_COLORS)[number];
 
 /** When a coat was right after its bath. */
 export const SETTLED = ['sameDay', 'nextDay', 'afterTwo'] as const;
+/** One of `SETTLED`. */
 export type Settled = (typeof SETTLED)[number];
 
 /** Tests that a zone must pass before scissors: dry at the root, straight at the root. */
 export const ZONE_TESTS = ['damp', 'kinked'] as const;
+/** One of `ZONE_TESTS`. */
 export type ZoneTest = (typeof ZONE_TESTS)[number];
 
 /** Parts of a care program whose steps a kennel may change. */
 export const CHANGED_PARTS = ['preparation', 'between', 'showMorning', 'after'] as const;
+/** One of `CHANGED_PARTS`. */
 export type ChangedPart = (typeof CHANGED_PARTS)[number];
 
 /** Measures of a dog; the first is the height at the withers. */
 export const DOG_MEASURES = ['height', 'bodyLength', 'chest', 'neck', 'foreleg'] as const;
+/** One of `DOG_MEASURES`; measured in mm. */
 export type DogMeasure = (typeof DOG_MEASURES)[number];

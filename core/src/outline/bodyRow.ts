@@ -9,9 +9,12 @@ export type Hair = readonly [stands: number, hangs: number];
 /** Places of the body line by which hair is told; `all` is for what is not named. */
 export type HairMap = Readonly<Record<string, Hair>>;
 
+/** How ears are carried, which decides how they are drawn. */
 export const EAR_KINDS = ['drop', 'prick', 'fold'] as const;
+/** One of `EAR_KINDS`. */
 export type EarKind = (typeof EAR_KINDS)[number];
 
+/** Proportions of a breed's body in heights at the withers, angles in degrees; hair in the same unit. */
 export interface BodyRow {
   /** Forechest to point of rump. */
   readonly length: number;
@@ -93,6 +96,7 @@ export const DEFAULT_BODY: BodyRow = {
   floor: 0.006,
 };
 
+/** A body that differs from the usual one in some proportions. */
 export function bodyRow(differs: Partial<BodyRow>): BodyRow {
   return { ...DEFAULT_BODY, ...differs };
 }

@@ -14,6 +14,7 @@ const AIR_OVER = 0.7;
 /** Bib and latch hang like the throat unless a row says otherwise. */
 const LIKE: Readonly<Record<string, string>> = { bib: 'throat', latch: 'throat' };
 
+/** Lines of body and coat by part, closed polygons in body units (height at the withers = 1, y up). */
 export interface DogOutline {
   readonly row: BodyRow;
   readonly body: ReadonlyMap<PartId, readonly Point[]>;
@@ -22,6 +23,7 @@ export interface DogOutline {
   readonly box: readonly [number, number, number, number];
 }
 
+/** Draws the lines of a body's row: splines through its landmarks, hair added outward. */
 export function dogOutline(row: BodyRow): DogOutline {
   const body = new Map<PartId, readonly Point[]>();
   const coat = new Map<PartId, readonly Point[]>();

@@ -7,9 +7,12 @@ import type { DogOutline } from './dogOutline.js';
 import type { Point } from './spline.js';
 import { frameOf } from './template.js';
 
+/** Places that side views are too small for. */
 export const LENS_PLACES = ['head', 'feet', 'rear'] as const;
+/** One of `LENS_PLACES`. */
 export type LensPlace = (typeof LENS_PLACES)[number];
 
+/** A zone under a lens. */
 export interface LensZone {
   readonly zone: ZoneId;
   /** A patch in body units. */
@@ -17,6 +20,7 @@ export interface LensZone {
   readonly center: Point;
 }
 
+/** A part of the side view, enlarged; center and radius in body units. */
 export interface Lens {
   readonly place: LensPlace;
   readonly center: Point;

@@ -9,9 +9,12 @@ import type { Point } from './spline.js';
 import { closedSpline } from './spline.js';
 import { frameOf } from './template.js';
 
+/** Views from above and from beneath. */
 export const PLAN_SIDES = ['above', 'beneath'] as const;
+/** One of `PLAN_SIDES`. */
 export type PlanSide = (typeof PLAN_SIDES)[number];
 
+/** A zone in a view from above or beneath, a polygon in body units. */
 export interface PlanZone {
   readonly zone: ZoneId;
   readonly side: ZoneSide;
@@ -20,6 +23,7 @@ export interface PlanZone {
   readonly center: Point;
 }
 
+/** A view from above or beneath: the body's line and its zones, in body units. */
 export interface PlanView {
   readonly line: readonly Point[];
   readonly zones: readonly PlanZone[];

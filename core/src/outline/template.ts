@@ -8,8 +8,10 @@ import type { Point } from './spline.js';
 
 /** Parts from back to front as they are painted; the far legs show behind the near ones. */
 export const PART_IDS = ['farHind', 'farFore', 'tail', 'hind', 'trunk', 'fore', 'ear'] as const;
+/** A part of the drawing, such as the trunk or a leg. */
 export type PartId = (typeof PART_IDS)[number];
 
+/** A point of a part's line, in body units, and how much hair grows there. */
 export interface Landmark {
   readonly at: Point;
   /** Place of the line by which its hair is told. */
@@ -38,6 +40,7 @@ export interface Frame {
   readonly brisket: number;
 }
 
+/** Where head and rump of a body lie: places along and above the head's axis, in body units. */
 export function frameOf(m: BodyRow): Frame {
   const angle = radians(m.neckAngle);
   const occiput: Point = [Math.cos(angle) * m.neckLength + 0.03, 1 + Math.sin(angle) * m.neckLength * 0.98];

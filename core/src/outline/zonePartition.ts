@@ -9,6 +9,7 @@ import type { Point } from './spline.js';
 import { frameOf } from './template.js';
 import type { PartId } from './template.js';
 
+/** A zone of the side view. */
 export interface ZoneShape {
   readonly zone: ZoneId;
   readonly part: PartId;

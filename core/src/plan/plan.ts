@@ -68,6 +68,7 @@ export interface WhyNot {
   readonly remedies: readonly Remedy[];
 }
 
+/** A task with its place: start, who, where, until when, minutes it may take, and why it is not elsewhere. */
 export interface PlannedActivity {
   readonly key: TaskKey;
   readonly kind: ChainKind;
@@ -107,6 +108,7 @@ export interface WaitingStep {
   readonly blocked: boolean;
 }
 
+/** An entry's or a dog's work that has no place, and why. */
 export interface UnplacedChain {
   readonly key: string;
   readonly kind: ChainKind;
@@ -157,6 +159,7 @@ export interface PlanBound {
   readonly cost: number;
 }
 
+/** A plan: tasks in order of time, what has no place, what was left out, notes, odds; instants in UTC. */
 export interface Plan {
   readonly format: 'loyal-mane-plan';
   readonly version: 1;

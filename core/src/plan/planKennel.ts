@@ -28,10 +28,12 @@ import type { AskOptions } from './explain/unplacedChains.js';
 import { unplacedChains } from './explain/unplacedChains.js';
 import { WorkingSchedule } from './workingSchedule.js';
 
+/** Seed of a plan that names none. */
 export const DEFAULT_SEED = 1;
 /** Searches with ever better known assignees; what still has no place then is left at the middle pace. */
 const MOST_PASSES = 3;
 
+/** When a plan is made, how long it may search (`rounds`), and what it should tell. */
 export interface PlanOptions extends AskOptions {
   readonly nowMs: number;
   readonly seed?: number;

@@ -146,7 +146,9 @@ export class Task implements Activity, TaskFields {
   }
 }
 
+/** Show work, keep-up work, and work on dogs that are not shown. */
 export const CHAIN_KINDS = ['show', 'keepUp'] as const;
+/** One of `CHAIN_KINDS`. */
 export type ChainKind = (typeof CHAIN_KINDS)[number];
 
 /** A whole entry or one round of keep-up work: placed whole or left out whole. */
@@ -159,11 +161,13 @@ export interface ChainFields extends Omit<EngineChain, 'lags'> {
 /** A chain with its lags, as its tasks say them. */
 export interface Chain extends ChainFields, EngineChain {}
 
+/** A person in slots: shifts, breaks, skills, limits of a day. */
 export interface ProblemPerson extends Worker {
   readonly name: string;
   readonly skills: ReadonlySet<Skill>;
 }
 
+/** A station in slots: site, circuit, closed times. */
 export interface ProblemStation extends Machine {
   readonly name: string;
   readonly kind: StationKind;
@@ -174,6 +178,7 @@ export interface ProblemStation extends Machine {
   readonly barred: Uint8Array;
 }
 
+/** A dog in slots: where it is when, and how long it may stand in a day. */
 export interface ProblemDog extends Job {
   readonly name: string;
 }

@@ -53,11 +53,13 @@ export type ProgramNote =
   /** A false pregnancy may show about that day. */
   | { readonly code: 'falsePregnancyAbout'; readonly about: LocalDay };
 
+/** A step that falls away for a dog, and why. */
 export interface DroppedStep {
   readonly step: StepId;
   readonly why: DropReason;
 }
 
+/** A coat's program as it holds for one dog and one entry: what is done, and what falls away. */
 export interface DogProgram {
   readonly coat: CoatClass;
   readonly program: CareProgram;

@@ -14,6 +14,7 @@ export interface UsualLength {
   readonly featherMm: number;
 }
 
+/** Hair of a coat that nobody has measured, mm (engineering default). */
 export const DEFAULT_USUAL_LENGTH: Readonly<Record<CoatClass, UsualLength>> = {
   double: { bodyMm: 60, featherMm: 100 },
   heavySheepdog: { bodyMm: 120, featherMm: 140 },

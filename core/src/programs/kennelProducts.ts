@@ -5,6 +5,7 @@ import type { KennelProductChange } from '../kennel/methodsRecord.js';
 import type { ProductId } from '../kennel/vocabulary.js';
 import type { Product } from './products.js';
 
+/** All products as a kennel uses them. */
 export type Products = Readonly<Record<ProductId, Product>>;
 
 /** Faults of a change: a product that is used as it is has no parts; a soak must not end before it begins. */

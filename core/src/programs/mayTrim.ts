@@ -14,6 +14,7 @@ import { daysBetween } from '../time/localDay.js';
  * "about", an engineering default).
  */
 export const DEFAULT_PRACTICE_DAYS = 60;
+/** Days by which a practice may be nearer to the show or further from it. */
 export const DEFAULT_PRACTICE_SLACK_DAYS = 10;
 
 /** A tool that a step needs: a kind of tool, with a blade where the number decides. */

@@ -11,7 +11,9 @@ import type { StepId } from '../kennel/vocabulary.js';
 
 /** Spread of a dog's and a person's factor, and of one day, on the log scale (engineering defaults). */
 export const DEFAULT_DOG_SPREAD = 0.15;
+/** Standard deviation of log pace between people (engineering default). */
 export const DEFAULT_PERSON_SPREAD = 0.12;
+/** Standard deviation of log pace between days of one person and dog (engineering default). */
 export const DEFAULT_DAY_SPREAD = 0.18;
 /** A day further from what was expected than so many spreads counts only as far as this, and is flagged. */
 export const DEFAULT_ODD_SPREADS = 2.5;
@@ -31,6 +33,7 @@ export interface Pace {
   readonly logs: number;
 }
 
+/** Paces learned from finished tasks; a factor above 1 is slower than usual. */
 export interface LearnedPace {
   readonly dog: (dogId: string, step: StepId) => Pace;
   readonly person: (personId: string, step: StepId) => Pace;
@@ -38,12 +41,14 @@ export interface LearnedPace {
   readonly odd: readonly number[];
 }
 
+/** Standard deviations of log pace that learning rests on. */
 export interface PaceSpreads {
   readonly dog: number;
   readonly person: number;
   readonly day: number;
 }
 
+/** The usual spreads. */
 export const DEFAULT_SPREADS: PaceSpreads = {
   dog: DEFAULT_DOG_SPREAD,
   person: DEFAULT_PERSON_SPREAD,

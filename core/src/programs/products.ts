@@ -15,6 +15,7 @@ import { isIn } from './dogStates.js';
 /** How a product leaves the coat. */
 export type Rinse = 'out' | 'withBath' | 'mayStay' | 'stays' | 'nextWash' | 'afterShow';
 
+/** A product: how it is thinned (parts of water to one), how long it soaks (minutes). */
 export interface Product {
   /** Parts of water to one part; null = ready to use. */
   readonly parts: number | null;
@@ -33,9 +34,12 @@ export interface ProductZones {
   readonly face: readonly ZoneId[];
 }
 
+/** What a bath is for, which decides its products. */
 export const BATH_PURPOSES = ['keepUp', 'trim', 'show'] as const;
+/** One of `BATH_PURPOSES`. */
 export type BathPurpose = (typeof BATH_PURPOSES)[number];
 
+/** Why a product is advised, or left out. */
 export type ProductWhy =
   | { readonly code: 'usual' }
   /** Product has built up, or the last time is a month ago (or not known). */
@@ -58,6 +62,7 @@ export type ProductWhy =
   /** Nothing on it is white. */
   | { readonly code: 'nothingWhite' };
 
+/** A product for a bath, where, in which order, and why. */
 export interface ProductAdvice {
   readonly product: ProductId;
   readonly use: boolean;
@@ -72,6 +77,7 @@ export const DEFAULT_CLARIFY_DAYS = 30;
 /** Whole-coat whitening leaves at least so many days between (common practice: never on consecutive days). */
 export const DEFAULT_WHITEN_GAP_DAYS = 2;
 
+/** Facts of a dog that decide about its products. */
 export type ProductDog = Pick<KennelDog, 'colors' | 'uses' | 'buildUp' | 'states' | 'fringed'>;
 
 /** Zones of a color that are known. */

@@ -7,7 +7,9 @@ import type { Skill, StepId } from '../kennel/vocabulary.js';
 import type { Aim, CareProgram, Condition, Mark, ProgramStep } from './careProgram.js';
 import type { ToolNeed } from './mayTrim.js';
 
+/** Parts of a program in order. */
 export const PROGRAM_PARTS = ['keepUp', 'preparation', 'between', 'showMorning', 'after'] as const;
+/** One of `PROGRAM_PARTS`. */
 export type ProgramPart = (typeof PROGRAM_PARTS)[number];
 
 type Change =

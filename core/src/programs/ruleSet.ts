@@ -7,6 +7,7 @@ import type { KennelShow } from '../kennel/kennelFile.js';
 import type { WallTime } from '../time/localDay.js';
 import type { ProgramEdit } from './programEdit.js';
 
+/** A show's rules as they are known; least age in months, hours of dryers as times of day. */
 export type RuleSet = Readonly<Record<ShowRule, RuleValue>> & {
   /** Months of age on the day; null = unknown. */
   readonly leastAgeMonths: number | null;
@@ -15,6 +16,7 @@ export type RuleSet = Readonly<Record<ShowRule, RuleValue>> & {
   readonly dryersUntil?: WallTime;
 };
 
+/** Rules of a show of which nothing is known: nothing falls away. */
 export const UNKNOWN_RULES: RuleSet = {
   productsLeft: 'unknown',
   whiskersRemoved: 'unknown',

@@ -28,6 +28,7 @@ export type SchoolRefusal =
   /** Paler roots would show. */
   | 'paleRoots';
 
+/** One answer to a school's question, with what it changes and its reason. */
 export interface SchoolSide {
   readonly edits: readonly ProgramEdit[];
   /** Conditions under which the side is refused. */
@@ -63,6 +64,7 @@ export interface Chosen {
   readonly refused: { readonly side: Side; readonly why: SchoolRefusal } | null;
 }
 
+/** What decides about the answers for one dog. */
 export interface SchoolContext {
   readonly coat: CoatClass;
   readonly dog: Pick<KennelDog, 'schools' | 'mats' | 'paleRoots' | 'colors'>;
@@ -78,6 +80,7 @@ export function usualSide(school: School, coat: CoatClass, isMet: (c: Condition)
   return other ? otherSide(school.usual) : school.usual;
 }
 
+/** The answer that was not chosen. */
 export function otherSide(side: Side): Side {
   return side === 'a' ? 'b' : 'a';
 }

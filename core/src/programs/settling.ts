@@ -9,6 +9,7 @@ import type { ProgramEdit } from './programEdit.js';
 
 /** Logs looked at, newest first, and logs that must agree before a bath moves (engineering defaults). */
 export const DEFAULT_SETTLE_LOGS = 5;
+/** Of the last logs so many must agree before a dog's bath is moved (engineering default). */
 export const DEFAULT_SETTLE_AGREE = 2;
 /** Minutes from the end of the finish to the end of the ring that are not waiting: tidies, gate, ring. */
 const FINISH_TO_RING_MIN = 45;

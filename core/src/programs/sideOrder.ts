@@ -13,6 +13,7 @@ const TRIMS: readonly StepId[] = ['roughTrim', 'fineTrim', 'naturalTrim', 'shape
 /** Work for which a trained dog lies. */
 const LYING: readonly StepId[] = ['brushOut1', 'lineBrush', 'keepUpBrush'];
 
+/** The side that judges see, or the other. */
 export type FirstSide = 'show' | 'off';
 
 /**

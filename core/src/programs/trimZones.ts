@@ -12,6 +12,7 @@ import type { LocalDay } from '../time/localDay.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
 import { zonesLeftAlone } from './dogStates.js';
 
+/** Zones that a step cuts on a dog, and those that it leaves, with why. */
 export interface TrimZones {
   readonly cut: readonly { readonly zone: ZoneId; readonly how: CutKind }[];
   /** Zones of the step that would be cut, were they not locked or left to grow. */

@@ -6,6 +6,7 @@ import type { WallTime } from '../time/localDay.js';
 
 /** Dogs an hour that one judge sees: the usual scheduling convention of all-breed shows, 25 an hour and 175 a day. */
 export const DOGS_PER_HOUR = 25;
+/** Dogs that one judge sees in a day at most (common practice; a show's own program counts). */
 export const DOGS_PER_DAY = 175;
 
 const LAST_MINUTE = 24 * 60 - 1;

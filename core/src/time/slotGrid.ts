@@ -6,7 +6,9 @@ import type { LocalDay, WallTime } from './localDay.js';
 import { addDays, daysBetween } from './localDay.js';
 import { wallToMs } from './zone.js';
 
+/** Minutes of a slot of the planner. */
 export const SLOT_MIN = 5;
+/** Milliseconds of a slot. */
 export const SLOT_MS = SLOT_MIN * 60_000;
 
 /** Converts between milliseconds, local days and slots over a fixed run of days. */

@@ -6,17 +6,29 @@
 /** A string that only counts as an id of kind `K`. */
 export type Id<K extends string> = string & { readonly __id: K };
 
+/** Id of a dog. */
 export type DogId = Id<'dog'>;
+/** Id of a person. */
 export type PersonId = Id<'person'>;
+/** Id of an entry. */
 export type EntryId = Id<'entry'>;
+/** Id of a show. */
 export type ShowId = Id<'show'>;
+/** Id of a ring. */
 export type RingId = Id<'ring'>;
+/** Id of a site. */
 export type SiteId = Id<'site'>;
+/** Id of a station. */
 export type StationId = Id<'station'>;
+/** Id of a circuit. */
 export type CircuitId = Id<'circuit'>;
+/** Id of an owner. */
 export type OwnerId = Id<'owner'>;
+/** Id of a shift. */
 export type ShiftId = Id<'shift'>;
+/** Id of a ride. */
 export type TransportId = Id<'transport'>;
+/** Id of a day away. */
 export type AbsenceId = Id<'absence'>;
 
 /**

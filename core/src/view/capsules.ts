@@ -3,6 +3,7 @@
  * is kept and nothing is lost; what is running, without a place, or to be decided is never bundled.
  */
 
+/** Something on a strand: where it is, px, and whether it stands alone. */
 export interface StrandMark<T> {
   /** Center, px. */
   readonly x: number;
@@ -11,6 +12,7 @@ export interface StrandMark<T> {
   readonly item: T;
 }
 
+/** Marks that lie too near to each other, drawn as one. */
 export interface Capsule<T> {
   /** Center, px. */
   readonly x: number;

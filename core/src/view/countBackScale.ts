@@ -7,8 +7,10 @@
 const LAST_DAY_H = 24;
 const LAST_DAY_X = 0.6;
 const LINEAR_UP_TO_H = 60;
+/** How far the scale can reach back, days. */
 export const REACHES_D = [3, 7, 14, 28] as const;
 
+/** A scale that counts back from a ring: hours before it to 0 (as far back as it reaches) to 1 (the ring). */
 export interface CountBackScale {
   readonly reachH: number;
   /** Solved constant in hours; infinite for the linear scale. */
@@ -53,6 +55,7 @@ export function countBackScale(reachH: number): CountBackScale {
   };
 }
 
+/** A tick of the scale: hours before the ring, and its place, 0 to 1. */
 export interface Tick {
   readonly hours: number;
   readonly label: string;

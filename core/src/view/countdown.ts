@@ -33,6 +33,7 @@ export interface RoomKennel {
   }[];
 }
 
+/** A record of work as rooms read it. */
 export interface RoomWork {
   readonly taskKey: string;
   readonly dogId: string;
@@ -42,6 +43,7 @@ export interface RoomWork {
   readonly finishedAt?: string;
 }
 
+/** State of a step on a strand. */
 export type MarkState =
   'done' | 'skipped' | 'running' | 'paused' | 'planned' | 'late' | 'noPlace' | 'waiting' | 'travel';
 
@@ -53,6 +55,7 @@ export interface StrandStep {
   readonly atMs: number;
 }
 
+/** One dog's row: its next entry, its steps, what is in the way; times in Unix milliseconds. */
 export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
   readonly dogId: string;
   readonly entry: E;
@@ -69,12 +72,14 @@ export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKenn
   readonly spareMs: number | null;
 }
 
+/** Rows of one day in order of ring times. */
 export interface CountdownDay<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
   readonly day: LocalDay;
   readonly firstRingMs: number;
   readonly rows: readonly CountdownRow<E>[];
 }
 
+/** The answer of the Countdown: how many will be ready, and what is in the way of the others. */
 export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel['entries'][number]> {
   /** The next show, or null when none is ahead. */
   readonly show: RoomKennel['shows'][number] | null;

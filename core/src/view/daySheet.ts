@@ -8,6 +8,7 @@ import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, wallToMs } from '../time/zone.js';
 import type { RoomWork } from './countdown.js';
 
+/** The part of a kennel that a day sheet reads. */
 export interface SheetKennel {
   readonly settings: { readonly timeZone: string };
   readonly people: readonly { readonly id: string; readonly name: string; readonly role: string }[];
@@ -65,12 +66,14 @@ export interface Bundle {
   readonly blocks: readonly Block[];
 }
 
+/** A stretch of a day, Unix milliseconds, and what it is. */
 export interface Span {
   readonly fromMs: number;
   readonly toMs: number;
   readonly what: string;
 }
 
+/** One person's day: shift, breaks, rides, tasks, load in minutes. */
 export interface Lane {
   readonly personId: string;
   readonly shift: Span | null;
@@ -83,6 +86,7 @@ export interface Lane {
   readonly shiftMin: number;
 }
 
+/** One station's day: who is on it, when it is closed. */
 export interface StationLane {
   readonly stationId: string;
   readonly spans: readonly {
@@ -94,6 +98,7 @@ export interface StationLane {
   readonly closed: readonly Span[];
 }
 
+/** A day's lanes and how many tasks have a place. */
 export interface DaySheet {
   readonly day: LocalDay;
   readonly fromMs: number;

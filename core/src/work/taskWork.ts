@@ -8,7 +8,9 @@ import type { StepId } from '../kennel/vocabulary.js';
 import { instantToMs, msToInstant } from '../time/zone.js';
 import type { DogId, PersonId, StationId, TaskKey } from '../units/ids.js';
 
+/** What is said at the bench of a task. */
 export const WORK_COMMANDS = ['start', 'pause', 'resume', 'finish', 'skip'] as const;
+/** One of `WORK_COMMANDS`. */
 export type WorkCommand = (typeof WORK_COMMANDS)[number];
 
 /** The task that a command is about, and who gives it when. */
@@ -25,6 +27,7 @@ export interface WorkOrder {
   readonly reason?: string;
 }
 
+/** Why a command is refused. */
 export const WORK_REFUSALS = [
   'alreadyOver',
   'notStarted',
@@ -33,8 +36,10 @@ export const WORK_REFUSALS = [
   'alreadyStarted',
   'reasonMissing',
 ] as const;
+/** One of `WORK_REFUSALS`. */
 export type WorkRefusal = (typeof WORK_REFUSALS)[number];
 
+/** The record after a command, or why it was refused. */
 export type WorkOutcome =
   { readonly ok: true; readonly record: WorkRecord } | { readonly ok: false; readonly refusal: WorkRefusal };
 

@@ -7,6 +7,10 @@ import type { CoatClass, TrimMapId, ZoneId } from '@loyal-mane/core';
 /** Least and most; null where the registry names none. */
 export type Span = readonly [least: number | null, most: number | null];
 
+/**
+ * A breed as the table has it: coat, trim map, typical weight in kg, heights in inches, styles that its standard asks
+ * for.
+ */
 export interface BreedRow {
   readonly name: string;
   readonly coat: CoatClass;

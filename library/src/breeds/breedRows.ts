@@ -64,4 +64,5 @@ function readBreed(name: string, cell: (column: string) => string): BreedRow {
   };
 }
 
+/** All shipped breeds (common practice; heights and weights to be verified with one's registry). */
 export const BREED_ROWS: readonly BreedRow[] = readBreeds(BREED_TEXT);

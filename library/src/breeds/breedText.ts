@@ -3,6 +3,8 @@
  * trimmed, shown first and left to grow is common practice, not the registry's. Heights in inches; a span is least-most, an
  * empty end means that the registry names none; lists are parted by semicolons.
  */
+
+/** The table of breeds as text, one breed a line. */
 export const BREED_TEXT = `
 name | coat | variant | badge | registry | dogHeightIn | bitchHeightIn | lengthToHeight | measuredFrom | measuredTo | proportion | trimMap | tailKind | earStyle | footStyle | throatStyle | headPlan | stance | showFirst | growOn | typicalKg | confidence
 Poodle (Standard) | scissored | clean feet and face | portuguese-water-dog | AKC | 15- | 15- | 1-1 | forechest | point of rump | square | scissored | short, pom | fringe kept, blended | clipped | clipped V | topknot | fore plumb, hind moderately out | outline; head; rear angle | hock; back of foreleg; tail; topknot | 25 | memory

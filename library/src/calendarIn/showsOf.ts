@@ -6,8 +6,10 @@ import ICAL from 'ical.js';
 import { addDays, daysBetween, localDayOf } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange, KennelShow } from '@loyal-mane/core';
 
+/** Why an event of a calendar is left out. */
 export type EventFault = 'noName' | 'noDay' | 'repeats' | 'tooLong' | 'past' | 'called off';
 
+/** An event as a show: name, place, days, and the changes that would enter it. */
 export interface CalendarShow {
   /** Unlike any other event of the file. */
   readonly key: string;
@@ -22,10 +24,12 @@ export interface CalendarShow {
   readonly changes: readonly RowChange[];
 }
 
+/** The shows of a calendar file, or why it cannot be read. */
 export type CalendarResult =
   | { readonly ok: true; readonly shows: readonly CalendarShow[] }
   | { readonly ok: false; readonly fault: 'noCalendar' | 'noEvents' };
 
+/** The kennel that a calendar is brought into; ids and today come in as arguments. */
 export interface CalendarWorld {
   readonly kennel: KennelFile;
   readonly newId: () => string;

@@ -4,6 +4,7 @@
 import type { CellFault } from './importRows.js';
 import type { TableFault } from './readTable.js';
 
+/** Words for a file that is no table. */
 export function tableFaultWords(fault: TableFault): string {
   switch (fault.code) {
     case 'spreadsheet':
@@ -23,6 +24,7 @@ export function tableFaultWords(fault: TableFault): string {
   }
 }
 
+/** Words for a cell that cannot be read: what is wrong, and what to write instead. */
 export function cellFaultWords(fault: CellFault): string {
   const found = fault.found === '' ? '' : ` “${fault.found}”`;
   switch (fault.reason) {

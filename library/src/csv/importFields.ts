@@ -3,12 +3,15 @@
  */
 import { plainHeader } from './readTable.js';
 
+/** What a table can bring in. */
 export const IMPORT_KINDS = ['dogs', 'entries', 'program'] as const;
+/** One of `IMPORT_KINDS`. */
 export type ImportKind = (typeof IMPORT_KINDS)[number];
 
 /** A cell as a value, or what to write instead. */
 export type CellResult = { readonly value: string | number } | { readonly instead: string };
 
+/** A field that a column can hold, with the headers that usually stand over it. */
 export interface ImportField {
   readonly name: string;
   readonly label: string;

@@ -10,6 +10,7 @@ import type { ImportKind, Mapping } from './importFields.js';
 import { IMPORT_FIELDS } from './importFields.js';
 import type { CsvTable, TableRow } from './readTable.js';
 
+/** A cell that cannot be read, by field. */
 export interface CellFault {
   /** Header of the column, or the field's name where no column holds it. */
   readonly column: string;
@@ -19,6 +20,7 @@ export interface CellFault {
   readonly instead: string;
 }
 
+/** A line of a table: what it would change, or what is wrong with it. */
 export interface ImportedRow {
   readonly line: number;
   /** The row's subject, as people would say it. */
@@ -28,6 +30,7 @@ export interface ImportedRow {
   readonly changes: readonly RowChange[];
 }
 
+/** The kennel that a table is brought into; ids come in as an argument. */
 export interface ImportWorld {
   readonly kennel: KennelFile;
   readonly newId: () => string;

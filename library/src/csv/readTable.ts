@@ -4,17 +4,20 @@
  */
 import Papa from 'papaparse';
 
+/** A line's cells, with its number in the file (1 = the header). */
 export interface TableRow {
   /** Line of the file that the row begins on, 1 = first. */
   readonly line: number;
   readonly cells: readonly string[];
 }
 
+/** A header and its rows. */
 export interface CsvTable {
   readonly header: readonly string[];
   readonly rows: readonly TableRow[];
 }
 
+/** Why a file is no table. */
 export type TableFault =
   | { readonly code: 'spreadsheet' }
   | { readonly code: 'noText' }
@@ -24,6 +27,7 @@ export type TableFault =
   | { readonly code: 'doubledColumn'; readonly column: string }
   | { readonly code: 'tooManyRows'; readonly most: number };
 
+/** A table, or why there is none. */
 export type TableResult =
   { readonly ok: true; readonly table: CsvTable } | { readonly ok: false; readonly fault: TableFault };
 

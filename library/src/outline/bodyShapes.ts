@@ -6,4 +6,5 @@ import type { BodyRow } from '@loyal-mane/core';
 import { LONG_SHAPES } from './longShapes.js';
 import { TRIMMED_SHAPES } from './trimmedShapes.js';
 
+/** Bodies by the badge that stands for them, in heights at the withers. */
 export const BODY_SHAPES: Readonly<Record<string, BodyRow>> = { ...LONG_SHAPES, ...TRIMMED_SHAPES };

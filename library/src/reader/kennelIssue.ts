@@ -3,6 +3,7 @@
  */
 import type { KennelFile, ProductFault, ProgramFault } from '@loyal-mane/core';
 
+/** Something wrong in a kennel file: code, path, and fields for its words. */
 export type KennelIssue =
   | { readonly code: 'json'; readonly path: string; readonly detail: string }
   | { readonly code: 'schema'; readonly path: string; readonly keyword: string; readonly detail: string }
@@ -43,5 +44,6 @@ export type KennelIssue =
   | { readonly code: 'dayPast'; readonly path: string; readonly day: string; readonly today: string }
   | { readonly code: 'noLead'; readonly path: string };
 
+/** A kennel, or all that is wrong with the file. */
 export type ReadResult =
   { readonly ok: true; readonly kennel: KennelFile } | { readonly ok: false; readonly issues: readonly KennelIssue[] };

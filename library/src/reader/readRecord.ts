@@ -6,6 +6,7 @@ import type { DogParts, KennelBreed, MethodParts, PersonParts } from '@loyal-man
 import type { KennelIssue } from './kennelIssue.js';
 import { compileSchema, schemaIssues } from './schemaIssues.js';
 
+/** Parts of a record, or what is wrong with them. */
 export type RecordResult<T> =
   { readonly ok: true; readonly record: T } | { readonly ok: false; readonly issues: readonly KennelIssue[] };
 

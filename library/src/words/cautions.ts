@@ -3,8 +3,10 @@
  * replaces a vet, local codes, a kennel club's rules or licensed practice, and every sheet says so.
  */
 
+/** Who decides where advice here ends: the vet, local codes, the show's rules. */
 export const DEFER = 'A vet, local codes and the show’s own rules come before anything written here.';
 
+/** Cautions in words. */
 export const CAUTIONS = {
   table:
     'Never leave a dog alone on a table or in a noose. Quick-release loop, non-slip mat. Stop at stress and split the step.',
@@ -42,4 +44,5 @@ export const CAUTIONS = {
   water: 'A held dog needs water, shade and rest first, looks second.',
 } as const;
 
+/** Id of a caution. */
 export type CautionId = keyof typeof CAUTIONS;

@@ -3,6 +3,7 @@
  */
 import type { CoatClass, Condition, Skill, StationKind, ToolKind } from '@loyal-mane/core';
 
+/** Classes of coat in words. */
 export const COAT_WORDS: Readonly<Record<CoatClass, string>> = {
   double: 'Double',
   heavySheepdog: 'Heavy sheepdog',
@@ -14,6 +15,7 @@ export const COAT_WORDS: Readonly<Record<CoatClass, string>> = {
   smooth: 'Smooth',
 };
 
+/** Conditions of steps in words that follow "if". */
 export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   undercoatHeavy: 'undercoat loaded',
   undercoatLight: 'undercoat light',
@@ -41,6 +43,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   notCleanFaced: 'face and feet not clipped clean',
 };
 
+/** Somebody with a skill, in words. */
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   bath: 'bathing',
   dry: 'drying',
@@ -53,6 +56,7 @@ export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   glands: 'glands',
 };
 
+/** Kinds of stations in words. */
 export const STATION_NAMES: Readonly<Record<StationKind, string>> = {
   tub: 'tub',
   forceDryer: 'force dryer',
@@ -61,6 +65,7 @@ export const STATION_NAMES: Readonly<Record<StationKind, string>> = {
   pen: 'pen',
 };
 
+/** Kinds of tools in words. */
 export const TOOL_WORDS: Readonly<Record<ToolKind, string>> = {
   thinners: 'thinners',
   shortStraight: 'short straight shears',

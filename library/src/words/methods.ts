@@ -9,6 +9,7 @@ import type { StepWords } from './methods/stepWords.js';
 import { TRIM_METHODS } from './methods/trimMethods.js';
 import { WASH_METHODS } from './methods/washMethods.js';
 
+/** Each step in words: name, sign, how it is done, what shows that it is finished. */
 export const METHODS: Readonly<Record<StepId, StepWords>> = {
   ...CARE_METHODS,
   ...WASH_METHODS,

@@ -17,6 +17,7 @@ import type {
 } from '@loyal-mane/core';
 import { ZONE_NAMES } from '../zones/zones.js';
 
+/** Products in words. */
 export const PRODUCT_NAMES: Readonly<Record<ProductId, string>> = {
   cleansingWash: 'Cleansing wash',
   clarifyingWash: 'Clarifying wash',
@@ -35,6 +36,7 @@ export const PRODUCT_NAMES: Readonly<Record<ProductId, string>> = {
   stainBarrier: 'Stain barrier',
 };
 
+/** How a product is rinsed, in words. */
 export const RINSE_WORDS: Readonly<Record<Rinse, string>> = {
   out: 'rinse out completely',
   withBath: 'goes out with the bath',
@@ -44,6 +46,7 @@ export const RINSE_WORDS: Readonly<Record<Rinse, string>> = {
   afterShow: 'out after the show',
 };
 
+/** Colors of zones in words. */
 export const COLOR_WORDS: Readonly<Record<CoatColor, string>> = {
   white: 'white',
   pale: 'pale',
@@ -51,18 +54,21 @@ export const COLOR_WORDS: Readonly<Record<CoatColor, string>> = {
   darkOverPale: 'dark over pale roots',
 };
 
+/** Where a product was used, in words. */
 export const SCOPE_WORDS: Readonly<Record<UseScope, string>> = {
   whole: 'all over',
   zones: 'some zones',
   stains: 'stains only',
 };
 
+/** Purposes of a bath in words. */
 export const PURPOSE_WORDS: Readonly<Record<BathPurpose, string>> = {
   keepUp: 'Keep-up bath',
   trim: 'Trim bath',
   show: 'Show bath',
 };
 
+/** When a coat was right after its bath, in words. */
 export const SETTLED_WORDS: Readonly<Record<Settled, string>> = {
   sameDay: 'right at once',
   nextDay: 'right the next day',

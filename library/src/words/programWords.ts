@@ -18,6 +18,7 @@ import { ZONE_NAMES } from '../zones/zones.js';
 import { METHODS } from './methods.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 
+/** Rules of shows in words. */
 export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
   productsLeft: 'products left in the coat',
   whiskersRemoved: 'removing whiskers',
@@ -26,6 +27,7 @@ export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
   dryersOnGround: 'dryers on the ground',
 };
 
+/** States of a dog in words: name, then what follows from it. */
 export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
   season: 'In season: no entry where the show forbids it; no blade at vent and mammary line.',
   falsePregnancy: 'False pregnancy: belly left alone, the underline trimmed sideways, only what hangs.',
@@ -37,6 +39,7 @@ export const STATE_WORDS: Readonly<Record<DogStateKind, string>> = {
   outOfCoat: 'Veteran or out of coat: volume comes from drying and brushing, and thin zones are left alone.',
 };
 
+/** Stages of a coat in words. */
 export const STAGE_WORDS: Readonly<Record<CoatStage, string>> = {
   puppy: 'puppy',
   coatChange: 'in coat change',
@@ -44,6 +47,7 @@ export const STAGE_WORDS: Readonly<Record<CoatStage, string>> = {
   adult: 'adult',
 };
 
+/** What an owner agreed to, in words. */
 export const CONSENT_WORDS: Readonly<Record<ConsentKind, string>> = {
   shaveOut: 'shaving out',
   strip: 'stripping',

@@ -3,6 +3,7 @@
  */
 import type { SchoolId, SchoolRefusal } from '@loyal-mane/core';
 
+/** A school's question with both answers, in words. */
 export interface SchoolWords {
   readonly question: string;
   readonly a: SideWords;
@@ -11,6 +12,7 @@ export interface SchoolWords {
   readonly usual: string;
 }
 
+/** One answer: its name and its reason. */
 export interface SideWords {
   readonly name: string;
   readonly reason: string;
@@ -24,6 +26,7 @@ function by(name: string, reason: string): SideWords {
   return { name, reason };
 }
 
+/** All schools in words. */
 export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   matsAndWater: words(
     'Mats and water',
@@ -216,6 +219,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   ),
 };
 
+/** Why a choice is refused because it would hurt. */
 export const REFUSAL_WORDS: Readonly<Record<SchoolRefusal, string>> = {
   tightMats: 'Refused: this dog has tight mats. They come out or off before water and before any fight with them.',
   noBathUntilClear: 'Refused: its mats come out a few minutes a day, and until then it is not bathed.',

@@ -51,6 +51,7 @@ export function readyInsteadWords({ before, after }: Answer): string {
   return `${is}, now ${String(before.ready)} of ${String(before.of)}.`;
 }
 
+/** Overtime before and after a supposed change, in words. */
 export function overtimeInsteadWords({ before, after }: Answer): string {
   const words = (minutes: number): string => (minutes === 0 ? 'none' : durationWords(minutes * 60_000));
   if (before.overtimeMin === after.overtimeMin) return `Overtime: ${words(after.overtimeMin)}, as now.`;

@@ -26,6 +26,7 @@ const JACKET: readonly ZoneId[] = [
   'earSurface',
 ];
 
+/** Zones that each step works on. */
 export const STEP_ZONES: Readonly<Partial<Record<StepId, readonly ZoneId[] | 'all'>>> = {
   clip: [...FEET, 'vent', 'belly', 'muzzle', 'cheek', 'throat'],
   ears: ['earFront', 'earBack', 'earSurface', 'earUnder', 'earFringe', 'behindEar'],

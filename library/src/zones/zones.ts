@@ -81,6 +81,7 @@ const THROAT_OF_HEAD = 10;
 
 const WHOLE = Object.values(REGION_PERCENT).reduce((x, y) => x + y, 0);
 
+/** All zones: name, region, whether there is one on each side. */
 export const ZONES: readonly ZoneFacts[] = ROWS.map(([id, name, region, part, percent, marks = '']) => ({
   id,
   name,
@@ -90,6 +91,7 @@ export const ZONES: readonly ZoneFacts[] = ROWS.map(([id, name, region, part, pe
   share: (REGION_PERCENT[part] * percent + (id === 'throat' ? REGION_PERCENT.head * THROAT_OF_HEAD : 0)) / 100 / WHOLE,
 }));
 
+/** Zones in words. */
 export const ZONE_NAMES: Readonly<Record<ZoneId, string>> = Object.fromEntries(
   ROWS.map(([id, name]) => [id, name]),
 ) as Record<ZoneId, string>;

@@ -19,6 +19,7 @@ import { SignInLimits } from './signInLimits.js';
 const SESSION_MS = 14 * 24 * 3_600_000;
 const LINK_MS = 3 * 24 * 3_600_000;
 const DEVICE_CHARS = 120;
+/** Letters that a password has at least. */
 export const LEAST_PASSWORD = 10;
 
 interface AccountRow {
@@ -36,6 +37,7 @@ export interface Caller {
   readonly device: string;
 }
 
+/** A sign-in as its owner sees it. */
 export interface SessionLine {
   readonly id: string;
   readonly madeAt: string | null;
@@ -43,11 +45,13 @@ export interface SessionLine {
   readonly isThis: boolean;
 }
 
+/** A new sign-in: its secret for the cookie, and what the page is told. */
 export interface OpenedSession {
   readonly token: string;
   readonly signedIn: SignedIn;
 }
 
+/** Passwords, welcome links and sign-ins. */
 @Injectable()
 export class AccountService {
   constructor(

@@ -14,6 +14,7 @@ import type { SignedIn } from './session.js';
 
 type DeviceRow = Pick<TrustedDevicesRow, 'id' | 'name' | 'made_at'>;
 
+/** Trusted tablets, on which people sign in by PIN. */
 @Injectable()
 export class DeviceService {
   constructor(

@@ -6,6 +6,7 @@ import { CommandDto } from '../contract/commandDto.js';
 import { IsReadable } from '../contract/fields.js';
 import { LEAST_PASSWORD } from './accountService.js';
 
+/** Name and password. */
 export class SignInDto {
   @ApiProperty({ description: 'name to sign in with' })
   @IsString()
@@ -18,6 +19,7 @@ export class SignInDto {
   password!: string;
 }
 
+/** The present password and a new one. */
 export class ChangePasswordDto {
   @ApiProperty({ description: 'the present password' })
   @IsString()
@@ -31,6 +33,7 @@ export class ChangePasswordDto {
   fresh!: string;
 }
 
+/** Who is signed in, with the token that commands carry. */
 export class SessionDto {
   @ApiProperty()
   personId!: string;
@@ -66,6 +69,7 @@ export class SessionNowDto {
   session!: SessionDto | null;
 }
 
+/** A welcome link's secret and the password that is chosen with it. */
 export class LinkDto {
   @ApiProperty({ description: 'the secret of a welcome link' })
   @IsString()
@@ -82,6 +86,7 @@ export class LinkDto {
 const PIN = /^\d{4,8}$/;
 const PIN_WORDS = { message: 'a PIN has four to eight digits' };
 
+/** A person and a PIN, on a trusted tablet. */
 export class PinSignInDto {
   @ApiProperty({ description: 'name to sign in with' })
   @IsString()
@@ -93,6 +98,7 @@ export class PinSignInDto {
   pin!: string;
 }
 
+/** A PIN of one's own; null clears it. */
 export class OwnPinDto {
   @ApiProperty({ description: 'the present password' })
   @IsString()
@@ -104,6 +110,7 @@ export class OwnPinDto {
   pin!: string;
 }
 
+/** One sign-in of one's own. */
 export class SessionLineDto {
   @ApiProperty() id!: string;
   @ApiProperty({ type: String, nullable: true }) madeAt!: string | null;
@@ -111,10 +118,12 @@ export class SessionLineDto {
   @ApiProperty() isThis!: boolean;
 }
 
+/** All sign-ins of one's own. */
 export class SessionsDto {
   @ApiProperty({ type: [SessionLineDto] }) sessions!: SessionLineDto[];
 }
 
+/** The name of a tablet that is to be trusted. */
 export class TrustDto extends CommandDto {
   @ApiProperty({ description: 'what the crew calls the device' })
   @IsString()
@@ -123,16 +132,19 @@ export class TrustDto extends CommandDto {
   name!: string;
 }
 
+/** One trusted tablet. */
 export class DeviceLineDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() madeAt!: string;
 }
 
+/** All trusted tablets. */
 export class DevicesDto {
   @ApiProperty({ type: [DeviceLineDto] }) devices!: DeviceLineDto[];
 }
 
+/** Somebody who can sign in by PIN here. */
 export class PinPersonDto {
   @ApiProperty() signIn!: string;
   @ApiProperty() name!: string;

@@ -8,6 +8,7 @@ import { Problem } from '../problem/problem.js';
 import { accessOf } from './routePolicy.js';
 import type { SessionRequest } from './session.js';
 
+/** Lets a request through when its route's access allows the role; refuses with 401 or 403. */
 @Injectable()
 export class RoleGuard implements CanActivate {
   canActivate(context: ExecutionContext): boolean {

@@ -4,6 +4,7 @@
  */
 import type { Role } from '@loyal-mane/core';
 
+/** Who may call a route. */
 export type Access = 'public' | readonly Role[];
 
 /** Everybody with a sign-in; owners read what is about their own dogs. */
@@ -12,6 +13,7 @@ const ANYBODY: readonly Role[] = ['lead', 'finisher', 'bather', 'hand', 'owner']
 const ALL: readonly Role[] = ['lead', 'finisher', 'bather', 'hand'];
 const LEAD: readonly Role[] = ['lead'];
 
+/** Access of every route, in one place; a route that is not in it is refused to all. */
 export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/health': 'public',
   'GET /api/health/ready': 'public',

@@ -8,6 +8,7 @@ export function newSecret(): string {
   return randomBytes(32).toString('base64url');
 }
 
+/** SHA-256 of a text, as hex (FIPS 180-4, by node:crypto). */
 export function sha256(text: string): string {
   return createHash('sha256').update(text).digest('hex');
 }

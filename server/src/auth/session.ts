@@ -8,6 +8,7 @@ import type { Request } from 'express';
 import type { PersonId, Role } from '@loyal-mane/core';
 import { pathOf } from '../http/jsonBody.js';
 
+/** Who makes a request. */
 export interface SignedIn {
   readonly personId: PersonId;
   readonly name: string;
@@ -19,6 +20,7 @@ export interface SignedIn {
   readonly tokenHash: string;
 }
 
+/** A request with who makes it; null = nobody is signed in. */
 export type SessionRequest = Request & { signedIn?: SignedIn };
 
 /** A write that somebody asked for. Given again with the same id it answers as before, if it is the same in all. */

@@ -34,6 +34,7 @@ function callerOf(request: Request): Caller {
   return { address: callerAddress(request), device: request.headers['user-agent'] ?? '' };
 }
 
+/** Routes of signing in and out. */
 @ApiTags('session')
 @Controller('api')
 export class SessionController {

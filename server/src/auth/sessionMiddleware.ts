@@ -11,6 +11,7 @@ import type { AccountService } from './accountService.js';
 import { accessOfPath } from './routePolicy.js';
 import type { SessionRequest } from './session.js';
 
+/** Header that every command carries, with the token of its session. */
 export const CSRF_HEADER = 'x-csrf-token';
 
 /** Name of the session cookie: cookies ignore ports, so it holds the kennel. */

@@ -35,6 +35,7 @@ export interface Reserved {
   readonly keys: readonly string[];
 }
 
+/** Slows down wrong passwords and PINs, by address and by name. */
 @Injectable()
 export class SignInLimits {
   constructor(

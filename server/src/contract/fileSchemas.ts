@@ -4,6 +4,7 @@
  */
 import { KENNEL_LISTS, KennelFileSchema, SETTINGS_ID } from '@loyal-mane/core';
 
+/** A part of a JSON Schema document. */
 export type JsonSchema = Readonly<Record<string, unknown>>;
 
 interface ObjectSchema {
@@ -40,6 +41,7 @@ const ROW_NAMES = {
   pins: 'FilePin',
 } as const;
 
+/** A component of the document that is a kennel file's own schema. */
 export type FileComponent =
   | (typeof ROW_NAMES)[keyof typeof ROW_NAMES]
   | 'KennelFile'

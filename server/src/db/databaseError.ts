@@ -1,7 +1,10 @@
 /*
  * Database errors, translated once into a closed set that says whether to try again.
  */
+
+/** Errors of the database that the server tells apart. */
 export const DATABASE_ERRORS = ['away', 'deadlock', 'lockTimeout', 'duplicate', 'missingReference', 'other'] as const;
+/** One of `DATABASE_ERRORS`. */
 export type DatabaseErrorKind = (typeof DATABASE_ERRORS)[number];
 
 const KINDS: Readonly<Record<string, DatabaseErrorKind>> = {

@@ -4,6 +4,7 @@
  */
 import type { Knex } from 'knex';
 
+/** One step of the layout, forward only. */
 export interface Migration {
   readonly name: string;
   readonly up: (knex: Knex) => Promise<void>;

@@ -12,6 +12,7 @@ import { routes } from './migrations/007-routes.js';
 import { setTasks } from './migrations/004-set-tasks.js';
 import { trust } from './migrations/008-trust.js';
 
+/** All steps of the layout in order. */
 export const MIGRATIONS: readonly Migration[] = [house, methods, ownWays, setTasks, bottles, ownData, routes, trust];
 
 /** Knex's view of the list; every way back is refused in words. */

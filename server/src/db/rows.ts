@@ -9,10 +9,12 @@ export function fromJson(value: unknown): unknown {
   return typeof value === 'string' ? JSON.parse(value) : value;
 }
 
+/** An instant as the database driver takes it. */
 export function toDate(instant: Instant | undefined): Date | null {
   return instant === undefined ? null : new Date(instantToMs(instant));
 }
 
+/** A moment of the database as an instant, UTC. */
 export function toInstant(date: Date | null): Instant | undefined {
   return date === null ? undefined : msToInstant(date.getTime());
 }

@@ -74,6 +74,7 @@ const MOST_OTHERS = 60;
  */
 const ISOLATION = { isolationLevel: 'read committed' } as const;
 
+/** Appends events within a transaction and reads them by number. */
 @Injectable()
 export class EventStore {
   private readonly wakers = new Set<() => void>();

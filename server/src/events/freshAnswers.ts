@@ -15,6 +15,7 @@ export type Topic = 'work' | 'kennel';
 /** More writes at once than are looked at one by one. */
 const MANY = 200;
 
+/** Answers that are kept until an event makes them stale. */
 @Injectable()
 export class FreshAnswers {
   private head = -1;

@@ -15,6 +15,7 @@ const STREAM = {
   },
 } as const;
 
+/** The live stream as server-sent events. */
 @ApiTags('stream')
 @Controller('api/stream')
 export class StreamController {

@@ -39,6 +39,7 @@ interface Stream {
   isCatchingUp: boolean;
 }
 
+/** Hands new events to all open streams, also those that another server has written. */
 @Injectable()
 export class StreamHub implements OnModuleDestroy {
   private readonly streams = new Set<Stream>();

@@ -11,6 +11,7 @@ const CALENDAR = {
   schema: { type: 'string', description: 'iCalendar, RFC 5545' },
 } as const;
 
+/** Routes of calendar addresses, and the calendars behind them. */
 @ApiTags('feeds')
 @Controller()
 export class FeedController {

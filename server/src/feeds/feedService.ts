@@ -14,6 +14,7 @@ import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { FeedLineDto, NewFeedDto } from './dto.js';
 
+/** Makes, reads and revokes calendar addresses. */
 @Injectable()
 export class FeedService {
   constructor(

@@ -4,10 +4,12 @@ import type { Knex } from 'knex';
 import { Operation } from '../contract/operation.js';
 import { KNEX } from '../tokens.js';
 
+/** Whether the server is up, or ready. */
 export class HealthDto {
   @ApiProperty({ enum: ['ok'] }) status!: 'ok';
 }
 
+/** Liveness and readiness. */
 @ApiTags('health')
 @Controller('api/health')
 export class HealthController {

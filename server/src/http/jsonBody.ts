@@ -53,6 +53,7 @@ export function jsonBody(isPublic: (request: Request) => boolean) {
   };
 }
 
+/** The path of a request without its query. */
 export function pathOf(request: Request): string {
   return request.originalUrl.split('?')[0] ?? '';
 }

@@ -13,6 +13,7 @@ export interface JsonLimits {
   readonly keys: number;
 }
 
+/** Why a body is refused before it is read. */
 export type JsonTrouble = 'tooDeep' | 'tooMany' | 'tooWide' | 'badText';
 
 const QUOTE = 0x22;

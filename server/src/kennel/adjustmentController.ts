@@ -10,6 +10,7 @@ import { AdjustmentService } from './adjustmentService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'otherCommand'];
 
+/** Routes of small changes that a decision asks for: handler, overtime, a station reopened, rules, marks. */
 @ApiTags('kennel')
 @Controller('api')
 export class AdjustmentController {

@@ -13,6 +13,7 @@ import { KNEX } from '../tokens.js';
 import type { CoatMarksCommandDto, HandlerDto, OvertimeDto, ReopenDto, ShowRulesCommandDto } from './adjustmentDto.js';
 import { RowCommands } from './rowCommands.js';
 
+/** Makes those changes, each with its event. */
 @Injectable()
 export class AdjustmentService {
   constructor(

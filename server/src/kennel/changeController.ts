@@ -8,6 +8,7 @@ import { ChangedDto, ChangesCommandDto, CheckChangesDto, CheckedDto, TrailDto, T
 import { ChangeService } from './changeService.js';
 import { TrailService } from './trailService.js';
 
+/** Routes of changes to the kennel's rows, and of the trail. */
 @ApiTags('changes')
 @Controller('api')
 export class ChangeController {

@@ -27,6 +27,7 @@ export const MOST_CHANGES = 4000;
 /** A row, as in a kennel file. The transformer would empty it: rows are checked by the file's own schema. */
 const keepAsIs = Transform(({ obj, key }) => (obj as Record<string, unknown>)[key]);
 
+/** A row as it was and as it becomes; null = is not there. */
 export class RowChangeDto {
   @ApiProperty({ enum: KENNEL_LISTS })
   @IsIn(KENNEL_LISTS)
@@ -61,29 +62,35 @@ const RowChanges = (): PropertyDecorator =>
     Type(() => RowChangeDto),
   );
 
+/** Changes that are only looked at. */
 export class CheckChangesDto {
   @RowChanges()
   changes!: RowChangeDto[];
 }
 
+/** Changes that are saved together, or not at all. */
 export class ChangesCommandDto extends CommandDto {
   @RowChanges()
   changes!: RowChangeDto[];
 }
 
+/** Something wrong with a change, in words, by path. */
 export class FoundIssueDto {
   @ApiProperty({ description: 'changes[k].field, or where in the kennel' }) path!: string;
   @ApiProperty() detail!: string;
 }
 
+/** All that is wrong with some changes; empty = nothing. */
 export class CheckedDto {
   @ApiProperty({ type: [FoundIssueDto] }) errors!: FoundIssueDto[];
 }
 
+/** Rows that were saved. */
 export class ChangedDto {
   @ApiProperty({ type: 'integer', description: 'how many rows changed' }) rows!: number;
 }
 
+/** Which part of the trail is read. */
 export class TrailQueryDto {
   @ApiPropertyOptional({ description: 'id of a dog, person, station, show, plan ...; everything when absent' })
   @IsOptional()
@@ -107,6 +114,7 @@ export class TrailQueryDto {
   limit?: number;
 }
 
+/** One row's change in the trail. */
 export class TrailRowDto {
   @ApiProperty({ enum: KENNEL_LISTS }) list!: KennelList;
   @ApiProperty() id!: string;
@@ -114,6 +122,7 @@ export class TrailRowDto {
   @ApiProperty(fileSchemaOrNull('FileRow')) to!: KennelRow | null;
 }
 
+/** One event of the trail: who, when, what, and whether it can be taken back. */
 export class TrailEntryDto {
   @ApiProperty({ type: 'integer' }) number!: number;
   @ApiProperty() at!: string;
@@ -125,6 +134,7 @@ export class TrailEntryDto {
   @ApiProperty({ description: 'whether it can be undone' }) mayUndo!: boolean;
 }
 
+/** A page of the trail, the newest first. */
 export class TrailDto {
   @ApiProperty({ type: [TrailEntryDto], description: 'newest first' }) entries!: TrailEntryDto[];
 }

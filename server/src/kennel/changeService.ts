@@ -37,6 +37,7 @@ const INSTEAD: Readonly<Partial<Record<KennelList, string>>> = {
   stations: 'Close it for the days to come instead, and plan again.',
 };
 
+/** Checks and saves changes of rows; merges what others changed beside them. */
 @Injectable()
 export class ChangeService {
   /**

@@ -45,12 +45,14 @@ import type {
   ZoneTest,
 } from '@loyal-mane/core';
 
+/** The kennel's own settings. */
 export class SettingsDto {
   @ApiProperty() timeZone!: string;
   @ApiProperty({ enum: ['24h', '12h'] }) clock!: '24h' | '12h';
   @ApiProperty({ description: 'a lead has confirmed the time zone' }) zoneChecked!: boolean;
 }
 
+/** When a station is closed, and why. */
 export class ClosureDto {
   @ApiProperty() day!: string;
   @ApiProperty() start!: string;
@@ -58,12 +60,14 @@ export class ClosureDto {
   @ApiProperty() reason!: string;
 }
 
+/** A place where dogs are worked on. */
 export class SiteDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() home!: boolean;
 }
 
+/** A tub, dryer, table or pen. */
 export class StationDto {
   @ApiProperty() id!: string;
   @ApiProperty() siteId!: string;
@@ -73,6 +77,7 @@ export class StationDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** A person as rooms see them; nothing secret. */
 export class PersonDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
@@ -83,12 +88,14 @@ export class PersonDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** A break, or feeding and walks. */
 export class PauseDto {
   @ApiProperty() start!: string;
   @ApiProperty() end!: string;
   @ApiProperty({ enum: ['break', 'care'] }) what!: 'break' | 'care';
 }
 
+/** One person's working day. */
 export class ShiftDto {
   @ApiProperty() id!: string;
   @ApiProperty() personId!: string;
@@ -100,6 +107,7 @@ export class ShiftDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** A day that somebody is away. */
 export class AbsenceDto {
   @ApiProperty() id!: string;
   @ApiProperty() personId!: string;
@@ -107,6 +115,7 @@ export class AbsenceDto {
   @ApiProperty({ enum: ['ill', 'away'] }) reason!: 'ill' | 'away';
 }
 
+/** A ride from one site to another. */
 export class TransportDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
@@ -119,12 +128,14 @@ export class TransportDto {
   @ApiProperty({ type: [String] }) dogs!: string[];
 }
 
+/** An owner as their role may see them. */
 export class OwnerDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() contact!: string;
 }
 
+/** A mat: zone, side, how tight. */
 export class MatDto {
   @ApiProperty({ enum: ZONE_IDS })
   @IsIn(ZONE_IDS)
@@ -140,6 +151,7 @@ export class MatDto {
   side?: 'left' | 'right';
 }
 
+/** A zone that has not passed a test. */
 export class UnreadyDto {
   @ApiProperty({ enum: ZONE_IDS })
   @IsIn(ZONE_IDS)
@@ -181,6 +193,7 @@ export class PinDto {
   @ApiPropertyOptional() stationId?: string;
 }
 
+/** A dog as rooms see it. */
 export class DogDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
@@ -244,6 +257,7 @@ export class ShowRulesDto implements RulesSent {
   leastAgeMonths!: number;
 }
 
+/** A show with the rules that are known. */
 export class ShowDto {
   @ApiProperty() id!: string;
   @ApiProperty() name!: string;
@@ -254,12 +268,14 @@ export class ShowDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** A ring of a show. */
 export class RingDto {
   @ApiProperty() id!: string;
   @ApiProperty() showId!: string;
   @ApiProperty() name!: string;
 }
 
+/** A dog's entry. */
 export class EntryDto {
   @ApiProperty() id!: string;
   @ApiProperty() dogId!: string;
@@ -274,12 +290,14 @@ export class EntryDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** A breed that this kennel has added or changed. */
 export class OwnBreedDto {
   @ApiProperty() name!: string;
   @ApiProperty(fileSchema('FileBreed')) facts!: KennelBreed;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** The kennel as every room reads it; owners get their own dogs only. */
 export class KennelDto {
   @ApiProperty() name!: string;
   @ApiProperty({ type: SettingsDto }) settings!: SettingsDto;
@@ -298,6 +316,7 @@ export class KennelDto {
   @ApiProperty({ type: [PinDto], description: 'tasks that are set' }) pins!: PinDto[];
 }
 
+/** A whole kennel out of a file, and who of it the lead becomes. */
 export class OpenKennelDto extends CommandDto {
   @ApiProperty(fileSchema('KennelFile'))
   @IsObject()
@@ -309,6 +328,7 @@ export class OpenKennelDto extends CommandDto {
   becomes!: string;
 }
 
+/** What came in with a kennel file. */
 export class OpenedDto {
   @ApiProperty({ type: 'integer' }) dogs!: number;
   @ApiProperty({ type: 'integer' }) people!: number;

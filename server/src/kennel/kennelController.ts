@@ -15,6 +15,7 @@ import { KennelRepository } from './kennelRepository.js';
 
 const WHOLE = { schema: { $ref: '#/components/schemas/KennelFile' } };
 
+/** Routes that read the kennel and write it out. */
 @ApiTags('kennel')
 @Controller('api')
 export class KennelController {

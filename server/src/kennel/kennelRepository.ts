@@ -69,6 +69,7 @@ export type Versions = Map<string, number>;
 /** Key of a row's columns in the database. */
 const keyOf = (list: KennelList, id: string): string | number => (list === 'settings' ? 1 : id);
 
+/** Reads the kennel's tables in one snapshot. */
 @Injectable()
 export class KennelRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}

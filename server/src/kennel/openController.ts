@@ -6,6 +6,7 @@ import { Operation } from '../contract/operation.js';
 import { OpenKennelDto, OpenedDto } from './dto.js';
 import { OpenService } from './openService.js';
 
+/** The route that opens a kennel file in an empty kennel. */
 @ApiTags('kennel')
 @Controller('api/kennel')
 export class OpenController {

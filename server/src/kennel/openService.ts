@@ -27,11 +27,13 @@ const KEPT = ['accounts', 'sign_in_sessions'] as const;
 /** Faults of a file that are told at once. */
 const MOST_TOLD = 10;
 
+/** What came in with a kennel file. */
 export interface Opened {
   readonly dogs: number;
   readonly people: number;
 }
 
+/** Puts a whole kennel into an empty one. */
 @Injectable()
 export class OpenService {
   constructor(

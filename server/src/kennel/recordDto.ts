@@ -20,13 +20,16 @@ import type { ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
 import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 
+/** Parts of a dog's record that change. */
 export class RecordCommandDto extends VersionedCommandDto {
   @ApiProperty(fileSchema('FileDogPatch', { description: 'fields to change; null takes a field away' }))
   @IsObject()
   record!: Record<string, unknown>;
 }
 
+/** What is logged of a coat. */
 export const COAT_LOGS = ['use', 'settle', 'hold'] as const;
+/** One of `COAT_LOGS`. */
 export type CoatLogKind = (typeof COAT_LOGS)[number];
 
 /** One thing seen or used on a dog today. */
@@ -66,6 +69,7 @@ export class CoatLogDto extends CommandDto {
   minutes?: number;
 }
 
+/** A breed as this kennel has it. */
 export class BreedCommandDto extends CommandDto {
   @ApiProperty({ description: 'version that the sender saw; 0 for a new breed' })
   @IsInt()
@@ -77,6 +81,7 @@ export class BreedCommandDto extends CommandDto {
   breed!: Record<string, unknown>;
 }
 
+/** A breed of the kennel's own that goes. */
 export class BreedRemoveDto extends VersionedCommandDto {
   @ApiProperty({ description: 'name of the breed' })
   @IsString()

@@ -7,6 +7,7 @@ import { Problem } from '../problem/problem.js';
 
 type Parts = Readonly<Record<string, unknown>>;
 
+/** Parts of a record that change; null takes a part away. */
 export interface Patch {
   /** Fields to set. */
   readonly set: Record<string, unknown>;

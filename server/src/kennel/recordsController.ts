@@ -7,6 +7,7 @@ import { Operation } from '../contract/operation.js';
 import { BreedCommandDto, BreedRemoveDto, CoatLogDto, RecordCommandDto } from './recordDto.js';
 import { RecordsService } from './recordsService.js';
 
+/** Routes of dogs' records, logs and own breeds. */
 @ApiTags('records')
 @Controller('api')
 export class RecordsController {

@@ -26,6 +26,7 @@ type Parts = Record<string, unknown>;
 const MOST_LOGS = 100;
 const MOST_USES = 400;
 
+/** Saves records, logs and own breeds, each with its event. */
 @Injectable()
 export class RecordsService {
   constructor(

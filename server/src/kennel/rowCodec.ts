@@ -6,9 +6,11 @@ import type { KennelList, KennelRow } from '@loyal-mane/core';
 import { SETTINGS_ID } from '@loyal-mane/core';
 import { fromJson } from '../db/rows.js';
 
+/** A row of a table. */
 export type Row = Record<string, unknown>;
 type Names = Readonly<Record<string, string>>;
 
+/** How a row of the kennel's file is kept in its table, and read again. */
 export interface RowCodec {
   readonly table: string;
   readonly order: readonly string[];
@@ -71,6 +73,7 @@ const SETTINGS: Names = {
 const settings = codec('settings', ['id'], true, { plain: SETTINGS, flags: { zoneChecked: 'zone_checked' } });
 const dogs = codec('dogs', ['id'], true, { plain: DOG });
 
+/** The codec of every list. */
 export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
   settings: {
     ...settings,

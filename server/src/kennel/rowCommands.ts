@@ -11,6 +11,7 @@ import { Problem } from '../problem/problem.js';
 import type { Row } from './rowCodec.js';
 import { ROW_CODECS } from './rowCodec.js';
 
+/** A row with the version that a change must name. */
 export type VersionedRow = Row & { readonly id: string; readonly version: number };
 
 /** A command on a row: who gives it, which version of the row was seen (null = whichever is there). */
@@ -22,6 +23,7 @@ export interface RowCommand {
   readonly kind: EventKind;
 }
 
+/** Changes one versioned row within a transaction; a stale version is refused with the row as it is now. */
 @Injectable()
 export class RowCommands {
   constructor(private readonly events: EventStore) {}

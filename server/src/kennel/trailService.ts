@@ -14,6 +14,7 @@ const MOST_ROWS = 20;
 
 type Told = Pick<EventsRow, 'number' | 'at' | 'kind' | 'subject' | 'actor_id' | 'change'>;
 
+/** Reads the trail, and takes an event back by the inverse of its changes. */
 @Injectable()
 export class TrailService {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}

@@ -52,6 +52,7 @@ export class MethodsBodyDto {
   products?: Record<string, unknown>[];
 }
 
+/** One version of the kennel's own methods. */
 export class MethodsVersionDto {
   @ApiProperty({ type: 'integer' }) number!: number;
   @ApiProperty() madeAt!: string;
@@ -62,6 +63,7 @@ export class MethodsVersionDto {
   @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
 }
 
+/** What one dog has in its own way. */
 export class DogChoicesDto {
   @ApiProperty() dogId!: string;
   @ApiProperty({ type: 'integer' }) version!: number;
@@ -69,6 +71,7 @@ export class DogChoicesDto {
   @ApiProperty(CHOICES) schools!: SchoolChoices;
 }
 
+/** The methods in force, with their versions. */
 export class MethodsDto {
   @ApiProperty({ description: 'version in force; 0 = as the library has it' }) number!: number;
   @ApiProperty(CHOICES) schools!: SchoolChoices;
@@ -79,6 +82,7 @@ export class MethodsDto {
   @ApiProperty({ type: [MethodsVersionDto], description: 'newest first' }) history!: MethodsVersionDto[];
 }
 
+/** Changed methods that are only looked at. */
 export class PreviewMethodsDto {
   @ApiProperty(CHOICES)
   @IsObject()
@@ -86,6 +90,7 @@ export class PreviewMethodsDto {
   schools!: Record<string, unknown>;
 }
 
+/** Changed methods that are saved as a new version. */
 export class ChangeMethodsDto extends IntersectionType(CommandDto, MethodsBodyDto) {
   @ApiProperty({ type: 'integer', description: 'version that the sender saw' })
   @IsInt()
@@ -93,6 +98,7 @@ export class ChangeMethodsDto extends IntersectionType(CommandDto, MethodsBodyDt
   number!: number;
 }
 
+/** Choices that hold for one dog. */
 export class ChangeDogSchoolsDto extends VersionedCommandDto {
   @ApiProperty(CHOICES)
   @IsObject()
@@ -100,12 +106,14 @@ export class ChangeDogSchoolsDto extends VersionedCommandDto {
   schools!: Record<string, unknown>;
 }
 
+/** A choice that would hurt, and why. */
 export class RefusedDto {
   @ApiProperty() dogId!: string;
   @ApiProperty({ enum: SCHOOL_IDS }) school!: SchoolId;
   @ApiProperty() why!: string;
 }
 
+/** What changed methods would do to the plan. */
 export class MethodsEffectDto {
   @ApiProperty({ description: 'tasks that would sit elsewhere' }) moved!: number;
   @ApiProperty() added!: number;

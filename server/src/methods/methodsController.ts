@@ -13,6 +13,7 @@ import {
 } from './dto.js';
 import { MethodsService } from './methodsService.js';
 
+/** Routes of the kennel's own methods. */
 @ApiTags('methods')
 @Controller('api')
 export class MethodsController {

@@ -87,6 +87,7 @@ function methodsOf(
 }
 type ProgramChanges = Pick<KennelMethods, 'steps' | 'intervals' | 'products'>;
 
+/** Previews and saves methods, versions appended. */
 @Injectable()
 export class MethodsService {
   constructor(

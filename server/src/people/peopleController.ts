@@ -7,6 +7,7 @@ import { Operation } from '../contract/operation.js';
 import { AbsenceCommandDto, AbsenceRemoveDto, OneTimePasswordDto, PersonRecordDto, WelcomeLinkDto } from './dto.js';
 import { PeopleService } from './peopleService.js';
 
+/** Routes of absences, records and sign-ins of people. */
 @ApiTags('people')
 @Controller('api/people')
 export class PeopleController {

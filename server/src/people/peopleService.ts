@@ -26,6 +26,7 @@ import type {
 const absence = ROW_CODECS.absences.fromRow;
 const PARTS = ['learning', 'kit', 'brushingRoute'] as const;
 
+/** Saves absences and records, and opens and closes sign-ins. */
 @Injectable()
 export class PeopleService {
   constructor(

@@ -5,6 +5,7 @@ import type { StepId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
 import { PlanDto, WhyNotDto } from './planDto.js';
 
+/** The start that a lead sets for a task. */
 export class SetTaskDto extends CommandDto {
   @ApiProperty({ description: 'when it begins, ISO 8601 in UTC; on the five minutes' })
   @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:[0-5][05]:00(\.000)?Z$/, {
@@ -24,6 +25,7 @@ export class SetTaskDto extends CommandDto {
   stationId?: string;
 }
 
+/** How a plan is to be made: near the published one, or afresh. */
 export class StartPlanDto extends CommandDto {
   @ApiProperty({ enum: ['keep', 'fresh'], description: 'keep what still holds, or plan everything afresh' })
   @IsIn(['keep', 'fresh'])
@@ -38,6 +40,7 @@ export class TaskKeyDto {
   key!: string;
 }
 
+/** A task that a draft has elsewhere. */
 export class MoveDto {
   @ApiProperty() key!: string;
   @ApiProperty() dogId!: string;
@@ -46,6 +49,7 @@ export class MoveDto {
   @ApiProperty() to!: string;
 }
 
+/** A plan in numbers, against the published one. */
 export class SummaryDto {
   @ApiProperty({ type: 'integer', description: 'dogs that will be ready' }) ready!: number;
   @ApiProperty({ type: 'integer', description: 'dogs that are shown' }) of!: number;
@@ -56,6 +60,7 @@ export class SummaryDto {
   @ApiProperty({ type: [MoveDto], description: 'tasks that moved, soonest first, at most forty' }) moves!: MoveDto[];
 }
 
+/** A plan as it is kept. */
 export class StoredPlanDto {
   @ApiProperty() id!: string;
   @ApiProperty() madeAt!: string;
@@ -63,6 +68,7 @@ export class StoredPlanDto {
   @ApiProperty({ type: PlanDto }) plan!: PlanDto;
 }
 
+/** How far a planning job is. */
 export class ProgressDto {
   @ApiProperty({ enum: ['search', 'explain'], description: 'what the planner is doing' }) phase!: 'search' | 'explain';
   @ApiProperty({ type: 'integer', description: 'round of the search, or entries explained' }) round!: number;
@@ -71,6 +77,7 @@ export class ProgressDto {
   @ApiProperty({ type: 'integer' }) of!: number;
 }
 
+/** A planning job. */
 export class PlanJobDto {
   @ApiProperty() id!: string;
   @ApiProperty({ enum: ['queued', 'running', 'done', 'cancelled', 'failed'] })
@@ -80,6 +87,7 @@ export class PlanJobDto {
   @ApiPropertyOptional() trouble?: string;
 }
 
+/** The published plan, the draft, and the job that runs. */
 export class PlanViewDto {
   @ApiProperty({ type: StoredPlanDto, nullable: true }) published!: StoredPlanDto | null;
   @ApiProperty({ type: StoredPlanDto, nullable: true, description: 'leads only' }) draft!: StoredPlanDto | null;
@@ -87,10 +95,12 @@ export class PlanViewDto {
   job!: PlanJobDto | null;
 }
 
+/** Which plan is in force now. */
 export class PublishedDto {
   @ApiProperty() planId!: string;
 }
 
+/** How early and how late a task could start, everything else as it is. */
 export class TaskRoomDto {
   @ApiProperty({ type: String, nullable: true, description: 'earliest start; null when it cannot be moved' })
   earliest!: string | null;
@@ -98,6 +108,7 @@ export class TaskRoomDto {
   @ApiProperty({ type: [String], description: 'keys of the tasks that wait for it' }) waits!: string[];
 }
 
+/** Why work has no place, looked into on demand. */
 export class ChainWhyDto {
   @ApiProperty({ enum: STEP_IDS, nullable: true, description: 'first step that finds no place' }) step!: StepId | null;
   @ApiProperty({ type: WhyNotDto }) reason!: WhyNotDto;

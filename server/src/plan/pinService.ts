@@ -10,6 +10,7 @@ import { Problem } from '../problem/problem.js';
 import type { SetTaskDto } from './dto.js';
 import { PlanInForce } from './planInForce.js';
 
+/** Sets starts of tasks, and lets them go. */
 @Injectable()
 export class PinService {
   constructor(

@@ -25,6 +25,7 @@ import { PlanQuestions } from './planQuestions.js';
 import { PlanRepository, jobDto } from './planRepository.js';
 import { PlanService } from './planService.js';
 
+/** Routes of plans, planning jobs and questions about tasks. */
 @ApiTags('plan')
 @Controller('api')
 export class PlanController {

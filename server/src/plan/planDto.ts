@@ -40,6 +40,7 @@ const SCHOOL_REFUSALS = [
 ] as const satisfies readonly SchoolRefusal[];
 const CHAIN_KINDS = ['show', 'keepUp'] as const;
 
+/** A task by dog and step. */
 export class TaskNameDto {
   @ApiProperty() key!: string;
   @ApiProperty() dogId!: string;
@@ -48,15 +49,18 @@ export class TaskNameDto {
   @ApiProperty() until!: string;
 }
 
+/** A reason without further facts. */
 export class PlainReasonDto {
   @ApiProperty({ enum: ['done', 'running', 'pinned', 'atAim', 'overdue', 'alone', 'follows'] }) code!: string;
 }
 
+/** The task waits so that one person stays with the dog. */
 export class SameHandsReasonDto {
   @ApiProperty({ enum: ['sameHands'] }) code!: 'sameHands';
   @ApiProperty({ type: String, nullable: true }) personId!: string | null;
 }
 
+/** Something is in the way of an earlier start. */
 export class BlockedReasonDto {
   @ApiProperty({ enum: ['blocked'] }) code!: 'blocked';
   @ApiProperty({ enum: BLOCKERS }) by!: string;
@@ -64,6 +68,7 @@ export class BlockedReasonDto {
   @ApiProperty({ type: TaskNameDto, nullable: true }) heldBy!: TaskNameDto | null;
 }
 
+/** Two things together are in the way. */
 export class BlockedTwiceReasonDto {
   @ApiProperty({ enum: ['blockedTwice'] }) code!: 'blockedTwice';
   @ApiProperty({ enum: BLOCKERS, isArray: true, minItems: 2, maxItems: 2 }) by!: string[];
@@ -72,6 +77,7 @@ export class BlockedTwiceReasonDto {
 
 const REASONS = [PlainReasonDto, SameHandsReasonDto, BlockedReasonDto, BlockedTwiceReasonDto];
 
+/** Somebody else shows the dog. */
 export class OtherHandlerRemedyDto {
   @ApiProperty({ enum: ['otherHandler'] }) code!: 'otherHandler';
   @ApiProperty() entryId!: string;
@@ -81,6 +87,7 @@ export class OtherHandlerRemedyDto {
   @ApiProperty({ type: String, nullable: true }) rivalEntryId!: string | null;
 }
 
+/** Somebody stays longer. */
 export class StayRemedyDto {
   @ApiProperty({ enum: ['stay'] }) code!: 'stay';
   @ApiProperty() personId!: string;
@@ -88,12 +95,14 @@ export class StayRemedyDto {
   @ApiProperty() minutes!: number;
 }
 
+/** A break moves. */
 export class MoveBreakRemedyDto {
   @ApiProperty({ enum: ['moveBreak'] }) code!: 'moveBreak';
   @ApiProperty() personId!: string;
   @ApiProperty() from!: string;
 }
 
+/** A set start is let go. */
 export class UnpinRemedyDto {
   @ApiProperty({ enum: ['unpin'] }) code!: 'unpin';
   @ApiProperty() key!: string;
@@ -101,26 +110,31 @@ export class UnpinRemedyDto {
   @ApiProperty() start!: string;
 }
 
+/** A station is opened again. */
 export class OpenStationRemedyDto {
   @ApiProperty({ enum: ['openStation'] }) code!: 'openStation';
   @ApiProperty() stationId!: string;
   @ApiProperty() from!: string;
 }
 
+/** Somebody is freed of another task. */
 export class FreePersonRemedyDto {
   @ApiProperty({ enum: ['freePerson'] }) code!: 'freePerson';
   @ApiProperty() personId!: string;
 }
 
+/** The dog may stand longer on a day. */
 export class MoreStandingRemedyDto {
   @ApiProperty({ enum: ['moreStanding'] }) code!: 'moreStanding';
 }
 
+/** One more station of a kind. */
 export class ExtraStationRemedyDto {
   @ApiProperty({ enum: ['extraStation'] }) code!: 'extraStation';
   @ApiProperty({ enum: STATION_KINDS }) kind!: StationKind;
 }
 
+/** Another dog is pulled. */
 export class WithoutRemedyDto {
   @ApiProperty({ enum: ['without'] }) code!: 'without';
   @ApiProperty() dogId!: string;
@@ -138,6 +152,7 @@ const REMEDIES = [
   WithoutRemedyDto,
 ];
 
+/** Why work has no place, and what would help. */
 @ApiExtraModels(...REMEDIES)
 export class WhyNotDto {
   @ApiProperty({
@@ -163,6 +178,7 @@ export class WhyNotDto {
   remedies!: object[];
 }
 
+/** Minutes that a task may take: middle, and the fifth of five. */
 export class MinutesDto {
   @ApiProperty({ description: 'middle estimate' }) middle!: number;
   @ApiProperty({ description: '20th percentile' }) p20!: number;
@@ -171,6 +187,7 @@ export class MinutesDto {
   @ApiProperty({ description: 'finished tasks that the pace rests on' }) logs!: number;
 }
 
+/** A task with its place. */
 @ApiExtraModels(...REASONS)
 export class PlannedActivityDto {
   @ApiProperty() key!: string;
@@ -192,6 +209,7 @@ export class PlannedActivityDto {
   @ApiProperty({ ...oneOf(...REASONS), description: 'why it is where it is' }) reason!: object;
 }
 
+/** A step of work that has no place, where it was wanted. */
 export class WaitingStepDto {
   @ApiProperty() key!: string;
   @ApiProperty({ enum: STEP_IDS }) step!: StepId;
@@ -199,6 +217,7 @@ export class WaitingStepDto {
   @ApiProperty() blocked!: boolean;
 }
 
+/** Work that has no place. */
 export class UnplacedDto {
   @ApiProperty() key!: string;
   @ApiProperty({ enum: CHAIN_KINDS }) kind!: 'show' | 'keepUp';
@@ -209,6 +228,7 @@ export class UnplacedDto {
   @ApiProperty({ type: [WaitingStepDto] }) waiting!: WaitingStepDto[];
 }
 
+/** Why a step falls away. */
 export class DropReasonDto {
   @ApiProperty({
     enum: ['past', 'passedOver', 'showRules', 'tooYoung', 'state', 'noConsent', 'allLocked', 'sharedTrim'],
@@ -221,6 +241,7 @@ export class DropReasonDto {
   @ApiPropertyOptional({ description: 'of sharedTrim' }) day?: string;
 }
 
+/** A step that falls away for a dog. */
 export class LeftOutDto {
   @ApiProperty() dogId!: string;
   @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
@@ -228,6 +249,7 @@ export class LeftOutDto {
   @ApiProperty({ type: DropReasonDto }) why!: DropReasonDto;
 }
 
+/** Something of the calendar that is no task: a ride, a ring. */
 export class CalendarItemDto {
   @ApiProperty() dogId!: string;
   @ApiProperty() entryId!: string;
@@ -235,6 +257,7 @@ export class CalendarItemDto {
   @ApiProperty() day!: string;
 }
 
+/** Something to know of a dog's work. */
 export class ProgramNoteDto {
   @ApiProperty({
     enum: ['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout'],
@@ -251,12 +274,14 @@ export class ProgramNoteDto {
   @ApiPropertyOptional({ description: 'of falsePregnancyAbout' }) about?: string;
 }
 
+/** A note with its dog. */
 export class PlanNoteDto {
   @ApiProperty() dogId!: string;
   @ApiProperty() entryId!: string;
   @ApiProperty({ type: ProgramNoteDto }) note!: ProgramNoteDto;
 }
 
+/** How likely an entry is ready on time, 0 to 1. */
 export class EntryOddsDto {
   @ApiProperty() entryId!: string;
   @ApiProperty({ description: 'how likely it is to be ready on time, 0 to 1' }) ready!: number;
@@ -264,12 +289,14 @@ export class EntryOddsDto {
   breaks!: string | null;
 }
 
+/** What no plan can be better than. */
 export class PlanBoundDto {
   @ApiProperty({ description: 'show entries that have a place when they are alone' }) ready!: number;
   @ApiProperty() of!: number;
   @ApiProperty({ description: 'no plan costs less' }) cost!: number;
 }
 
+/** A plan. */
 export class PlanDto {
   @ApiProperty({ enum: ['loyal-mane-plan'] }) format!: 'loyal-mane-plan';
   @ApiProperty({ type: 'integer', enum: [1] }) version!: 1;

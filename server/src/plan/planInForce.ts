@@ -34,6 +34,7 @@ export class PublishedPlan {
   }
 }
 
+/** The published plan, read once until another is published. */
 @Injectable()
 export class PlanInForce {
   private kept: PublishedPlan | null = null;

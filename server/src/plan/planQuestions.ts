@@ -25,6 +25,7 @@ interface Kept {
   readonly atMs: number;
 }
 
+/** Answers questions about the published plan in a planner thread. */
 @Injectable()
 export class PlanQuestions {
   private readonly kept = new Map<string, Kept>();

@@ -12,6 +12,7 @@ import { KNEX } from '../tokens.js';
 import type { PlanAnswer, PlanSummary } from '../workers/protocol.js';
 import type { PlanJobDto, ProgressDto } from './dto.js';
 
+/** A plan's row. */
 export interface StoredPlan {
   readonly id: string;
   readonly madeAt: Date;
@@ -28,6 +29,7 @@ export interface TakenJob {
   readonly owner: string;
 }
 
+/** A planning job's row. */
 export type JobRow = Pick<PlanJobsRow, 'id' | 'state' | 'cancel' | 'progress' | 'plan_id' | 'trouble'>;
 
 /** How a lease stands after it was to be renewed. */
@@ -37,6 +39,7 @@ export type LeaseState = 'held' | 'cancelled' | 'lost';
 export const LEASE_S = 10;
 const OPEN = ['queued', 'running'];
 
+/** Plans, the pointer to the published one, and the leased job. */
 @Injectable()
 export class PlanRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}

@@ -26,6 +26,7 @@ const RENEW_EVERY_MS = 300;
 /** Why a run of a job was ended before it was done. */
 type Ended = 'cancelled' | 'lost' | 'stopping';
 
+/** Asks for plans, keeps drafts, publishes and discards them. */
 @Injectable()
 export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;

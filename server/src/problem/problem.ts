@@ -2,6 +2,8 @@
  * Faults as problem bodies (RFC 9457). Services throw `Problem` with a code from a closed set; one filter turns
  * everything else into one.
  */
+
+/** Problems by code: status, and a title that says what is wrong. */
 export const PROBLEMS = {
   notSignedIn: { status: 401, title: 'Sign in first' },
   wrongPassword: { status: 401, title: 'This name and password do not go together' },
@@ -29,8 +31,10 @@ export const PROBLEMS = {
 /** Media type of problem bodies (RFC 9457). */
 export const PROBLEM_TYPE = 'application/problem+json';
 
+/** Code of a problem. */
 export type ProblemCode = keyof typeof PROBLEMS;
 
+/** A problem as it is sent. */
 export interface ProblemBody {
   readonly type: string;
   readonly title: string;

@@ -7,6 +7,7 @@ import { WorkDto } from '../work/dto.js';
 import type { ProblemCode } from './problem.js';
 import { PROBLEMS } from './problem.js';
 
+/** What is wrong with one field. */
 export class FieldProblemDto {
   @ApiProperty({ description: 'field of the request' }) path!: string;
   @ApiProperty() detail!: string;
@@ -18,11 +19,13 @@ export class RowNowDto {
   @ApiProperty(fileSchema('FileRow')) row!: object;
 }
 
+/** A breed as it is now, sent with a stale version. */
 export class BreedNowDto {
   @ApiProperty({ type: 'integer' }) version!: number;
   @ApiProperty(fileSchema('FileBreed')) breed!: object;
 }
 
+/** The methods as they are now, sent with a stale version. */
 export class MethodsNowDto {
   @ApiProperty({ type: 'integer' }) number!: number;
   @ApiProperty(fileSchema('FileSchools')) schools!: object;
@@ -31,17 +34,20 @@ export class MethodsNowDto {
   @ApiProperty(fileSchemas('FileProductChange')) products!: object[];
 }
 
+/** A dog's choices as they are now, sent with a stale version. */
 export class SchoolsNowDto {
   @ApiProperty({ type: 'integer' }) version!: number;
   @ApiProperty(fileSchema('FileSchools')) schools!: object;
 }
 
+/** The plan in force now, sent with a stale version. */
 export class PublishedNowDto {
   @ApiProperty({ type: String, nullable: true, description: 'plan in force' }) publishedId!: string | null;
 }
 
 const NOW = [WorkDto, RowNowDto, BreedNowDto, MethodsNowDto, SchoolsNowDto, PublishedNowDto];
 
+/** A problem, whatever it is. */
 @ApiExtraModels(...NOW)
 export class ProblemDto {
   @ApiProperty() type!: string;

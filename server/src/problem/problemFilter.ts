@@ -41,6 +41,7 @@ export function toProblem(error: unknown): Problem {
   return new Problem(code, error instanceof Error ? error.message : 'The request could not be read.');
 }
 
+/** Puts every failure of a request into a problem body. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
   constructor(@Inject(LOGGER) private readonly logger: Logger) {}

@@ -4,6 +4,7 @@ import { STEP_IDS, WORK_STATES } from '@loyal-mane/core';
 import type { StepId, WorkState } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
 
+/** A command about a task, as the bench gives it. */
 export class TaskCommandDto extends CommandDto {
   @ApiProperty({ type: 'integer', description: 'version of the record that the sender saw; 0 when there was none' })
   @IsInt()
@@ -49,6 +50,7 @@ export class TaskCommandDto extends CommandDto {
   doneBefore?: boolean;
 }
 
+/** A task's record. */
 export class WorkDto {
   @ApiProperty() taskKey!: string;
   @ApiProperty() dogId!: string;
@@ -65,10 +67,12 @@ export class WorkDto {
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
+/** All records of the kennel. */
 export class WorkListDto {
   @ApiProperty({ type: [WorkDto] }) work!: WorkDto[];
 }
 
+/** A task's record after a command; null = it was taken back. */
 export class TaskAnswerDto {
   @ApiProperty({ type: WorkDto, nullable: true, description: 'null: nobody has touched the task' })
   work!: WorkDto | null;

@@ -14,6 +14,7 @@ import { WorkService } from './workService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'alreadyOver', 'notNow', 'notAsPlanned', 'otherCommand'];
 
+/** Routes of tasks at the bench. */
 @ApiTags('work')
 @Controller('api')
 export class WorkController {

@@ -60,6 +60,7 @@ const REFUSED: Readonly<Record<WorkRefusal, string>> = {
 const SHOWN_DAYS = 35;
 const MOST_LATE_MS = 86_400_000;
 
+/** Records what is done of tasks, by the rules of the core. */
 @Injectable()
 export class WorkService {
   constructor(

@@ -19,6 +19,7 @@ import type {
   WhyRequest,
 } from './protocol.js';
 
+/** A plan that is wanted of the pool. */
 export type PlanWanted = Pick<PlanRequest, 'kennel' | 'nowMs' | 'seed' | 'previous' | 'published'>;
 
 /** Worker threads load JavaScript only: under the tests, which read the sources, the built file is used. */
@@ -30,6 +31,7 @@ const workerUrl = new URL(
 /** Questions at once: one thread answers, a second helps while the first is at a long one. */
 const QUESTION_THREADS = 2;
 
+/** Planner threads, one fewer than cores; each computes one thing at a time. */
 @Injectable()
 export class PlannerPool implements OnModuleDestroy {
   private plans: Piscina | null = null;

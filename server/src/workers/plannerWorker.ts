@@ -18,6 +18,7 @@ import { readyDogs } from './protocol.js';
 
 const MOST_MOVES = 40;
 
+/** Computes what a request asks for. */
 export default function answer(request: PlannerRequest): PlannerAnswer {
   if (request.kind === 'plan') return makePlan(request);
   if (request.kind === 'preview') return preview(request);

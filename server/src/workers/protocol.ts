@@ -13,6 +13,7 @@ import type {
   TaskRoom,
 } from '@loyal-mane/core';
 
+/** Asks for a plan. */
 export interface PlanRequest {
   readonly kind: 'plan';
   readonly kennel: KennelFile;
@@ -36,6 +37,7 @@ export interface PlanProgress {
   readonly of: number;
 }
 
+/** Asks how early and how late a task could be. */
 export interface RoomRequest {
   readonly kind: 'room';
   readonly kennel: KennelFile;
@@ -44,6 +46,7 @@ export interface RoomRequest {
   readonly key: TaskKey;
 }
 
+/** Asks why work has no place. */
 export interface WhyRequest {
   readonly kind: 'why';
   readonly kennel: KennelFile;
@@ -53,6 +56,7 @@ export interface WhyRequest {
   readonly key: string;
 }
 
+/** Asks what changed methods would do. */
 export interface PreviewRequest {
   readonly kind: 'preview';
   readonly kennel: KennelFile;
@@ -70,11 +74,13 @@ export interface RefusedChoice {
   readonly why: SchoolRefusal;
 }
 
+/** What changed methods would do, or the faults in them. */
 export interface PreviewAnswer {
   readonly effect: PlanEffect;
   readonly refused: readonly RefusedChoice[];
 }
 
+/** Anything that a planner thread is asked. */
 export type PlannerRequest = PlanRequest | RoomRequest | WhyRequest | PreviewRequest;
 
 /** In numbers and ids, what a plan says; enough to decide whether to publish it. */
@@ -95,12 +101,14 @@ export interface PlanSummary {
   }[];
 }
 
+/** A plan that was made. */
 export interface PlanAnswer {
   readonly body: string;
   readonly inputHash: string;
   readonly summary: PlanSummary;
 }
 
+/** Anything that a planner thread answers. */
 export type PlannerAnswer = PlanAnswer | TaskRoom | ChainWhy | PreviewAnswer | null;
 
 /** How dogs stand in a plan: a dog is ready when none of its show entries is out. */

@@ -7,6 +7,7 @@ import { v7 } from 'uuid';
 import { fetchOnce } from './early';
 import type { paths } from './schema.gen';
 
+/** A problem as the server sends it (RFC 9457). */
 export interface ProblemBody {
   readonly title: string;
   readonly detail: string;
@@ -45,6 +46,7 @@ export const NOT_SIGNED_IN: ProblemBody = {
 
 let csrf = '';
 
+/** Keeps the token that commands of this session carry. */
 export function setCsrf(token: string): void {
   csrf = token;
 }
@@ -99,10 +101,13 @@ type Given<O> = keyof GivenOf<O> extends never
     ? [given?: GivenOf<O>]
     : [given: GivenOf<O>];
 
+/** Reads a resource; throws `ProblemError` with the server's words. */
 export const get = <P extends Paths<'get'>>(path: P, ...[given]: Given<Operation<P, 'get'>>) =>
   ask('get', path, given ?? {});
+/** Gives a command; throws `ProblemError` with the server's words. */
 export const post = <P extends Paths<'post'>>(path: P, ...[given]: Given<Operation<P, 'post'>>) =>
   ask('post', path, given ?? {});
+/** Removes a resource; throws `ProblemError` with the server's words. */
 export const remove = <P extends Paths<'delete'>>(path: P, ...[given]: Given<Operation<P, 'delete'>>) =>
   ask('delete', path, given ?? {});
 
@@ -110,6 +115,7 @@ function isProblem(value: unknown): value is ProblemBody {
   return typeof value === 'object' && value !== null && 'code' in value && 'detail' in value;
 }
 
+/** Id of a new command; the same id sent again is the same command. */
 export function newCommandId(): string {
   return v7();
 }
@@ -119,6 +125,7 @@ export function isAway(error: unknown): boolean {
   return error instanceof ProblemError && (error.body.code === 'databaseAway' || error.body.code === 'offline');
 }
 
+/** Whether a failure means that nobody is signed in any more. */
 export function isSignedOut(error: unknown): boolean {
   return error instanceof ProblemError && error.body.code === 'notSignedIn';
 }

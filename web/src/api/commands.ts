@@ -37,8 +37,10 @@ export function useCommand<V, R>(send: (input: V, commandId: string) => Promise<
   });
 }
 
+/** A command's fields with an id of its own, so that a retry is the same command. */
 export const command = <V>(input: V): { input: V; commandId: string } => ({ input, commandId: newCommandId() });
 
+/** Asks for a plan: near the published one, or afresh. */
 export const startPlan = (mode: 'keep' | 'fresh', commandId: string) =>
   post('/api/plan-jobs', { body: { commandId, mode } });
 
@@ -46,29 +48,35 @@ export const startPlan = (mode: 'keep' | 'fresh', commandId: string) =>
 export const setTask = (input: { key: string; start: string }, commandId: string) =>
   post('/api/tasks/{key}/set', { params: { path: { key: input.key } }, body: { commandId, start: input.start } });
 
+/** Lets a task go whose start was set. */
 export const letTaskGo = (key: string, commandId: string) =>
   post('/api/tasks/{key}/let-go', { params: { path: { key } }, body: { commandId } });
 
+/** Stops the planning that runs. */
 export const cancelPlan = (id: string, commandId: string) =>
   post('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } });
 
+/** Publishes or discards a draft. */
 export const answerDraft = (input: { id: string; how: 'publish' | 'discard' }, commandId: string) => {
   const init = { params: { path: { id: input.id } }, body: { commandId } };
   return input.how === 'publish' ? post('/api/plans/{id}/publish', init) : post('/api/plans/{id}/discard', init);
 };
 
+/** Says who shows an entry. */
 export const setHandler = (input: { entryId: string; handlerId: string; version: number }, commandId: string) =>
   post('/api/entries/{id}/handler', {
     params: { path: { id: input.entryId } },
     body: { commandId, handlerId: input.handlerId, version: input.version },
   });
 
+/** Says how long somebody can stay on a day. */
 export const setOvertime = (input: { shiftId: string; overtimeEnd: string; version: number }, commandId: string) =>
   post('/api/shifts/{id}/overtime', {
     params: { path: { id: input.shiftId } },
     body: { commandId, overtimeEnd: input.overtimeEnd, version: input.version },
   });
 
+/** Writes down what was found in a coat. */
 export const setMarks = (
   input: { dogId: string; version: number; marks: components['schemas']['CoatMarksDto'] },
   commandId: string,
@@ -88,12 +96,14 @@ export const setDogRecord = (
     body: { commandId, version: input.version, record: input.record },
   });
 
+/** Something that is logged of a coat. */
 export type CoatLog = Omit<components['schemas']['CoatLogDto'], 'commandId'>;
 
 /** Products used on a dog today, or signs seen on it. */
 export const logCoat = (input: { dogId: string; log: CoatLog }, commandId: string) =>
   post('/api/dogs/{id}/log', { params: { path: { id: input.dogId } }, body: { commandId, ...input.log } });
 
+/** Saves a person's practice, kit and route. */
 export const setPersonRecord = (
   input: { personId: string; version: number; record: Patch<PersonParts> },
   commandId: string,
@@ -103,14 +113,17 @@ export const setPersonRecord = (
     body: { commandId, version: input.version, record: input.record },
   });
 
+/** Saves a breed as this kennel has it. */
 export const saveBreed = (input: { version: number; breed: KennelBreed }, commandId: string) =>
   post('/api/breeds', {
     body: { commandId, version: input.version, breed: input.breed },
   });
 
+/** Removes a breed of the kennel's own. */
 export const removeBreed = (input: { version: number; name: string }, commandId: string) =>
   post('/api/breeds/remove', { body: { commandId, ...input } });
 
+/** Writes down a show's rules. */
 export const setShowRules = (
   input: { showId: string; version: number; rules: components['schemas']['ShowRulesDto'] },
   commandId: string,
@@ -120,24 +133,28 @@ export const setShowRules = (
     body: { commandId, version: input.version, rules: input.rules },
   });
 
+/** Opens a station again. */
 export const reopenStation = (input: { stationId: string; day: string; version: number }, commandId: string) =>
   post('/api/stations/{id}/reopen', {
     params: { path: { id: input.stationId } },
     body: { commandId, day: input.day, version: input.version },
   });
 
+/** Marks somebody away on a day. */
 export const markAbsent = (input: { personId: string; day: string }, commandId: string) =>
   post('/api/people/{id}/absences', {
     params: { path: { id: input.personId } },
     body: { commandId, day: input.day, reason: 'ill' },
   });
 
+/** Marks somebody back on a day. */
 export const markBack = (input: { personId: string; day: string }, commandId: string) =>
   post('/api/people/{id}/absences/remove', {
     params: { path: { id: input.personId } },
     body: { commandId, day: input.day },
   });
 
+/** Makes a password that works once. */
 export const newPassword = (personId: string, commandId: string) =>
   post('/api/people/{id}/one-time-password', { params: { path: { id: personId } }, body: { commandId } });
 
@@ -159,9 +176,11 @@ const bodyOf = (m: MethodsBody) => ({
   products: m.products.map((c) => ({ ...c })),
 });
 
+/** Saves changed methods as a new version. */
 export const changeMethods = (input: { number: number } & MethodsBody, commandId: string) =>
   post('/api/methods', { body: { commandId, number: input.number, ...bodyOf(input) } });
 
+/** Saves choices that hold for one dog. */
 export const changeDogSchools = (input: { dogId: string; version: number; schools: Choices }, commandId: string) =>
   post('/api/dogs/{id}/schools', {
     params: { path: { id: input.dogId } },

@@ -19,6 +19,7 @@ export interface Refused {
   readonly words: string;
 }
 
+/** Records that wait for the server, and those that it refused. */
 export interface Outbox {
   /** In the order in which they were given. */
   readonly waiting: readonly TaskOrder[];

@@ -6,13 +6,20 @@ import { NOT_SIGNED_IN, ProblemError, get, setCsrf } from './client';
 import type { components } from './schema.gen';
 import { setServerTime } from './serverClock';
 
+/** The kennel as rooms read it. */
 export type Kennel = components['schemas']['KennelDto'];
+/** Who is signed in. */
 export type Session = components['schemas']['SessionDto'];
+/** A task's record. */
 export type Work = components['schemas']['WorkDto'];
+/** A planning job. */
 export type PlanJob = components['schemas']['PlanJobDto'];
+/** A plan in numbers. */
 export type Summary = components['schemas']['SummaryDto'];
 
+/** A plan as it is kept. */
 export type StoredPlan = components['schemas']['StoredPlanDto'];
+/** The published plan, the draft, and the job that runs. */
 export type PlanView = components['schemas']['PlanViewDto'];
 
 function keepSession(session: Session): Session {
@@ -21,6 +28,7 @@ function keepSession(session: Session): Session {
   return session;
 }
 
+/** Who is signed in; fails with `notSignedIn` where nobody is. */
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: async () => {
@@ -31,6 +39,7 @@ export const sessionQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** The kennel. */
 export const kennelQuery = queryOptions({
   queryKey: ['kennel'],
   queryFn: () => get('/api/kennel'),
@@ -44,27 +53,33 @@ export const kennelFileQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** The plans. */
 export const planQuery = queryOptions({
   queryKey: ['plan'],
   queryFn: () => get('/api/plan'),
   staleTime: Infinity,
 });
 
+/** Records of all tasks; the live stream keeps it current. */
 export const workQuery = queryOptions({
   queryKey: ['work'],
   queryFn: async () => (await get('/api/work')).work,
   staleTime: Infinity,
 });
 
+/** The methods in force. */
 export type Methods = components['schemas']['MethodsDto'];
+/** What changed methods would do. */
 export type MethodsEffect = components['schemas']['MethodsEffectDto'];
 
+/** The methods. */
 export const methodsQuery = queryOptions({
   queryKey: ['methods'],
   queryFn: () => get('/api/methods'),
   staleTime: Infinity,
 });
 
+/** A planning job, asked about four times a second. */
 export const jobQuery = (id: string) =>
   queryOptions({
     queryKey: ['job', id],
@@ -72,6 +87,7 @@ export const jobQuery = (id: string) =>
     refetchInterval: 250,
   });
 
+/** How early and how late a task of a plan could start. */
 export const roomQuery = (key: string, planId: string) =>
   queryOptions({
     queryKey: ['room', planId, key],
@@ -79,6 +95,7 @@ export const roomQuery = (key: string, planId: string) =>
     staleTime: 30_000,
   });
 
+/** Why work of a plan has no place. */
 export const whyQuery = (key: string, planId: string) =>
   queryOptions({
     queryKey: ['why', planId, key],

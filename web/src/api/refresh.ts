@@ -118,4 +118,5 @@ class OwnEvents {
   }
 }
 
+/** Events of this page. */
 export const ownEvents = new OwnEvents();

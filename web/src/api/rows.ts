@@ -7,7 +7,9 @@ import type { KennelFile, RowChange } from '@loyal-mane/core';
 import { get, post } from './client';
 import type { components } from './schema.gen';
 
+/** Something wrong with a change, in words, by path. */
 export type FoundIssue = components['schemas']['FoundIssueDto'];
+/** One event of the trail. */
 export type TrailEntry = components['schemas']['TrailEntryDto'];
 
 /** The kennel's rows without its work records; leads only. */
@@ -17,6 +19,7 @@ export const rowsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** The trail, the newest first. */
 export const trailQuery = (subject: string | null) =>
   queryOptions({
     queryKey: ['kennel', 'trail', subject],
@@ -25,6 +28,7 @@ export const trailQuery = (subject: string | null) =>
 
 const bodyOf = (changes: readonly RowChange[]) => changes.map((c) => ({ ...c }));
 
+/** Saves changes of rows, all or none. */
 export const saveChanges = (changes: readonly RowChange[], commandId: string) =>
   post('/api/changes', { body: { commandId, changes: bodyOf(changes) } });
 
@@ -32,6 +36,7 @@ export const saveChanges = (changes: readonly RowChange[], commandId: string) =>
 export const checkChanges = async (changes: readonly RowChange[]): Promise<readonly FoundIssue[]> =>
   (await post('/api/changes/check', { body: { changes: bodyOf(changes) } })).errors;
 
+/** Takes an event of the trail back. */
 export const undoTrail = (number: number, commandId: string) =>
   post('/api/trail/{number}/undo', { params: { path: { number } }, body: { commandId } });
 

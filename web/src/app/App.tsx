@@ -76,6 +76,7 @@ const router = createBrowserRouter([
 
 const THEME = themeOf(DAY, 32, 14);
 
+/** The application: session first, then rooms. */
 export function App() {
   return (
     <ConfigProvider theme={THEME} wave={{ disabled: true }} virtual={false}>

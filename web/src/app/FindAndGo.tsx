@@ -11,6 +11,7 @@ import { crewOf } from '../parts/crewOf';
 import { nearest } from '../parts/nearest';
 import { useReturnFocus } from '../parts/useReturnFocus';
 
+/** Search over dogs, shows, rooms and steps; Enter goes to the first. */
 export function FindAndGo({
   open,
   onClose,

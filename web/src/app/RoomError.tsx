@@ -6,6 +6,7 @@ import { Button } from 'antd';
 import { useRouteError } from 'react-router';
 import { problemWords } from '../parts/ProblemNote';
 
+/** Stands where a room did not open, and lets it be tried again. */
 export function RoomError() {
   const error = useRouteError();
   const { reset } = useQueryErrorResetBoundary();

@@ -18,15 +18,25 @@ const LOADS = {
   '/bench': () => import('../rooms/bench/BenchRoom'),
 } as const;
 
+/** Loaded when it is first opened, as all rooms are. */
 export const CountdownRoom = lazy(LOADS['/']);
+/** The day sheet. */
 export const DaySheetRoom = lazy(LOADS['/day']);
+/** The list of dogs. */
 export const DogsRoom = lazy(LOADS['/dogs']);
+/** One dog's coat file. */
 export const CoatFileRoom = lazy(LOADS['/dogs/:id']);
+/** Shows. */
 export const ShowsRoom = lazy(LOADS['/shows']);
+/** Files that come in. */
 export const BringInRoom = lazy(LOADS['/bring-in']);
+/** One's own sign-in. */
 export const AccountRoom = lazy(LOADS['/account']);
+/** People, shifts, stations, travel, owners. */
 export const YardRoom = lazy(LOADS['/yard']);
+/** Methods. */
 export const MethodsRoom = lazy(LOADS['/methods']);
+/** The bench. */
 export const BenchRoom = lazy(LOADS['/bench']);
 
 /** Begins to load the room of an address; what cannot be loaded is told when the room is opened. */

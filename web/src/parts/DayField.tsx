@@ -25,6 +25,7 @@ export function dayTyped(text: string): dayjs.Dayjs | null {
   return 'value' in read ? dayjs(String(read.value)) : null;
 }
 
+/** A date picker that reads what people type. */
 export function DayField({ value, onChange, ...props }: Props) {
   /** Text that is no day, over the day that stood there: the picker keeps the text as long as its day does not change. */
   const [wrong, setWrong] = useState<{ readonly text: string; readonly over: dayjs.Dayjs | null } | null>(null);

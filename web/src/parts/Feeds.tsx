@@ -9,6 +9,7 @@ import { command, useCommand } from '../api/commands';
 import { monthDay } from './monthDay';
 import { problemWords } from './ProblemNote';
 
+/** Calendar addresses of one's own or of a dog: make, show once, revoke. */
 export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
   const { message } = AntApp.useApp();
   const client = useQueryClient();

@@ -4,6 +4,7 @@
 import type { StepId } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 
+/** A sign of the house by its id; `size` in px. */
 export function Sign({ id, size, tone, title }: { id: string; size: number; tone?: string; title?: string }) {
   return (
     <svg
@@ -19,11 +20,13 @@ export function Sign({ id, size, tone, title }: { id: string; size: number; tone
   );
 }
 
+/** The sign of a step in its tone; `size` in px. */
 export function StepGlyph({ step, size, title, tone }: { step: StepId; size: number; title?: string; tone?: string }) {
   const words = METHODS[step];
   return <Sign id={words.glyph} size={size} tone={tone ?? words.tone} {...(title === undefined ? {} : { title })} />;
 }
 
+/** The silhouette of a breed; `width` in px. */
 export function DogBadge({ badge, width, tone }: { badge: string; width: number; tone?: string }) {
   return (
     <svg

@@ -8,6 +8,7 @@ import type { ComponentProps } from 'react';
 /** Stays text until the field reads it: 24, is on its way to 24,5. */
 const plain = (text: string | undefined): string => (text ?? '').replace(/\s/g, '').replace(',', '.');
 
+/** A number, typed with a comma or a point; what is no number stays and is named. */
 export function NumberField(props: ComponentProps<typeof InputNumber<number | string>>) {
   const [wrong, setWrong] = useState<string | null>(null);
   return (

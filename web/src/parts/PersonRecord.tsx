@@ -66,6 +66,7 @@ function learningOf(rows: readonly FlatPractice[]): Learning[] {
 const filled = <T extends object>(row: T): T =>
   Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined && v !== null && v !== '')) as T;
 
+/** A person's practice, kit and route as a form. */
 export default function PersonRecord({ person, dogs }: { person: Kennel['people'][number]; dogs: Kennel['dogs'] }) {
   const { message } = AntApp.useApp();
   const send = useCommand(setPersonRecord);

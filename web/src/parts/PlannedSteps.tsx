@@ -14,6 +14,7 @@ interface Props {
   readonly onOpen: (step: PlannedActivity) => void;
 }
 
+/** The planned steps of a dog, day by day. */
 export function PlannedSteps({ steps, onOpen }: Props) {
   const { names } = useRooms();
   const states = useWork(taskStates);

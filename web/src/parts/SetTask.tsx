@@ -21,6 +21,7 @@ interface Props {
   readonly open: readonly StartStretch[];
 }
 
+/** Sets a task's start, or lets it go again. */
 export function SetTask({ activity: a, open }: Props) {
   const { kennel, names } = useRooms();
   const { message } = AntApp.useApp();

@@ -46,6 +46,7 @@ function useStarts(plan: DeskPlan | null, key: TaskKey) {
   });
 }
 
+/** When a task could start instead, drawn by day. */
 export function StartWindows({ activity }: { activity: PlannedActivity }) {
   const startMs = instantToMs(activity.start);
   const { names } = useRooms();

@@ -27,6 +27,7 @@ function stepOfKey(key: string): StepId {
   return key.split(':').at(-3) as StepId;
 }
 
+/** How a step is done, and what shows that it is finished. */
 export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) {
   const words = METHODS[step];
   return (
@@ -50,6 +51,7 @@ export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) 
   );
 }
 
+/** A task, opened. */
 export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | null; onClose: () => void }) {
   const { kennel, names, stored, looksAtDraft, lead, crew } = useRooms();
   useReturnFocus(activity !== null);

@@ -11,8 +11,10 @@ import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
 import { problemWords } from './ProblemNote';
 
+/** A dog as rooms read it. */
 export type Dog = Kennel['dogs'][number];
 
+/** The parts of a dog's record. */
 export function recordOf(dog: Dog): DogRecordParts {
   return dog.record;
 }
@@ -24,6 +26,7 @@ export function kennelDogOf(dog: Dog): KennelDog {
   return { ...recordOf(dog), ...own, mats: marks.mats };
 }
 
+/** The parts of a person's record. */
 export function personRecordOf(person: Kennel['people'][number]): PersonParts {
   return person.record;
 }
@@ -38,10 +41,12 @@ export function libraryOf(kennel: Pick<Kennel, 'breeds'>): typeof CARE_LIBRARY {
   return withKennelBreeds(CARE_LIBRARY, ownBreeds(kennel));
 }
 
+/** The class of a dog's coat. */
 export function coatOf(dog: Dog): CoatClass {
   return dog.coat;
 }
 
+/** The day on which a dog was born. */
 export function bornOf(dog: Dog): LocalDay {
   return dog.born as LocalDay;
 }

@@ -7,8 +7,10 @@ import type { Kennel } from '../api/queries';
 import type { MapSide, ZoneTint } from './coatMap/ZoneButton';
 
 type Dog = Kennel['dogs'][number];
+/** What can be found in a zone. */
 export type Found = 'clear' | 'soiled' | Tightness | ZoneTest;
 
+/** How each finding is drawn. */
 export const FOUND_TINTS: Readonly<Record<Found, ZoneTint>> = {
   clear: { fill: 'var(--moss-tint)', mark: '', words: 'clear' },
   soiled: { fill: 'var(--tarn-tint)', mark: 'S', words: 'soiled since its bath' },

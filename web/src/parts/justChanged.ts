@@ -4,6 +4,7 @@
  */
 import { useSyncExternalStore } from 'react';
 
+/** How long something that somebody else changed stays marked, ms. */
 export const MARK_MS = 3000;
 
 let marked: ReadonlySet<string> = new Set();

@@ -4,6 +4,7 @@
 import { useEffect, useState } from 'react';
 import { serverNowMs } from '../api/serverClock';
 
+/** The moment by the server's clock, Unix milliseconds, renewed every so many. */
 export function useNow(everyMs: number): number {
   const [now, setNow] = useState(serverNowMs);
   useEffect(() => {

@@ -3,6 +3,7 @@
  */
 import { useEffect, useRef, useState } from 'react';
 
+/** The width of an element, px; a guess until it is measured. */
 export function useWidth(initial: number) {
   const ref = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(initial);

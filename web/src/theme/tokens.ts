@@ -5,6 +5,7 @@ import type { ThemeConfig } from 'antd';
 import type { Palette } from './palette';
 import { WET } from './palette';
 
+/** The typeface of everything but headings. */
 export const SANS = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 
 /** Ant Design's theme for a palette; 32 px controls at the desk, 64 at the bench. */

@@ -22,6 +22,9 @@ import type { ChainKind } from '../problem.js';
 import { draftSteps } from './stepDrafts.js';
 import type { DraftContext, StepDraft } from './stepDrafts.js';
 
+/**
+ * A chain as its program asks for it, before days and people of the plan are known; cost of leaving it out included.
+ */
 export interface ChainDraft {
   readonly key: string;
   readonly kind: ChainKind;

@@ -24,8 +24,12 @@ export interface StationUnit {
 /** Person index by task key, for tasks whose minutes are those of one person. */
 export type Assignees = ReadonlyMap<string, number>;
 
+/** Nobody is known yet: every task takes the middle pace. */
 export const NO_ASSIGNEES: Assignees = new Map();
 
+/**
+ * All that a plan is assembled from, looked up once: kennel, library, days, indexes of people, stations and dogs.
+ */
 export interface PlanInput {
   readonly kennel: KennelFile;
   readonly library: CareLibrary;

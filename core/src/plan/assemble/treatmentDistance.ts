@@ -36,6 +36,7 @@ export function keepDistance(
   return { fromMs, toMs };
 }
 
+/** A stretch of time, Unix milliseconds, end excluded. */
 export interface Window {
   readonly fromMs: number;
   readonly toMs: number;

@@ -33,6 +33,10 @@ export interface AskOptions {
 const EXPLAIN_WORK = 12_000;
 const LEAST_EXPLAINED = 4;
 
+/**
+ * Chains without a place, with why and what would help; of a large plan only some are looked into, the others are
+ * asked on demand.
+ */
 export function unplacedChains(assembled: Assembled, found: SearchResult, options: AskOptions): UnplacedChain[] {
   const { problem, drafts } = assembled;
   const { schedule, unplaced } = found;

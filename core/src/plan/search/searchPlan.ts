@@ -25,6 +25,7 @@ const SEEDS_APART = 7919;
 /** Rounds between two reports when nothing became better. */
 const REPORT_EVERY = 50;
 
+/** How far a search is: round, cost, chains that have a place. */
 export interface SearchProgress {
   readonly round: number;
   readonly rounds: number;
@@ -34,6 +35,7 @@ export interface SearchProgress {
   readonly cost: number;
 }
 
+/** Seed, rounds, and who listens. */
 export interface SearchOptions {
   readonly seed: number;
   readonly rounds: number;
@@ -46,6 +48,7 @@ export interface SearchOptions {
   readonly alsoAfresh?: boolean;
 }
 
+/** The best schedule found, chains without a place, rounds used. */
 export interface SearchResult {
   readonly schedule: Schedule;
   readonly cost: number;

@@ -21,6 +21,7 @@ export interface StartStretch {
   readonly to: Instant;
 }
 
+/** Starts that a task could have: with everything else as it is, and alone; instants in UTC. */
 export interface TaskStarts {
   /** Starts with which the dog can still be ready, the rest of its own work following; other dogs stay. */
   readonly open: readonly StartStretch[];

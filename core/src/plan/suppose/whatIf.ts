@@ -22,6 +22,7 @@ export type WhatIfChange =
   | { readonly kind: 'ringTime'; readonly entryId: EntryId; readonly ringTime: WallTime }
   | { readonly kind: 'entryPulled'; readonly entryId: EntryId };
 
+/** One side of a comparison: entries that would be ready, of how many, overtime in minutes. */
 export interface WhatIfSide {
   /** Show entries that have a place, and all of them. */
   readonly ready: number;
@@ -37,6 +38,7 @@ export interface OddsChange {
   readonly after: number | null;
 }
 
+/** A plan with and without supposed changes, compared. */
 export interface WhatIf {
   readonly before: WhatIfSide;
   readonly after: WhatIfSide;
@@ -46,6 +48,7 @@ export interface WhatIf {
   readonly plan: Plan;
 }
 
+/** The moment that is asked about, the published plan, and how long may be searched. */
 export interface WhatIfOptions {
   readonly nowMs: number;
   /** The plan that people work by; null plans both sides afresh. */

@@ -19,6 +19,7 @@ import { wallToMs } from '../../time/zone.js';
 import { DEFAULT_EVENING, markMs } from '../assemble/marks.js';
 import type { MarkContext } from '../assemble/marks.js';
 
+/** A fault of a changed program, with the step that it concerns. */
 export type ProgramFault =
   /** It waits for a step that now comes after it: a circle. */
   | { readonly code: 'cycle'; readonly step: StepId; readonly waitsFor: StepId }

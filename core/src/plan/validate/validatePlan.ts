@@ -7,6 +7,7 @@ import type { Assignment, Schedule } from '@loyal-mane/engine';
 import type { Problem, Task } from '../problem.js';
 import { DEMAND_PER_AMP } from '../problem.js';
 
+/** Rules that every plan is held against, independently of the search. */
 export const RULES = [
   'window',
   'whole',
@@ -27,6 +28,7 @@ export const RULES = [
   'standing',
   'fixed',
 ] as const;
+/** One of `RULES`. */
 export type RuleCode = (typeof RULES)[number];
 
 /** A broken rule: which, and by which activities (indexes). */

@@ -216,4 +216,5 @@ async function up(knex: Knex): Promise<void> {
   await createWork(knex);
 }
 
+/** Tables of the kennel, its plans, events and sign-ins. */
 export const house: Migration = { name: '001-house', up };

@@ -25,4 +25,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Versions of the kennel's own methods. */
 export const methods: Migration = { name: '002-methods', up };

@@ -19,4 +19,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Records of dogs and people, own breeds, show rules. */
 export const ownWays: Migration = { name: '003-own-ways', up };

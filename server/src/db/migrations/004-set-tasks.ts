@@ -14,4 +14,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Starts that a lead has set. */
 export const setTasks: Migration = { name: '004-set-tasks', up };

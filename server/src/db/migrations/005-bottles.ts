@@ -10,4 +10,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** How products are thinned here. */
 export const bottles: Migration = { name: '005-bottles', up };

@@ -52,4 +52,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Rows that forms edit: versions of all, the trail's fields. */
 export const ownData: Migration = { name: '006-own-data', up };

@@ -10,4 +10,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Brushing routes of people and dogs. */
 export const routes: Migration = { name: '007-routes', up };

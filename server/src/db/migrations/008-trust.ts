@@ -30,4 +30,5 @@ async function up(knex: Knex): Promise<void> {
   });
 }
 
+/** Trusted tablets, PINs, calendar addresses. */
 export const trust: Migration = { name: '008-trust', up };

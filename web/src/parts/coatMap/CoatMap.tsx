@@ -11,6 +11,7 @@ import { SideFigure } from './SideFigure';
 import type { MapProps } from './ZoneButton';
 import './coatMap.css';
 
+/** A dog from both sides, above and beneath, its zones to be touched. */
 export function CoatMap({ shape, ...map }: MapProps & { readonly shape: BodyRow }) {
   const dog = useMemo(() => {
     const outline = dogOutline(shape);

@@ -19,6 +19,7 @@ interface Props extends MapProps {
   readonly upper: 'L' | 'R';
 }
 
+/** A dog from above or beneath. */
 export function PlanFigure({ title, view, upper, ...map }: Props) {
   const id = useId();
   const [x0, x1, half] = view.box;

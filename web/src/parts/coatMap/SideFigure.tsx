@@ -22,6 +22,7 @@ interface Props extends MapProps {
   readonly shapes: readonly ZoneShape[];
 }
 
+/** A dog from one side. */
 export function SideFigure({ side, outline, shapes, ...map }: Props) {
   const left = side === 'left';
   const view = viewIn(outline, WIDTH - 16, HEIGHT - 12, left);

@@ -59,6 +59,7 @@ export function isChosen(map: Pick<MapProps, 'chosen' | 'chosenSide'>, zone: Zon
   return zone === map.chosen && !other;
 }
 
+/** A zone that can be chosen by touch or keyboard. */
 export function ZoneButton({ zone, side, d, at, stop, tintOf, onChoose, ...map }: ButtonProps) {
   const tint = tintOf(zone, side);
   const name = side === null ? ZONE_NAMES[zone] : `${ZONE_NAMES[zone]}, ${side}`;

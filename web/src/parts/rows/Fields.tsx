@@ -23,6 +23,7 @@ const asDay = {
 /** Complaints by path of the field within the row. */
 export type Complaints = ReadonlyMap<string, string>;
 
+/** Fields of a form by their specs, with what is wrong at each. */
 export function Fields({ specs, complaints }: { specs: readonly FieldSpec[]; complaints: Complaints }) {
   return specs.map((spec) => <Field key={spec.name} spec={spec} complaints={complaints} at={[]} />);
 }

@@ -25,6 +25,7 @@ export interface Opened {
   readonly more?: ReactNode;
 }
 
+/** A form for one row in a drawer. */
 export function RowDrawer({
   opened,
   kennel,

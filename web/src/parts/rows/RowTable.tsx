@@ -12,6 +12,7 @@ import { useJustChanged } from '../justChanged';
 import { nearest } from '../nearest';
 import './rows.css';
 
+/** A column of a list. */
 export interface Column<R> {
   readonly name: string;
   readonly text: (row: R) => string;

@@ -11,6 +11,7 @@ import { ProblemNote, problemWords } from '../ProblemNote';
 import { monthDay } from '../monthDay';
 import './rows.css';
 
+/** What was changed by whom, and what can be taken back. */
 export function Trail({ subject, kennel }: { subject: string | null; kennel: KennelFile }) {
   const { message } = AntApp.useApp();
   const trail = useQuery(trailQuery(subject));

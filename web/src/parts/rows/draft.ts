@@ -10,6 +10,7 @@ export function keepDraft(key: string, values: object): void {
   sessionStorage.setItem(PREFIX + key, JSON.stringify(kept));
 }
 
+/** What was typed in a form and is not saved; null = nothing. */
 export function draftOf(key: string): Record<string, unknown> | null {
   const text = sessionStorage.getItem(PREFIX + key);
   if (text === null) return null;
@@ -17,6 +18,7 @@ export function draftOf(key: string): Record<string, unknown> | null {
   return Object.fromEntries(Object.entries(kept).map(([name, value]) => [name, value ?? undefined]));
 }
 
+/** Forgets what was typed. */
 export function dropDraft(key: string): void {
   sessionStorage.removeItem(PREFIX + key);
 }

@@ -12,11 +12,13 @@ interface Common {
   readonly wide?: boolean;
 }
 
+/** One of the values of a field, in words. */
 export interface Choice {
   readonly value: string | number;
   readonly label: string;
 }
 
+/** A field of a form: its name in the row, its label, its kind. */
 export type FieldSpec = Common &
   (
     | { readonly kind: 'text' | 'lines' | 'day' | 'wall' | 'switch' }

@@ -21,6 +21,7 @@ import { problemWords } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
 import './account.css';
 
+/** One's own sign-in: password, PIN, devices, calendar addresses. */
 export default function AccountRoom() {
   const { session, lead } = useRooms();
   return (

@@ -20,6 +20,7 @@ interface Props {
   readonly onSkip: () => void;
 }
 
+/** The big buttons: skip, pause, start or finish. */
 export function BenchBar({ task, now, names, toggle, onGive, onSkip }: Props) {
   const { activity, work } = task;
   const step = METHODS[activity.step].name;

@@ -18,6 +18,7 @@ interface NextProps extends BenchView {
   readonly tasks: readonly BenchTask[];
 }
 
+/** The line that says what comes next. */
 export function BenchNext({ task, tasks, names, now }: NextProps) {
   const next = tasks.find((t) => t.work === null && t !== task);
   if (next === undefined) return <div className="bench-next">No more tasks today.</div>;
@@ -42,6 +43,7 @@ interface NoTaskProps extends BenchView {
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
+/** Stands where nobody has a task now. */
 export function NoTask({ personId, tasks, onTakeBack, ...view }: NoTaskProps) {
   const { names, now } = view;
   const { plan } = useRooms();

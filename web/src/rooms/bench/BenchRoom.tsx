@@ -26,6 +26,7 @@ import './bench.css';
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
 const THEME = themeOf(WET, 64, 20);
 
+/** The bench, on the wet room's palette. */
 export default function BenchRoom() {
   useEffect(() => {
     document.documentElement.classList.add('wet');

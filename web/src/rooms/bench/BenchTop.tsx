@@ -32,6 +32,7 @@ interface Props extends BenchView {
   readonly isAway: boolean;
 }
 
+/** Who stands here, where, what time it is, and what waits for the server. */
 export function BenchTop({ personId, task, outbox, isAway, names, now }: Props) {
   const { words, isFine } = outboxWords(outbox, isAway, now);
   const stationId = task?.activity.stationId ?? null;

@@ -12,6 +12,7 @@ interface Props extends BenchView {
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
+/** Today's finished tasks, to be taken back one by one. */
 export function DoneToday({ tasks, onTakeBack, names }: Props) {
   const over = tasks.filter(isOver);
   if (over.length === 0) return null;

@@ -5,6 +5,7 @@ import type { PlannedActivity } from '@loyal-mane/core';
 
 const MINUTE_MS = 60_000;
 
+/** Minutes worked against the minutes that are usual. */
 export function EstimateBand({
   minutes,
   workedMs,

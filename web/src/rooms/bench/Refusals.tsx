@@ -25,6 +25,7 @@ interface Props {
   readonly onAnyway: (order: TaskOrder) => void;
 }
 
+/** Records that the server refused, each with what can be done. */
 export function Refusals({ outbox, names, onAnyway }: Props) {
   return outbox.refused.map((refused) => {
     const [first] = refused.orders;

@@ -13,6 +13,7 @@ interface Props {
   readonly onSkip: (reason: string) => void;
 }
 
+/** Asks why a task is skipped. */
 export function SkipDialog({ task, onCancel, onSkip }: Props) {
   const [reason, setReason] = useState('');
   const skip = (why: string): void => {

@@ -24,6 +24,7 @@ interface Props extends BenchView {
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
+/** The dog, cautions, and the tasks that follow. */
 export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }: Props) {
   const { kennel, names } = view;
   const dog = kennel.dogs.find((d) => d.id === task.activity.dogId);

@@ -24,6 +24,7 @@ interface Props extends BenchView {
   readonly methods: Methods | undefined;
 }
 
+/** The task in large type: time worked, how it is done, when it is finished. */
 export function TaskWork({ task, methods, kennel, names, now }: Props) {
   const { activity, work } = task;
   const worked = work === null ? 0 : workedMs(work, now);

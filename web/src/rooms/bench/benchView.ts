@@ -6,6 +6,7 @@ import { METHODS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import type { BenchTask } from './myTasks';
 
+/** What every part of the bench is given. */
 export interface BenchView {
   readonly kennel: Kennel;
   readonly names: Names;

@@ -5,6 +5,7 @@ import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Plan, PlannedActivity } from '@loyal-mane/core';
 import type { Work } from '../../api/queries';
 
+/** A task of today with its record; start in Unix milliseconds. */
 export interface BenchTask {
   readonly activity: PlannedActivity;
   readonly work: Work | null;

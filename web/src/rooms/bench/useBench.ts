@@ -26,6 +26,7 @@ const DOUBLE_TOUCH_MS = 1000;
 /** A task that is finished sooner was probably done before it was started here. */
 const TOO_SOON_MS = 60_000;
 
+/** Who stands at the bench, and what is theirs today. */
 export function useBench() {
   const { session, kennel, plan, names } = useRooms();
   const known = useWork(allWork);
@@ -56,6 +57,7 @@ export function isTooSoon(task: BenchTask, nowMs: number): boolean {
   return task.work !== null && workedMs(task.work, nowMs) < TOO_SOON_MS;
 }
 
+/** What they give: through the outbox, with an offer to undo. */
 export function useBenchCommands(choose: (key: string | null) => void) {
   const { session, plan } = useRooms();
   const { message } = AntApp.useApp();

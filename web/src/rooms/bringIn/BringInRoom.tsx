@@ -47,6 +47,7 @@ const STATE_WORDS: Readonly<Record<ImportedRow['state'], string>> = {
 };
 const MEMORY = 'columns:';
 
+/** Files that come in: dogs, entries, judging programs, shows. */
 export default function BringInRoom() {
   const { lead } = useRooms();
   const [params] = useSearchParams();

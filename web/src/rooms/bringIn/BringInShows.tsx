@@ -41,6 +41,7 @@ const STATES: Readonly<Record<CalendarShow['state'], string>> = {
   bad: 'left out',
 };
 
+/** Shows out of a calendar file. */
 export function BringInShows() {
   const [text, setText] = useState<{ readonly name: string; readonly text: string } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);

@@ -4,10 +4,12 @@
  */
 export const MOST_BYTES = 10_000_000;
 
+/** A file's text, or why it is not read. */
 export type TextOf =
   | { readonly ok: true; readonly text: string; readonly isOldCode: boolean }
   | { readonly ok: false; readonly why: string };
 
+/** The text of a file: UTF-8, else the older Western code page. */
 export function textOf(bytes: ArrayBuffer): TextOf {
   if (bytes.byteLength > MOST_BYTES) {
     const mb = (bytes.byteLength / 1e6).toFixed(0);

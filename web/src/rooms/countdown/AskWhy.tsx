@@ -10,6 +10,7 @@ import { whyQuery } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
 
+/** Finds out on demand why work has no place. */
 export function AskWhy({ chain }: { chain: UnplacedChain }) {
   const { names, stored } = useRooms();
   const [asked, setAsked] = useState(false);

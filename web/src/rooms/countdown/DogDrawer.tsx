@@ -23,6 +23,7 @@ interface Props {
   readonly planAgain: () => void;
 }
 
+/** A dog, opened: what is in the way, what is planned, what was found. */
 export function DogDrawer({ dog, onClose, planAgain }: Props) {
   const { plan, names, kennel, lead, crew } = useRooms();
   useReturnFocus(dog !== null);

@@ -21,6 +21,7 @@ interface Step {
   readonly done: boolean;
 }
 
+/** What a kennel needs before anything can be counted back, with what is done. */
 export function firstSteps(kennel: Kennel, today: string): readonly Step[] {
   const kinds = new Set(kennel.stations.map((s) => s.kind));
   const ahead = kennel.shows.some((s) => s.lastDay >= today);
@@ -86,6 +87,7 @@ function ZoneCheck({ rows }: { rows: KennelFile }) {
   );
 }
 
+/** The first five minutes. */
 export function FirstSteps({ kennel, today }: { kennel: Kennel; today: string }) {
   const { message } = AntApp.useApp();
   const rows = useQuery(rowsQuery).data;

@@ -29,6 +29,7 @@ interface Chosen {
   readonly dogs: number;
 }
 
+/** Opens a whole kennel out of a file. */
 export function OpenKennel() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);

@@ -42,6 +42,7 @@ function progressWords(job: PlanJob): string {
   return p === undefined ? 'Planning' : `Planning, ${String(p.placed)} of ${String(p.of)} entries placed`;
 }
 
+/** Asks for plans and follows the job that runs. */
 export function usePlanning(view: PlanView) {
   const { message } = AntApp.useApp();
   const { job, follow } = useJob(view);
@@ -53,6 +54,7 @@ export function usePlanning(view: PlanView) {
   return { job, plan, stop: (id: string): void => cancel.mutate(command(id), { onError }), asking: start.isPending };
 }
 
+/** Asks for a plan. */
 export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanning> }) {
   const { job, plan, stop, asking } = planning;
   if (job !== null) {

@@ -11,6 +11,7 @@ const SOLO: ReadonlySet<MarkState> = new Set(['running', 'paused', 'noPlace', 'l
 /** Done glyphs nearer than this to the next are dropped: the thick strand says enough. */
 const DONE_APART_PX = 15;
 
+/** A night, Unix milliseconds. */
 export interface Night {
   readonly fromMs: number;
   readonly toMs: number;

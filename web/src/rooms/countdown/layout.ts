@@ -4,12 +4,18 @@
  */
 import type { CountBackScale, CountdownDay } from '@loyal-mane/core';
 
+/** Height of a row, px. */
 export const ROW_PX = 23;
+/** Height of a row that says what is in the way, px. */
 export const TALL_ROW_PX = 43;
+/** Height of a day's heading, px. */
 export const HEAD_PX = 24;
+/** Width of the names, px. */
 export const LEFT_PX = 208;
+/** Width of ring times and states, px. */
 export const RIGHT_PX = 282;
 
+/** Where a row or a day's heading stands, px. */
 export interface RowBox {
   readonly kind: 'head' | 'row';
   readonly top: number;
@@ -24,6 +30,7 @@ export interface RowBox {
 
 const HOUR_MS = 3_600_000;
 
+/** Stacks rows and headings. */
 export function layoutRows(
   days: readonly CountdownDay[],
   scale: CountBackScale,

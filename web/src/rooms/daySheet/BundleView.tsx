@@ -72,6 +72,7 @@ function underWords(
   return words.length * PLACE_PX <= room ? { words, name: false } : null;
 }
 
+/** Tasks of one person that follow each other, as one block. */
 export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Props) {
   const first = bundle.blocks[0];
   if (first === undefined) return null;

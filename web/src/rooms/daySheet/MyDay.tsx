@@ -29,6 +29,7 @@ interface Props {
   readonly onTask: (a: PlannedActivity) => void;
 }
 
+/** One's own tasks as a list, on a phone. */
 export function MyDay({ lane, names, onTask }: Props) {
   if (lane === undefined || lane.absent !== null) return null;
   const left = lane.blocks.filter((b) => !isOver(b));

@@ -21,6 +21,7 @@ interface Props {
   readonly onPlan: () => void;
 }
 
+/** A person on a day, opened. */
 export function PersonDrawer({ dogs, person, absent, day, dayName, onClose, onPlan }: Props) {
   useReturnFocus(person !== null);
   const { message } = AntApp.useApp();

@@ -12,6 +12,7 @@ import { RowForm } from '../../parts/rows/RowForm';
 import { Trail } from '../../parts/rows/Trail';
 import { aboutFields } from './dogFields';
 
+/** Name, breed, owner and other facts as a form; leads only. */
 export function AboutPart({ dog, kennel }: { dog: Dog; kennel: Kennel }) {
   const rows = useSuspenseQuery(rowsQuery).data;
   const navigate = useNavigate();

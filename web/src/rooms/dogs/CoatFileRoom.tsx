@@ -29,6 +29,7 @@ const PARTS = [
   { id: 'about', name: 'About' },
 ] as const;
 
+/** One dog's file. */
 export default function CoatFileRoom() {
   const { id } = useParams();
   const { kennel, names, lead } = useRooms();

@@ -54,6 +54,7 @@ interface Props {
   readonly lead: boolean;
 }
 
+/** The coat by zone: what holds there, what was found, what is logged. */
 export function CoatPart({ dog, today, lead }: Props) {
   const { kennel, crew } = useRooms();
   const [tint, setTint] = useState<TintId>('found');

@@ -32,6 +32,7 @@ import './dogs.css';
 /** Below this many pixels only name and state are shown. */
 const NARROW_PX = 700;
 
+/** All dogs, those in whose coat something was found first. */
 export default function DogsRoom() {
   const { kennel, names, lead } = useRooms();
   const worked = useWork(workedDogs);

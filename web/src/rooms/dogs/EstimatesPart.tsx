@@ -49,6 +49,7 @@ export function factWords(dog: Dog, kennel: Kennel, day: LocalDay): string[] {
   ];
 }
 
+/** Minutes of each step, and what they rest on. */
 export function EstimatesPart({ dog }: { dog: Dog }) {
   const { kennel, plan, names } = useRooms();
   const work = useDogWork(dog.id);

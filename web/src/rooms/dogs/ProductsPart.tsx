@@ -41,6 +41,7 @@ interface Props {
 
 const SHOWN_USES = 8;
 
+/** Bath products, the finishing recipe, and what the coat has taught. */
 export function ProductsPart({ dog, today, lead }: Props) {
   const { kennel } = useRooms();
   const [purpose, setPurpose] = useState<BathPurpose>('show');

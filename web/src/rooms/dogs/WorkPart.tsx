@@ -19,6 +19,7 @@ import { useDogWork } from '../../parts/useWork';
 /** Finished tasks shown at first, and more with each touch. */
 const PAGE = 40;
 
+/** Coming up and done. */
 export function WorkPart({ dog }: { dog: Dog }) {
   const { plan } = useRooms();
   const [task, setTask] = useState<PlannedActivity | null>(null);

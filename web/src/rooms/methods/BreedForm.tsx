@@ -52,6 +52,7 @@ interface Props {
   readonly onClose: (saved: string | null) => void;
 }
 
+/** A breed as a form. */
 export function BreedForm({ start, version, taken, onClose }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(saveBreed);

@@ -15,6 +15,7 @@ import { bodyOf } from './useMethodsDraft';
 /** Before the first version: as the library has it. */
 const NOTHING: MethodsBody = { schools: {}, steps: [], intervals: [], products: [] };
 
+/** Versions of the methods; each can be taken up again. */
 export function History({
   methods,
   names,

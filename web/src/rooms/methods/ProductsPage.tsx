@@ -11,6 +11,7 @@ import type { MethodsDraft } from './useMethodsDraft';
 const MOST_PARTS = 100;
 const MOST_SOAK_MIN = 120;
 
+/** How products are thinned and how long they soak. */
 export function ProductsPage({ draft, mayChange }: { draft: MethodsDraft; mayChange: boolean }) {
   return (
     <>

@@ -44,6 +44,7 @@ function stepsOf(coat: CoatClass): Named[] {
   });
 }
 
+/** Changes to a coat's program. */
 export function ProgramChanges({ coat, draft, mayChange }: Props) {
   const steps = stepsOf(coat);
   const [chosen, setChosen] = useState<string | null>(null);

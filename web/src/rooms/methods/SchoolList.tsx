@@ -21,6 +21,7 @@ interface Props {
   readonly holdsFor: (condition: Condition) => boolean;
 }
 
+/** The schools that concern the coats here. */
 export function SchoolList({ methods, draft, names, mayChange, dog, holdsFor }: Props) {
   const asked = SCHOOLS.filter((s) => dog === null || s.coats === undefined || s.coats.includes(dog.coat));
   return (

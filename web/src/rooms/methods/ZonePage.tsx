@@ -13,12 +13,14 @@ import { BreedForm } from './BreedForm';
 import { breedViews, draftOf } from './breedView';
 import type { BreedView } from './breedView';
 
+/** What the map of zones can show. */
 export const TINTS = [
   { id: 'cut', name: 'What is cut' },
   { id: 'grow', name: 'Left to grow' },
   { id: 'hair', name: 'Share of the hair' },
   { id: 'friction', name: 'Where knots start' },
 ] as const;
+/** One of `TINTS`. */
 export type TintId = (typeof TINTS)[number]['id'];
 
 const CUT: Readonly<Record<CutKind, ZoneTint>> = {
@@ -51,6 +53,7 @@ interface Props {
   readonly onGo: (changes: Readonly<Record<string, string>>) => void;
 }
 
+/** A breed by zone: cut, thinned, left, locked. */
 export function ZonePage({ breed, tint, zone, mayChange, onGo }: Props) {
   const { kennel } = useRooms();
   const [form, setForm] = useState<'new' | 'change' | null>(null);

@@ -7,6 +7,7 @@ import type { BreedRow } from '@loyal-mane/library';
 import type { Kennel } from '../../api/queries';
 import { ownBreeds } from '../../parts/dogRecord';
 
+/** A breed as the page of zones draws it. */
 export interface BreedView {
   readonly name: string;
   readonly coat: CoatClass;

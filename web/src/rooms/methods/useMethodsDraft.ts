@@ -35,6 +35,7 @@ export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
   );
 }
 
+/** The methods of a version as they are edited. */
 export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals' | 'products'>): MethodsBody {
   const { schools, steps, intervals, products } = m;
   return { schools, steps, intervals, products };
@@ -133,4 +134,5 @@ function faultsOf({ steps, products }: MethodsBody, kennel: Kennel): string[] {
   return [...programs.map(faultWords), ...productFaults(PRODUCTS, products).map(productFaultWords)];
 }
 
+/** Methods that are being changed, and what saves or discards them. */
 export type MethodsDraft = ReturnType<typeof useMethodsDraft>;

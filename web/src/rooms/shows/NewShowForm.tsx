@@ -53,6 +53,7 @@ export function showChanges(
   return { id: show.id, changes: [...(site === null ? [] : [site]), show, ...rings] };
 }
 
+/** A new show as a form. */
 export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (showId: string) => void }) {
   const { message } = AntApp.useApp();
   const send = useCommand(saveChanges);

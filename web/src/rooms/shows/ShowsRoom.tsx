@@ -20,6 +20,7 @@ import './shows.css';
 
 type Show = Kennel['shows'][number];
 
+/** All shows, or one of them. */
 export default function ShowsRoom() {
   const { id } = useParams();
   const { kennel } = useRooms();

@@ -14,6 +14,7 @@ interface Props {
   readonly onChange: (value: string) => void;
 }
 
+/** A ring time that can be typed over. */
 export function TimeCell({ label, value, disabled, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const good = typed === null || WALL.test(wallTyped(typed));

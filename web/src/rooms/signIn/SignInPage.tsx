@@ -39,6 +39,7 @@ function useSignIn<B>(send: (body: B) => Promise<Session>) {
   });
 }
 
+/** Signing in, by password or by PIN. */
 export function SignInPage() {
   const device = useQuery(thisDeviceQuery).data;
   const [byPassword, setByPassword] = useState(false);
@@ -164,6 +165,7 @@ function PasswordPage() {
   );
 }
 
+/** Choosing a password of one's own. */
 export function OwnPasswordPage() {
   const client = useQueryClient();
   const change = useMutation({

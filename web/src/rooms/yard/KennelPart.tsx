@@ -8,6 +8,7 @@ import type { KennelFile } from '@loyal-mane/core';
 import { RowForm } from '../../parts/rows/RowForm';
 import { settingsFields } from './yardFields';
 
+/** The kennel's own settings, export and trail. */
 export function KennelPart({ kennel }: { kennel: KennelFile }) {
   const [row = null] = rowsOf(kennel, 'settings');
   return (

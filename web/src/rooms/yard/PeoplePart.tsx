@@ -21,6 +21,7 @@ interface Props {
   readonly today: LocalDay;
 }
 
+/** People, as a list or as a matrix of skills. */
 export function PeoplePart({ kennel, open, today }: Props) {
   const [asMatrix, setAsMatrix] = useState(false);
   const edit = (row: KennelPerson | null): void =>

@@ -27,6 +27,7 @@ function nameOf(rows: readonly { readonly id: string; readonly name: string }[],
   return rows.find((r) => r.id === id)?.name ?? '';
 }
 
+/** Stations. */
 export function StationsPart({ kennel, open, today, plan }: Props & { today: LocalDay; plan: Plan | null }) {
   const home = kennel.sites.find((s) => s.home)?.id ?? kennel.sites[0]?.id;
   const edit = (row: KennelFile['stations'][number] | null): void =>
@@ -75,6 +76,7 @@ export function StationsPart({ kennel, open, today, plan }: Props & { today: Loc
   );
 }
 
+/** Circuits. */
 export function PowerPart({ kennel, open, plan }: Props & { plan: Plan | null }) {
   const edit = (row: KennelCircuit | null): void =>
     open({
@@ -152,6 +154,7 @@ function peakAmps(kennel: KennelFile, circuit: KennelCircuit, plan: Plan | null)
   return most;
 }
 
+/** Sites and rides. */
 export function TravelPart({ kennel, open }: Props) {
   const site = (row: KennelFile['sites'][number] | null): void =>
     open({
@@ -210,6 +213,7 @@ export function TravelPart({ kennel, open }: Props) {
   );
 }
 
+/** Owners. */
 export function OwnersPart({ kennel, open }: Props) {
   const edit = (row: KennelFile['owners'][number] | null): void =>
     open({

@@ -8,6 +8,7 @@ import { command, useCommand } from '../../api/commands';
 import { Feeds } from '../../parts/Feeds';
 import { problemWords } from '../../parts/ProblemNote';
 
+/** How somebody signs in, and how that ends. */
 export function SignInWays({ person }: { person: { readonly id: string; readonly name: string } }) {
   const { message, modal } = AntApp.useApp();
   const [link, setLink] = useState<string | null>(null);

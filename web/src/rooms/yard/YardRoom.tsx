@@ -29,6 +29,7 @@ const PARTS = [
   { id: 'trail', name: 'Trail' },
 ] as const;
 
+/** The kennel's people, places and days; leads only. */
 export default function YardRoom() {
   const { lead } = useRooms();
   return lead ? <Yard /> : <Navigate to="/" replace />;

@@ -4,6 +4,7 @@
 import type { KennelFile, LocalDay } from '@loyal-mane/core';
 import { crewOf } from '../../parts/crewOf';
 
+/** The room's answer: how many work today, and what is closed. */
 export function yardAnswer(kennel: KennelFile, today: LocalDay): string {
   const away = new Set(kennel.absences.filter((a) => a.day === today).map((a) => a.personId));
   const working = new Set(kennel.shifts.filter((s) => s.day === today && !away.has(s.personId)).map((s) => s.personId));

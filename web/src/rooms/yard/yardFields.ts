@@ -6,6 +6,7 @@ import { ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';
 import { crewOf } from '../../parts/crewOf';
 import type { Choice, FieldSpec } from '../../parts/rows/fieldSpec';
 
+/** Roles in words. */
 export const ROLE_WORDS: Readonly<Record<Role, string>> = {
   lead: 'Lead: plans, changes everything',
   finisher: 'Finisher: trims and ring finish; records work',
@@ -56,15 +57,18 @@ export function personFollows(typed: Readonly<Record<string, unknown>>): Readonl
   };
 }
 
+/** Kinds of stations in words. */
 export const KIND_WORDS: Readonly<Record<StationKind, string>> = Object.fromEntries(
   STATION_KINDS.map((k) => [k, k.replace(/([A-Z])/g, ' $1').toLowerCase()]),
 ) as Record<StationKind, string>;
 
+/** A skill in words. */
 export const skillWords = (skill: string): string => skill.replace(/([A-Z])/g, ' $1').toLowerCase();
 
 const choicesOf = (rows: readonly { readonly id: string; readonly name: string }[]): Choice[] =>
   rows.map((r) => ({ value: r.id, label: r.name }));
 
+/** Fields of a person. */
 export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name', kind: 'text' },
   {
@@ -127,6 +131,7 @@ const PAUSES: FieldSpec = {
   ],
 };
 
+/** Fields of a shift. */
 export const shiftFields = (): readonly FieldSpec[] => [
   { name: 'start', required: true, label: 'Begins', kind: 'wall' },
   { name: 'end', required: true, label: 'Ends', kind: 'wall' },
@@ -140,6 +145,7 @@ export const shiftFields = (): readonly FieldSpec[] => [
   PAUSES,
 ];
 
+/** Fields of a station. */
 export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name', kind: 'text' },
   {
@@ -175,17 +181,20 @@ export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
   },
 ];
 
+/** Fields of a circuit. */
 export const circuitFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Label at the fuse box', kind: 'text' },
   { name: 'siteId', required: true, label: 'Site', kind: 'one', choices: choicesOf(kennel.sites) },
   { name: 'amps', required: true, label: 'Carries at once', kind: 'number', unit: 'A' },
 ];
 
+/** Fields of a site. */
 export const siteFields = (): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name', kind: 'text' },
   { name: 'home', label: 'This is home', kind: 'switch', hint: 'exactly one site is' },
 ];
 
+/** Fields of a ride. */
 export const transportFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name', kind: 'text' },
   { name: 'day', required: true, label: 'Day', kind: 'day' },
@@ -197,11 +206,13 @@ export const transportFields = (kennel: KennelFile): readonly FieldSpec[] => [
   { name: 'dogs', label: 'Dogs on it', kind: 'some', wide: true, choices: choicesOf(kennel.dogs) },
 ];
 
+/** Fields of an owner. */
 export const ownerFields = (): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name', kind: 'text' },
   { name: 'contact', label: 'How to reach them', kind: 'lines', hint: 'leads only', wide: true },
 ];
 
+/** Fields of the kennel's settings. */
 export const settingsFields = (): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name of the kennel', kind: 'text' },
   { name: 'timeZone', required: true, label: 'Time zone', kind: 'text', hint: 'such as Europe/Oslo' },
