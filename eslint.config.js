@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
+import jsdoc from 'eslint-plugin-jsdoc';
 import a11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
@@ -163,6 +164,25 @@ export default tseslint.config(
         {
           patterns: [
             { group: ['react', 'antd', '@loyal-mane/web'], message: 'Server and web know each other by the API only.' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['*/src/**/*.{ts,tsx}'],
+    plugins: { jsdoc },
+    rules: {
+      'jsdoc/require-jsdoc': [
+        'error',
+        {
+          publicOnly: true,
+          enableFixer: false,
+          require: { ClassDeclaration: true, FunctionDeclaration: true },
+          contexts: [
+            'TSInterfaceDeclaration',
+            'TSTypeAliasDeclaration',
+            'ExportNamedDeclaration > VariableDeclaration',
           ],
         },
       ],

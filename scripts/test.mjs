@@ -86,6 +86,7 @@ async function main() {
   await check('format', bin('prettier'), format);
   const sources = ['engine', 'core', 'library', 'server', 'web'].map((workspace) => `${workspace}/src`);
   await check('no import cycles', bin('depcruise'), [...sources, '--output-type', 'err']);
+  await check('spelling', 'npm', ['run', '-s', 'spelling']);
   await check('API types are current', process.execPath, ['scripts/api-types.mjs', '--check']);
   await lint;
   const dataDir = path.join(root, '.data', 'test');

@@ -5,8 +5,9 @@
 import { log } from '../numbers.js';
 import type { Rng } from '../rng.js';
 
-/** Cost units that a move may lose in the mean, at the beginning and at the end of a search. */
+/** Cost units that a move may lose in the mean at the beginning of a search. */
 export const HOT = 15;
+/** The same at its end. */
 export const COLD = 1;
 
 /** Temperature after a part (0 to 1) of the cooling from `hot` down to `COLD`. */

@@ -22,7 +22,8 @@ export type StoredPlan = components['schemas']['StoredPlanDto'];
 /** The published plan, the draft, and the job that runs. */
 export type PlanView = components['schemas']['PlanViewDto'];
 
-function keepSession(session: Session): Session {
+/** Keeps the token and the server's time of a session that was read or begun. */
+export function keepSession(session: Session): Session {
   setCsrf(session.csrf);
   setServerTime(session.now);
   return session;
@@ -102,5 +103,3 @@ export const whyQuery = (key: string, planId: string) =>
     queryFn: () => get('/api/chains/{key}/why', { params: { path: { key } } }),
     staleTime: 30_000,
   });
-
-export { keepSession };

@@ -2,6 +2,8 @@
  * A file as text: UTF-8 with or without its mark, UTF-16 with its mark, and the older Western code page where the bytes are
  * no UTF-8.
  */
+
+/** Largest file that is read, bytes. */
 export const MOST_BYTES = 10_000_000;
 
 /** A file's text, or why it is not read. */
