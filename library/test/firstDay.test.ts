@@ -105,7 +105,7 @@ it('words what was changed', () => {
   );
   expect(line([{ ...change, from: change.to, to: null }], 'kennel.undone')).toBe('took back: removed dog Larkin');
   const shift = added('shifts', { personId: kennel.people[0]?.id, day: today });
-  expect(line([shift, shift])).toBe('added shift of Lead on 2026-07-01, and 1 more');
+  expect(line([shift, shift])).toBe('added shift of Lead on 1 Jul, and 1 more');
   const own = { ...kennel, dogs: [to as never] };
   const task = (kind: string, subject: string) => trailWords({ kind, subject, rows: [], count: 0 }, own);
   expect(task('task.finishCoat', `k:${change.id}:bath:2026-07-01:bath:1:1`)).toBe('finished Larkin, bath');

@@ -162,9 +162,9 @@ describe('time in words', () => {
     [0, '0 min'],
     [59, '59 min'],
     [60, '1 h'],
-    [150, '2 h 30'],
-    [24 * 60, '1 d'],
-    [27 * 60, '1 d 3 h'],
+    [150, '2 h 30 min'],
+    [24 * 60, '1 day'],
+    [27 * 60, '1 day 3 h'],
   ])('%d min: %s', (min, words) => {
     expect(durationWords(min * MIN)).toBe(words);
   });

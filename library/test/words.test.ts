@@ -71,18 +71,18 @@ describe('times', () => {
   it.each([
     [45, '45 min'],
     [60, '1 h'],
-    [200, '3 h 20'],
-    [125, '2 h 05'],
-    [24 * 60, '1 d'],
-    [51 * 60, '2 d 3 h'],
+    [200, '3 h 20 min'],
+    [125, '2 h 5 min'],
+    [24 * 60, '1 day'],
+    [51 * 60, '2 days 3 h'],
   ])('%d minutes last %s', (minutes, words) => expect(durationWords(minutes * MINUTE_MS)).toBe(words));
 
   it.each([
     [-10, 'only 0 min to spare'],
     [58, 'only 55 min to spare'],
-    [203, '3 h 20 to spare'],
-    [415, '6 h 30 to spare'],
-    [26 * 60 + 50, '1 d 2 h to spare'],
+    [203, '3 h 20 min to spare'],
+    [415, '6 h 30 min to spare'],
+    [26 * 60 + 50, '1 day 2 h to spare'],
   ])('a slack of %d minutes: %s', (minutes, words) => expect(spareWords(minutes * MINUTE_MS)).toBe(words));
 
   it.each([
@@ -264,7 +264,7 @@ describe('what if', () => {
     expect(readyInsteadWords(same)).toBe('29 of 32 entries would be ready, as many as now.');
     expect(readyInsteadWords(less)).toBe('28 of 31 entries would be ready, now 29 of 32.');
     expect(overtimeInsteadWords(same)).toBe('Overtime: 10 min, as now.');
-    expect(overtimeInsteadWords(less)).toBe('Overtime: 1 h 15, now none.');
+    expect(overtimeInsteadWords(less)).toBe('Overtime: 1 h 15 min, now none.');
     const odds = { entryId: entryOf('Rusk'), before: 0.99, after: 0.47 };
     expect(oddsInsteadWords(odds, entry(), names)).toBe('Rusk on Friday: 47 % likely to be ready, now 99 %.');
     expect(oddsInsteadWords({ ...odds, after: null }, entry(), names)).toBe(

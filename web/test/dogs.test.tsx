@@ -101,7 +101,7 @@ describe('products and recipe', () => {
     expect(bath).toHaveTextContent(`${PRODUCT_NAMES.whiteningWash}, all over`);
     expect(bath).toHaveTextContent('body is wanted there');
     fireEvent.click(within(bath).getByText('Keep-up bath'));
-    expect(bath).toHaveTextContent('The last clarifying wash was on 2026-05-15');
+    expect(bath).toHaveTextContent('The last clarifying wash was on 15 May');
     expect(bath).toHaveTextContent('A keep-up bath is conditioned everywhere');
     expect(bath).not.toHaveTextContent(PRODUCT_NAMES.whiteningWash);
   });

@@ -23,7 +23,7 @@ const effect = { moved: 0, added: 0, removed: 0, dogs: [], crewMin: 0, gained: [
 describe('the effect in words', () => {
   it.each([
     [{}, 'Moves nothing in the present plan.'],
-    [{ moved: 6, dogs: ['a', 'b', 'c'], crewMin: 100 }, 'Moves 6 tasks of 3 dogs, adds 1 h 40 of crew time.'],
+    [{ moved: 6, dogs: ['a', 'b', 'c'], crewMin: 100 }, 'Moves 6 tasks of 3 dogs, adds 1 h 40 min of crew time.'],
     [{ moved: 1, dogs: ['a'], crewMin: -25, removed: 2 }, 'Moves 1 task of 1 dog, 2 gone, saves 25 min of crew time.'],
   ])('%j', (more, words) => {
     expect(effectWords({ ...effect, ...more })).toBe(words);

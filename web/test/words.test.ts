@@ -1,10 +1,10 @@
 /* Small words and small shapes that many rooms use. */
 import { addDays, wallToMs } from '@loyal-mane/core';
 import type { CountdownRow, KennelFile, LocalDay, WallTime } from '@loyal-mane/core';
+import { monthDay } from '@loyal-mane/library/words';
 import { BREED_ROWS } from '@loyal-mane/library';
 import type { MethodsBody } from '../src/api/commands';
 import { countWords } from '../src/parts/countWords';
-import { monthDay } from '../src/parts/monthDay';
 import { fieldsOf } from '../src/parts/rows/fieldSpec';
 import type { FieldSpec } from '../src/parts/rows/fieldSpec';
 import { nightsOf } from '../src/rooms/countdown/nights';

@@ -16,6 +16,7 @@ import type {
   ZoneId,
 } from '@loyal-mane/core';
 import { ZONE_NAMES } from '../zones/zones.js';
+import { monthDay } from './timeWords.js';
 
 /** Products in words. */
 export const PRODUCT_NAMES: Readonly<Record<ProductId, string>> = {
@@ -135,11 +136,11 @@ export function productWhyWords(why: ProductWhy): string {
     case 'clarifyDue':
       return why.last === null
         ? 'No clarifying wash is logged, and product has been used.'
-        : `The last clarifying wash was on ${why.last}; product builds up in a month.`;
+        : `The last clarifying wash was on ${monthDay(why.last)}; product builds up in a month.`;
     case 'white':
       return 'Only what is white or pale.';
     case 'notConsecutive':
-      return `Whitened all over lately: until ${why.until} stains only, or it turns violet under hall lights.`;
+      return `Whitened all over lately: until ${monthDay(why.until)} stains only, or it turns violet under hall lights.`;
     case 'keepUpEverywhere':
       return 'A keep-up bath is conditioned everywhere, also in show season.';
     case 'showSpares':

@@ -17,6 +17,7 @@ import { STRIPPING_EVERY_DAYS } from '../stripping.js';
 import { ZONE_NAMES } from '../zones/zones.js';
 import { METHODS } from './methods.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
+import { monthDay } from './timeWords.js';
 
 /** Rules of shows in words. */
 export const RULE_WORDS: Readonly<Record<ShowRule, string>> = {
@@ -72,7 +73,7 @@ export function dropWords(step: StepId, why: DropReason): string {
     case 'allLocked':
       return `${name}: every zone that it would cut is left alone for now, locked or left to grow.`;
     case 'sharedTrim':
-      return `${name}: the trim for the show on ${why.day} holds for this one as well.`;
+      return `${name}: the trim for the show on ${monthDay(why.day)} holds for this one as well.`;
     case 'noConsent':
       return `${name}: the owner’s consent to ${CONSENT_WORDS[why.what]} is not recorded.`;
   }
@@ -142,6 +143,6 @@ export function noteWords(note: ProgramNote): string {
     case 'state':
       return STATE_WORDS[note.state];
     case 'falsePregnancyAbout':
-      return `A false pregnancy may show about ${note.about}, two months after the season. Ask the vet if she is unwell.`;
+      return `A false pregnancy may show about ${monthDay(note.about)}, two months after the season. Ask the vet if she is unwell.`;
   }
 }

@@ -39,7 +39,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   ),
   matsAndTime: words(
     'Mats and time',
-    by('Out the same day', 'What is left sets and grows.'),
+    by('All mats out on the same day', 'A mat that is left sets and grows.'),
     by(
       'A few minutes a day with rewards',
       'A dog that cannot bear more learns to. Until then no bath, and always mist before brushing.',

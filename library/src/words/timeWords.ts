@@ -25,9 +25,9 @@ export function durationWords(ms: number): string {
   if (minutes < 60) return `${String(minutes)} min`;
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
-  if (hours < 24) return rest === 0 ? `${String(hours)} h` : `${String(hours)} h ${String(rest).padStart(2, '0')}`;
+  if (hours < 24) return rest === 0 ? `${String(hours)} h` : `${String(hours)} h ${String(rest)} min`;
   const days = Math.floor(hours / 24);
-  return hours % 24 === 0 ? `${String(days)} d` : `${String(days)} d ${String(hours % 24)} h`;
+  return hours % 24 === 0 ? daysWords(days) : `${daysWords(days)} ${String(hours % 24)} h`;
 }
 
 /**
@@ -50,4 +50,15 @@ export function restsOnWords(m: { readonly middle: number; readonly usual: numbe
       ? 'the standard time'
       : `${String(Math.abs(percent))} % ${percent > 0 ? 'slower' : 'faster'} than the standard time`;
   return `From ${String(m.logs)} timed ${m.logs === 1 ? 'session' : 'sessions'} with this dog: ${pace}.`;
+}
+
+function daysWords(days: number): string {
+  return `${String(days)} ${days === 1 ? 'day' : 'days'}`;
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
+
+/** A local day as people write it: "17 Jun". */
+export function monthDay(day: string): string {
+  return `${String(Number(day.slice(8)))} ${MONTHS[Number(day.slice(5, 7)) - 1] ?? ''}`;
 }

@@ -5,6 +5,7 @@ import type { CoatMarks, KennelFile, KennelList, KennelRow, RowChange, StepId, Z
 import { changedFields, rowsOf } from '@loyal-mane/core';
 import { ZONE_NAMES } from '../zones/zones.js';
 import { METHODS } from './methods.js';
+import { monthDay } from './timeWords.js';
 
 interface TrailLine {
   readonly kind: string;
@@ -166,5 +167,5 @@ function nameIn({ list, from, to }: Pick<RowChange, 'list' | 'from' | 'to'>, ken
   if (typeof row['name'] === 'string') return ` ${row['name']}`;
   const who = row['personId'] ?? row['dogId'];
   const of = typeof who === 'string' ? ` of ${nameOfId(who, kennel)}` : '';
-  return typeof row['day'] === 'string' ? `${of} on ${row['day']}` : of;
+  return typeof row['day'] === 'string' ? `${of} on ${monthDay(row['day'])}` : of;
 }

@@ -5,10 +5,9 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { addDays, daysBetween, instantToMs, localDayOf, weekday } from '@loyal-mane/core';
 import type { LocalDay, Plan } from '@loyal-mane/core';
-import { dayWords } from '@loyal-mane/library/words';
+import { dayWords, monthDay } from '@loyal-mane/library/words';
 import type { Kennel } from '../api/queries';
 import { useWidth } from '../parts/useWidth';
-import { monthDay } from '../parts/monthDay';
 
 const DAYS = 28;
 const HEIGHT = 32;

@@ -1,12 +1,12 @@
 /*
  * Calendar addresses of a person or a dog: made, shown once, revoked.
  */
+import { monthDay } from '@loyal-mane/library/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Input } from 'antd';
 import { useState } from 'react';
 import { feedsQuery, makeFeed, revokeFeed } from '../api/accounts';
 import { command, useCommand } from '../api/commands';
-import { monthDay } from './monthDay';
 import { problemWords } from './ProblemNote';
 
 /** Calendar addresses of one's own or of a dog: make, show once, revoke. */

@@ -4,11 +4,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { App as AntApp, Button } from 'antd';
 import type { KennelFile } from '@loyal-mane/core';
-import { clockWords, dayWords, trailWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, monthDay, trailWords } from '@loyal-mane/library/words';
 import { command, useCommand } from '../../api/commands';
 import { trailQuery, undoTrail } from '../../api/rows';
 import { ProblemNote, problemWords } from '../ProblemNote';
-import { monthDay } from '../monthDay';
 import './rows.css';
 
 /** What was changed by whom, and what can be taken back. */

@@ -1,6 +1,7 @@
 /*
  * One's own sign-in: where one is signed in, password, PIN, calendar; for leads also the devices that are trusted.
  */
+import { monthDay } from '@loyal-mane/library/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Form, Input } from 'antd';
 import { useRef } from 'react';
@@ -16,7 +17,6 @@ import {
 import { newCommandId, post } from '../../api/client';
 import { keepSession, sessionQuery } from '../../api/queries';
 import { Feeds } from '../../parts/Feeds';
-import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
 import './account.css';

@@ -2,6 +2,7 @@
  * Bringing in a table: choose the file, say which column is what, see what each row would do, then save all rows or only
  * the good ones. Nothing is saved before.
  */
+import { monthDay } from '@loyal-mane/library/words';
 import { useQuery, useSuspenseQuery } from '@tanstack/react-query';
 import { Alert, App as AntApp, Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -21,7 +22,6 @@ import type { CsvTable, ImportKind, ImportedRow, Mapping } from '@loyal-mane/lib
 import { command, useCommand } from '../../api/commands';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
 import { countWords } from '../../parts/countWords';
-import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
 import { useRooms } from '../../parts/useRooms';

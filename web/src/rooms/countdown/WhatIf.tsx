@@ -9,6 +9,7 @@ import { addDays, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { EntryId, LocalDay, PersonId, StationId, WallTime, WhatIfChange } from '@loyal-mane/core';
 import {
   dayWords,
+  monthDay,
   oddsInsteadWords,
   overtimeInsteadWords,
   readyInsteadWords,
@@ -17,7 +18,6 @@ import {
 import type { EntryName, Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { useDeskPlan } from '../../parts/useDesk';
-import { monthDay } from '../../parts/monthDay';
 import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
 import { useNow } from '../../parts/useNow';

@@ -15,14 +15,13 @@ import {
 } from '@loyal-mane/core';
 import type { CoatColor, LocalDay, ZoneId } from '@loyal-mane/core';
 import { BODY_SHAPES, HAIR_SHARES, TRIM_MAPS, ZONES, ZONE_NAMES } from '@loyal-mane/library';
-import { COLOR_WORDS, SCHOOL_WORDS } from '@loyal-mane/library/words';
+import { COLOR_WORDS, SCHOOL_WORDS, monthDay } from '@loyal-mane/library/words';
 import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
 import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
 import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
-import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
 import { WhatWeDid } from './WorkPart';
 import { useQuery } from '@tanstack/react-query';

@@ -21,6 +21,7 @@ import {
   PURPOSE_WORDS,
   SCOPE_WORDS,
   SETTLED_WORDS,
+  monthDay,
   productWhyWords,
   productWords,
   whereWords,
@@ -29,7 +30,6 @@ import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { methodsQuery } from '../../api/queries';
 import { productsOf } from '../../parts/kennelProducts';
-import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
 import { Recipe } from './Recipe';
 

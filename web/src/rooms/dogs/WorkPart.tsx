@@ -6,13 +6,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, leftOutLines, noteWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, dayWords, leftOutLines, monthDay, noteWords } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import type { Dog } from '../../parts/dogRecord';
-import { monthDay } from '../../parts/monthDay';
 import { useRooms } from '../../parts/useRooms';
 import { useDogWork } from '../../parts/useWork';
 

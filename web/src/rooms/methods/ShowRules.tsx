@@ -7,10 +7,9 @@ import { RULES_OF_SHOWS, RULE_VALUES, dryerHours, turnedHours } from '@loyal-man
 import type { RuleSet, RuleValue } from '@loyal-mane/core';
 import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
 import type { RuleSetId } from '@loyal-mane/library';
-import { RULE_WORDS } from '@loyal-mane/library/words';
+import { RULE_WORDS, monthDay } from '@loyal-mane/library/words';
 import { command, setShowRules, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
-import { monthDay } from '../../parts/monthDay';
 import { wallTyped } from '../../parts/rows/fieldSpec';
 import { problemWords } from '../../parts/ProblemNote';
 import './methods.css';

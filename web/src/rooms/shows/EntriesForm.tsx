@@ -7,9 +7,9 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { DOGS_PER_HOUR, addDays, ringTimeAt } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange, WallTime } from '@loyal-mane/core';
+import { monthDay } from '@loyal-mane/library/words';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
-import { monthDay } from '../../parts/monthDay';
 import { problemWords } from '../../parts/ProblemNote';
 import { wallTyped } from '../../parts/rows/fieldSpec';
 

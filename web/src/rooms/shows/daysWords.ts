@@ -1,7 +1,7 @@
 /*
  * The days of a show, in words.
  */
-import { monthDay } from '../../parts/monthDay';
+import { monthDay } from '@loyal-mane/library/words';
 
 /** The days of a show in words. */
 export function daysWords(s: { readonly firstDay: string; readonly lastDay: string }): string {
