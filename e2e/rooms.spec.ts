@@ -15,15 +15,12 @@ interface Finding {
   readonly nodes: readonly { readonly html: string }[];
 }
 
-async function serious(page: Page): Promise<string[]> {
-  const first = await seriousNow(page);
-  if (first.length === 0) return first;
-  // Data that came in meanwhile may have begun a fade: what is wrong with a color is wrong for longer than that.
-  await page.waitForTimeout(500);
-  return seriousNow(page);
+/** Data that comes in may begin a fade: what is wrong with a color is wrong for longer than that. */
+async function expectNothingSerious(page: Page): Promise<void> {
+  await expect.poll(() => serious(page)).toEqual([]);
 }
 
-async function seriousNow(page: Page): Promise<string[]> {
+async function serious(page: Page): Promise<string[]> {
   // Halfway through a fade colors are neither here nor there: what moves comes to rest first.
   await page.evaluate(() => {
     const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
@@ -42,44 +39,43 @@ async function seriousNow(page: Page): Promise<string[]> {
 test('axe finds nothing serious in any room', async ({ page, browser }) => {
   await page.goto('/');
   await page.getByLabel('Name').waitFor();
-  expect(await serious(page)).toEqual([]);
+  await expectNothingSerious(page);
   await signIn(page, 'maren');
   await page.locator('.strand-row').first().waitFor();
-  expect(await serious(page)).toEqual([]);
+  await expectNothingSerious(page);
   await page.getByRole('button', { name: /^Isbrin / }).click();
   await page.getByRole('dialog').waitFor();
-  await page.waitForTimeout(500);
-  expect(await serious(page)).toEqual([]);
+  await expectNothingSerious(page);
   await page.goto('/day');
   await page.locator('.block').first().waitFor();
-  expect(await serious(page)).toEqual([]);
+  await expectNothingSerious(page);
   for (const part of ['', '?part=programs', '?part=steps', '?part=zones', '?part=products', '?part=rules']) {
     await page.goto(`/methods${part}`);
     await page.locator('.schools, .chain, .step-pages, .coat-map, .rules').first().waitFor();
-    expect(await serious(page)).toEqual([]);
+    await expectNothingSerious(page);
   }
   await page.goto('/dogs');
   await page.getByRole('region', { name: 'Dogs' }).waitFor();
-  expect(await serious(page)).toEqual([]);
+  await expectNothingSerious(page);
   const file = await page.getByRole('link', { name: /^Isbrin/ }).getAttribute('href');
   for (const part of ['', '?part=products', '?part=estimates', '?part=record', '?part=about']) {
     await page.goto(`${file ?? ''}${part}`);
     await page.locator('.coat-map, .advice, .rules, .record, .trail').first().waitFor();
-    expect(await serious(page)).toEqual([]);
+    await expectNothingSerious(page);
   }
   for (const part of ['', '?part=shifts', '?part=stations', '?part=power', '?part=travel', '?part=kennel']) {
     await page.goto(`/yard${part}`);
     await page.locator('.list-tools, .row-fields').first().waitFor();
-    expect(await serious(page)).toEqual([]);
+    await expectNothingSerious(page);
   }
   for (const room of ['/shows', '/bring-in?what=dogs', '/account']) {
     await page.goto(room);
     await page.getByRole('heading', { level: 1 }).waitFor();
-    expect(await serious(page)).toEqual([]);
+    await expectNothingSerious(page);
   }
   const bench = await another(browser, 'ivo', '/bench');
   await bench.locator('.bench').waitFor();
-  expect(await serious(bench)).toEqual([]);
+  await expectNothingSerious(bench);
   await bench.context().close();
 });
 
@@ -110,21 +106,16 @@ test('shortcuts go to rooms and step through days; search goes to a dog', async 
 });
 
 test('the first load stays light and other rooms are loaded when opened', async ({ page }) => {
-  const scripts = new Map<string, number>();
+  const scripts = new Set<string>();
   page.on('response', (response) => {
     const path = new URL(response.url()).pathname;
-    if (!path.endsWith('.js')) return;
-    void response.body().then(
-      (body) => scripts.set(path, body.length),
-      () => undefined,
-    );
+    if (path.endsWith('.js')) scripts.add(path);
   });
   await signIn(page, 'maren');
   await page.locator('.strand-row').first().waitFor();
-  await page.waitForTimeout(300);
   const { gzipSync } = await import('node:zlib');
   let total = 0;
-  for (const path of scripts.keys()) {
+  for (const path of scripts) {
     const body = await (await page.request.get(path)).body();
     total += gzipSync(body).length;
   }

@@ -3,7 +3,7 @@
  */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { DATA_DIR, another, expect, signIn, test } from './world.js';
+import { DATA_DIR, another, expect, rested, signIn, test } from './world.js';
 
 test('the database dies in the middle of work and nothing is lost', async ({ page, browser }) => {
   await signIn(page, 'maren', '/day');
@@ -14,7 +14,7 @@ test('the database dies in the middle of work and nothing is lost', async ({ pag
   await start.or(finish).first().waitFor();
   if (await finish.isVisible()) await finish.click();
   await expect(start).toBeVisible();
-  await bench.waitForTimeout(1100);
+  await rested(bench);
   process.kill(Number(readFileSync(path.join(DATA_DIR, 'db.pid'), 'utf8')), 'SIGKILL');
   await start.click();
   await expect(finish).toBeVisible({ timeout: 40_000 });

@@ -56,6 +56,11 @@ export async function choose(page: Page, label: string, option: string): Promise
   }).toPass();
 }
 
+/** The bench takes a second touch within a second for a wet hand's slip: waits until it takes the next. */
+export async function rested(bench: Page): Promise<void> {
+  await expect(bench.locator('.bench-foot')).toHaveAttribute('aria-busy', 'false');
+}
+
 const contract = new Contract();
 
 /** Notes errors and warnings of a context's pages, and what they throw; refused requests, which tests ask for, are looked at below. */

@@ -86,21 +86,13 @@ it('one worker’s overrun reaches the next job, and a break is kept', () => {
   expect(held.ready[1]).toBeLessThan(0.97);
 });
 
-it('plays five hundred tasks ten thousand times in a small multiple of a fixed piece of work', () => {
+it('plays five hundred tasks ten thousand times, the same with the same seed', () => {
   const many = modelOf(
     Array.from({ length: 500 }, (_, i) => ({ ...STEP, chain: i % 40, duration: 1, attended: 1, latestEnd: H })),
   );
   const starts = many.activities.map((_, i) => Math.floor(i / 3));
-  const before = process.cpuUsage().user;
-  play(many, starts, 0.18, 10_000);
-  const spent = process.cpuUsage().user - before;
-  const again = process.cpuUsage().user;
-  const bits = new Int32Array(4096);
-  let x = 1;
-  for (let i = 0; i < 40_000_000; i++) {
-    x = (x * 1103515245 + 12345) | 0;
-    bits[x & 4095] = (bits[x & 4095] ?? 0) ^ x;
-  }
-  expect(bits.some((b) => b !== 0)).toBe(true);
-  expect(spent / (process.cpuUsage().user - again)).toBeLessThan(20);
+  const odds = play(many, starts, 0.18, 10_000);
+  expect(odds.ready).toHaveLength(40);
+  for (const ready of odds.ready) expect(ready >= 0 && ready <= 1).toBe(true);
+  expect(play(many, starts, 0.18, 10_000)).toEqual(odds);
 });

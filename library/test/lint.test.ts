@@ -58,11 +58,7 @@ const FORBIDDEN: readonly (readonly [string, string, RegExp])[] = [
     "import { Module } from '@nestjs/common';\nexport const probe = Module;\n",
     /The library stands below/,
   ],
-  [
-    'web/src/parts/nearest.ts',
-    "import knex from 'knex';\nexport const probe = knex;\n",
-    /The web runs in the browser/,
-  ],
+  ['web/src/parts/nearest.ts', "import knex from 'knex';\nexport const probe = knex;\n", /The web runs in the browser/],
 ];
 
 it('what would break a wall fails lint; a type may be looked up from above, and a lower folder be imported', async () => {

@@ -136,8 +136,7 @@ describe('baths', () => {
   it('thick coats are washed in halves and twice; the check at the end names the places that are forgotten', () => {
     expect(METHODS.bath.how.join(' ')).toMatch(/wash and rinse the front half, then the rear/);
     expect(METHODS.bath.how.join(' ')).toMatch(/Wash thick coats twice/);
-    for (const place of ['vent', 'belly', 'tail', 'ears', 'cotton is out'])
-      expect(METHODS.bath.done).toContain(place);
+    for (const place of ['vent', 'belly', 'tail', 'ears', 'cotton is out']) expect(METHODS.bath.done).toContain(place);
   });
 
   it('whites only is for harsh heavy coats', () => {

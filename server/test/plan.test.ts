@@ -1,5 +1,4 @@
 /* Planning as a job: draft, publish, discard, cancel; the server stays responsive while it plans; the kennel goes out as it came in. */
-import { monitorEventLoopDelay } from 'node:perf_hooks';
 import { v7 } from 'uuid';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
@@ -119,25 +118,18 @@ it('drafts, discards without a trace, drafts again and publishes', async () => {
   expect(late.status).toBe(409);
 });
 
-it('stays responsive while it plans: the event loop waits little longer than it does without a plan', async () => {
-  const p99Of = async (act: () => Promise<void>): Promise<{ p99Ms: number; count: number }> => {
-    const delay = monitorEventLoopDelay({ resolution: 5 });
-    delay.enable();
-    await act();
-    delay.disable();
-    return { p99Ms: delay.percentile(99) / 1e6, count: delay.count };
-  };
-  // A busy machine delays the loop without any plan: the same look at the same moment says by how much.
-  const idle = await p99Of(() => new Promise((done) => setTimeout(done, 1500)));
-  let planId = '';
-  const planning = await p99Of(async () => {
-    planId = (await until((await ask('fresh')).id, ['done'])).planId ?? '';
-  });
-  console.log(
-    `event loop delay: p99 ${planning.p99Ms.toFixed(1)} ms while planning, ${idle.p99Ms.toFixed(1)} ms before`,
-  );
-  expect(planning.count).toBeGreaterThan(20);
-  expect(planning.p99Ms).toBeLessThan(Math.max(50, 10 * idle.p99Ms));
+it('goes on answering while it plans', async () => {
+  const { id } = await ask('fresh');
+  let answered = 0;
+  let planId: string | undefined;
+  while (planId === undefined) {
+    const job = (await maren.get(`/api/plan-jobs/${id}`).expect(200)).body as Job;
+    expect(['queued', 'running', 'done']).toContain(job.state);
+    if (job.state === 'running') answered++;
+    planId = job.planId;
+  }
+  // Were the plan made in the server's own thread, not one question would be answered in the middle of it.
+  expect(answered).toBeGreaterThan(10);
   await maren.post(`/api/plans/${planId}/discard`, { commandId: v7() }).expect(200);
 });
 

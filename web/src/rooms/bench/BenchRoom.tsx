@@ -45,7 +45,7 @@ function Bench() {
   const { kennel, names, now, personId, tasks, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, startAnyway, undo, outbox } = useBenchCommands(choose);
+  const { tap, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
   const [tooSoon, setTooSoon] = useState<BenchTask | null>(null);
@@ -78,7 +78,7 @@ function Bench() {
         </div>
       )}
       <BenchNext task={task} tasks={tasks} {...view} />
-      <div className="bench-foot">
+      <div className="bench-foot" aria-busy={isResting}>
         {undo !== null && (
           <div className="undo-bar" role="status">
             {undo.words}

@@ -57,6 +57,21 @@ export function isTooSoon(task: BenchTask, nowMs: number): boolean {
   return task.work !== null && workedMs(task.work, nowMs) < TOO_SOON_MS;
 }
 
+/** The buttons rest for a second after each touch; what is drawn follows, what decides is asked at once. */
+function useRest() {
+  const [isResting, setResting] = useState(false);
+  const until = useRef(0);
+  const timer = useRef(0);
+  useEffect(() => () => window.clearTimeout(timer.current), []);
+  const restAfterTouch = (): void => {
+    until.current = Date.now() + DOUBLE_TOUCH_MS;
+    setResting(true);
+    window.clearTimeout(timer.current);
+    timer.current = window.setTimeout(() => setResting(false), DOUBLE_TOUCH_MS);
+  };
+  return { isResting, isRestingNow: () => Date.now() < until.current, restAfterTouch };
+}
+
 /** What they give: through the outbox, with an offer to undo. */
 export function useBenchCommands(choose: (key: string | null) => void) {
   const { session, plan } = useRooms();
@@ -64,7 +79,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   const client = useQueryClient();
   const outbox = useOutbox();
   const [undo, setUndo] = useState<UndoOffer | null>(null);
-  const lastTouch = useRef(0);
+  const { isResting, isRestingNow, restAfterTouch } = useRest();
   const me = session.personId as PersonId;
 
   // Records that an earlier visit left waiting go out as soon as the bench is open.
@@ -87,8 +102,8 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
     // A second touch on the big button would start what comes next; skipping and undoing are asked for elsewhere.
     const isBig = command === 'start' || command === 'finish';
-    if (isBig && Date.now() - lastTouch.current < DOUBLE_TOUCH_MS) return;
-    lastTouch.current = Date.now();
+    if (isBig && isRestingNow()) return;
+    restAfterTouch();
     try {
       if (command !== 'undo' || !takeBack(task.activity.key)) give(order(task, command, more), client);
     } catch {
@@ -114,5 +129,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, startAnyway, undo, outbox };
+  return { tap, startAnyway, undo, outbox, isResting };
 }
