@@ -5,6 +5,10 @@ const project = (name, more) => ({ ...base(name, more), rootDir: new URL(name, i
 
 export default {
   testTimeout: 60_000,
+  coverageProvider: 'v8',
+  coverageDirectory: '.cache/coverage',
+  coverageReporters: ['json-summary'],
+  collectCoverageFrom: ['*/src/**/*.{ts,tsx}', '!**/*.gen.ts', '!web/src/main.tsx'],
   projects: [
     project('engine'),
     project('core'),

@@ -1,8 +1,12 @@
 /* What jsdom lacks and the interface needs. */
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
 import { TextDecoder, TextEncoder } from 'node:util';
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
+
+// Parts that are loaded on demand are compiled in the test: a busy machine takes its time.
+configure({ asyncUtilTimeout: 15_000 });
 
 class StillObserver implements ResizeObserver {
   observe(): void {

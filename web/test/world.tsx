@@ -84,8 +84,15 @@ export interface Seen {
  */
 const ASIDE = document.createElement('div');
 
+type Shown = RenderResult & { readonly client: QueryClient };
+
 /** Renders a room at an address for somebody. */
-export function show(room: ReactElement, seen: Seen = {}): RenderResult & { readonly client: QueryClient } {
+export function show(room: ReactElement, seen: Seen = {}): Shown {
+  return showAround(<MemoryRouter initialEntries={[seen.at ?? '/']}>{room}</MemoryRouter>, seen);
+}
+
+/** Renders something that brings its own router. */
+export function showAround(inside: ReactElement, seen: Seen): Shown {
   const person = file.people.find((p) => p.signIn === (seen.signIn ?? 'maren'));
   if (person === undefined) throw new Error(`nobody is called ${seen.signIn ?? ''}`);
   const nowMs = seen.nowMs ?? DAWN_MS;
@@ -104,9 +111,7 @@ export function show(room: ReactElement, seen: Seen = {}): RenderResult & { read
     <QueryClientProvider client={client}>
       <StyleProvider cache={createCache()} container={ASIDE}>
         <AntApp>
-          <MemoryRouter initialEntries={[seen.at ?? '/']}>
-            <Suspense fallback="loading">{room}</Suspense>
-          </MemoryRouter>
+          <Suspense fallback="loading">{inside}</Suspense>
         </AntApp>
       </StyleProvider>
     </QueryClientProvider>,

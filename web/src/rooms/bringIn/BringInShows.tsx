@@ -11,6 +11,7 @@ import type { CalendarShow, EventFault } from '@loyal-mane/library/calendar-in';
 import { localDayOf } from '@loyal-mane/core';
 import { command, useCommand } from '../../api/commands';
 import { checkChanges, rowsQuery, saveChanges } from '../../api/rows';
+import { countWords } from '../../parts/countWords';
 import { problemWords } from '../../parts/ProblemNote';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Column } from '../../parts/rows/RowTable';
@@ -94,7 +95,7 @@ function Shows({ text, onDone }: { readonly text: string; readonly onDone: () =>
   const save = (): void => {
     send.mutate(command(changes), {
       onSuccess: () => {
-        void message.success(`${String(chosen.length)} shows saved. Rings and entries come next.`);
+        void message.success(`${countWords(chosen.length, 'show')} saved. Rings and entries come next.`);
         onDone();
       },
       onError: (error) => void message.error(problemWords(error), 10),
