@@ -1,3 +1,4 @@
+import os from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM_OPTIONS } from '../scripts/chromiumOptions.mjs';
 
@@ -5,7 +6,8 @@ import { CHROMIUM_OPTIONS } from '../scripts/chromiumOptions.mjs';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  workers: 2,
+  // Half as many again as cores: a browser test waits much.
+  workers: Math.max(2, Math.ceil(os.availableParallelism() * 1.5)),
   // Slow machines take three times as long as a desk's.
   timeout: 150_000,
   expect: { timeout: 30_000 },

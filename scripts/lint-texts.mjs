@@ -4,8 +4,10 @@
  */
 import { text } from 'node:stream/consumers';
 import { ESLint } from 'eslint';
+import tseslint from 'typescript-eslint';
 
-const eslint = new ESLint();
+// Walls are told by imports and calls: no types are needed, which take ten times as long to read.
+const eslint = new ESLint({ overrideConfig: tseslint.configs.disableTypeChecked });
 const found = [];
 for (const { file, text: code } of JSON.parse(await text(process.stdin))) {
   const [result] = await eslint.lintText(code, { filePath: file });

@@ -3,6 +3,7 @@
  */
 import { spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { stripVTControlCharacters } from 'node:util';
@@ -68,27 +69,26 @@ const playwrightCount = (text) => ({
   failed: number(text, /^\s*(\d+) failed/m),
 });
 
-async function main() {
-  ensureMariaDb(say);
-  ensureChromium(say);
-  buildIfNeeded(root, say);
-  await check('types', bin('tsc'), ['-b']);
-  // The linter reads what the types' check has just written, and uses one core: the other two checks take the second.
-  const lint = check('lint', bin('eslint'), [
-    '.',
-    '--cache',
-    '--cache-location',
-    '.cache/eslint',
-    '--max-warnings',
-    '0',
-  ]);
+/** Test processes at once: half as many again as cores, since they wait for database and browser. */
+const WORKERS = Math.max(2, Math.ceil(os.availableParallelism() * 1.5));
+
+/** Form, import cycles, spelling and the API's types, one after the other. */
+async function smallChecks() {
   const format = ['--check', '.', '--log-level', 'warn', '--cache', '--cache-location', '.cache/prettier'];
   await check('format', bin('prettier'), format);
   const sources = ['engine', 'core', 'library', 'server', 'web'].map((workspace) => `${workspace}/src`);
   await check('no import cycles', bin('depcruise'), [...sources, '--output-type', 'err']);
   await check('spelling', 'npm', ['run', '-s', 'spelling']);
   await check('API types are current', process.execPath, ['scripts/api-types.mjs', '--check']);
-  await lint;
+}
+
+async function main() {
+  ensureMariaDb(say);
+  ensureChromium(say);
+  buildIfNeeded(root, say);
+  await check('types', bin('tsc'), ['-b']);
+  // The small checks take one core beside the unit tests, the linter one beside the browser tests: both wait much.
+  const small = smallChecks();
   const dataDir = path.join(root, '.data', 'test');
   rmSync(dataDir, { recursive: true, force: true });
   process.env.DATABASE_DURABILITY = 'fast';
@@ -98,7 +98,7 @@ async function main() {
     await counted(
       'unit and server tests',
       () =>
-        run(bin('jest'), ['--maxWorkers=2'], {
+        run(bin('jest'), [`--maxWorkers=${WORKERS}`], {
           env: { TEST_DATABASE_URL: url, TEST_KEEPER_URL: database.keeperUrl() },
         }),
       jestCount,
@@ -106,12 +106,22 @@ async function main() {
   } finally {
     await database.close();
   }
+  await small;
+  const lint = check('lint', bin('eslint'), [
+    '.',
+    '--cache',
+    '--cache-location',
+    '.cache/eslint',
+    '--max-warnings',
+    '0',
+  ]);
   rmSync(path.join(root, '.data', 'e2e'), { recursive: true, force: true });
   await counted(
     'browser tests',
     () => run(bin('playwright'), ['test'], { cwd: path.join(root, 'e2e') }),
     playwrightCount,
   );
+  await lint;
 }
 
 try {
