@@ -90,7 +90,7 @@ test('bathers land at their bench; owners read without a refused request, and ar
   const to = { id, name: 'Own Er', signIn: 'owner-seen', role: 'owner', skills: [], ownerId: owners.owners[0]?.id };
   await post('/api/changes', { commandId: v7(), changes: [{ list: 'people', id, from: null, to }] });
   const { link } = (await post(`/api/people/${id}/link`, { commandId: v7() })) as { link: string };
-  await page.goto('/yard');
+  await page.goto('/kennel');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('of 6 work today');
   const context = await browser.newContext({ baseURL: new URL(page.url()).origin });
   const owner = await context.newPage();
@@ -209,7 +209,7 @@ test('a supposed closed station and a dog that is not shown become true at a pre
   expect(tub(after).at(-1)).toMatchObject({ day: '2026-06-18', reason: 'closed for the day' });
   expect(after.entries).toHaveLength(before.entries.length - 1);
   await page.getByRole('button', { name: 'Discard' }).click();
-  await page.goto('/yard?part=trail');
+  await page.goto('/kennel?part=trail');
   await page.getByRole('button', { name: 'Take back' }).first().click();
   await expect.poll(async () => (await kennel()).entries.length).toBe(before.entries.length);
   expect(tub(await kennel())).toEqual(tub(before));

@@ -43,7 +43,7 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
   await test.step('an entry is pulled, and the trail takes it back', async () => {
     await page.getByRole('button', { name: 'Pull Brisk' }).click();
     await expect(entries.getByRole('row')).toHaveCount(2);
-    await page.goto('/yard?part=trail');
+    await page.goto('/kennel?part=trail');
     const trail = page.getByRole('region', { name: 'Trail' });
     await expect(trail.getByRole('listitem').first()).toContainText('removed entry of Brisk');
     await trail.getByRole('button', { name: 'Take back' }).first().click();
@@ -83,7 +83,7 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
 });
 
 test('people, shifts and stations; what was typed is not lost', async ({ page, browser }) => {
-  await signIn(page, 'maren', '/yard');
+  await signIn(page, 'maren', '/kennel');
   await page.getByRole('button', { name: 'Add person' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Runa Vik');
   await page.getByRole('textbox', { name: 'Signs in as' }).fill('Maren');
@@ -106,7 +106,7 @@ test('people, shifts and stations; what was typed is not lost', async ({ page, b
     await runa.getByLabel('Password').fill('as long as it takes');
     await runa.getByRole('button', { name: 'Keep it and sign in' }).click();
     await expect(runa.getByText('Runa Vik')).toBeVisible();
-    await expect(runa.getByRole('link', { name: 'Yard' })).toHaveCount(0);
+    await expect(runa.getByRole('link', { name: 'Kennel' })).toHaveCount(0);
     await context.close();
     await page.keyboard.press('Escape');
   });

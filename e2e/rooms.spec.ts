@@ -64,7 +64,7 @@ test('axe finds nothing serious in any room', async ({ page, browser }) => {
     await expectNothingSerious(page);
   }
   for (const part of ['', '?part=shifts', '?part=stations', '?part=power', '?part=travel', '?part=kennel']) {
-    await page.goto(`/yard${part}`);
+    await page.goto(`/kennel${part}`);
     await page.locator('.list-tools, .row-fields').first().waitFor();
     await expectNothingSerious(page);
   }

@@ -133,7 +133,7 @@ function* benchWork() {
 }
 
 /** Owners are written down. */
-function* yardWork() {
+function* kennelWork() {
   for (;;) {
     const id = v7();
     const commandId = v7();
@@ -191,7 +191,7 @@ const bench = benchWork();
 async function round(name, kill, isBack) {
   const sent = [];
   let over = false;
-  const writers = [bench, yardWork(), yardWork()].map((work) => write(work, sent, () => over));
+  const writers = [bench, kennelWork(), kennelWork()].map((work) => write(work, sent, () => over));
   await pause(20 + rng.below(280));
   kill();
   seen.killed++;

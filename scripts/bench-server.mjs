@@ -62,7 +62,7 @@ const PAGES = [
   ['Bench', '/bench', 'main.bench button'],
   ['Dogs (200)', '/dogs', 'main#room tbody tr:nth-child(5)'],
   ['Shows', '/shows', 'main#room tbody tr'],
-  ['Yard', '/yard', 'main#room tbody tr'],
+  ['Kennel', '/kennel', 'main#room tbody tr'],
   ['Methods', '/methods', 'main#room h1'],
 ];
 const demo = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.json'), 'utf8'));
@@ -175,7 +175,7 @@ async function rooms(lead) {
   const bareKennel = () => Promise.all(tables.map((t) => knex(t).select()));
   const cases = [
     ['every room: the kennel', '/api/kennel', bareKennel],
-    ['Shows, Yard, forms: its rows', '/api/kennel/rows', bareKennel],
+    ['Shows, Kennel, forms: its rows', '/api/kennel/rows', bareKennel],
     [
       'Countdown, Day sheet, Bench: the plan',
       '/api/plan',

@@ -101,10 +101,10 @@ try {
   await lead.getByRole('button', { name: 'Enter dogs' }).waitFor();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('shows') });
-  await lead.goto('/yard?part=shifts');
+  await lead.goto('/kennel?part=shifts');
   await lead.getByRole('table', { name: 'Shifts of the week' }).waitFor();
   await lead.waitForTimeout(800);
-  await lead.screenshot({ path: out('yard') });
+  await lead.screenshot({ path: out('kennel') });
   const bench = await open(browser, 'tuva', '/bench', 1024, 768);
   await bench.screenshot({ path: out('bench') });
   const phone = await open(browser, 'pia', '/', 390, 844);

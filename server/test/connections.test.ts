@@ -84,10 +84,10 @@ describe('with many hands', () => {
   it('300 questions about tasks do not keep a plan from being made; the same question is computed once', async () => {
     const tasks = world.plan.activities.filter((a) => a.state === 'planned');
     const key = encodeURIComponent(tasks[0]?.key ?? '');
-    const same = await Promise.all(Array.from({ length: 100 }, () => lead.get(`/api/tasks/${key}/room`)));
+    const same = await Promise.all(Array.from({ length: 100 }, () => lead.get(`/api/tasks/${key}/slack`)));
     expect(new Set(same.map((a) => a.text)).size).toBe(1);
     const many = await Promise.all(
-      tasks.slice(0, 60).map((a) => lead.get(`/api/tasks/${encodeURIComponent(a.key)}/room`)),
+      tasks.slice(0, 60).map((a) => lead.get(`/api/tasks/${encodeURIComponent(a.key)}/slack`)),
     );
     const statuses = many.map((a) => a.status);
     expect(statuses.filter((s) => s !== 200 && s !== 503)).toEqual([]);

@@ -162,7 +162,7 @@ it('plans again around somebody who is ill: nothing of that day is left with the
 it('says how early and how late a task could be, and what waits for it', async () => {
   const { published } = await view();
   const bath = published?.plan.activities.find((a) => a.state === 'planned' && a.key.includes(':bath:'));
-  const room = (await maren.get(`/api/tasks/${encodeURIComponent(bath?.key ?? '')}/room`).expect(200)).body as {
+  const room = (await maren.get(`/api/tasks/${encodeURIComponent(bath?.key ?? '')}/slack`).expect(200)).body as {
     earliest: string;
     latest: string;
     waits: string[];

@@ -3,7 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import AccountRoom from '../src/rooms/account/AccountRoom';
 import { OwnPasswordPage, SignInPage, WelcomePage } from '../src/rooms/signIn/SignInPage';
 import { Refusal, TestServer } from './testServer';
-import { press, type } from './hands';
+import { press, type } from './page';
 import { FILE, show } from './world';
 
 const AGENT = 'Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 Chrome/140.0 Safari/537.36';

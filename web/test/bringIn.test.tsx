@@ -2,7 +2,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import BringInRoom from '../src/rooms/bringIn/BringInRoom';
 import { Refusal, TestServer } from './testServer';
-import { choose, give, press, rowsOf } from './hands';
+import { choose, give, press, rowsOf } from './page';
 import { FILE, show } from './world';
 
 let server: TestServer;

@@ -7,7 +7,7 @@ import { RoomError } from '../src/app/RoomError';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import type { Kennel } from '../src/api/queries';
 import { Refusal, TestServer } from './testServer';
-import { choose, give, press } from './hands';
+import { choose, give, press } from './page';
 import { FILE, KENNEL, show, showAround } from './world';
 
 let server: TestServer;
@@ -36,18 +36,18 @@ describe('the frame', () => {
     const lead = frame();
     const tabs = within(screen.getByRole('navigation', { name: 'Rooms' }));
     expect(tabs.getAllByRole('link').map((a) => a.textContent)).toEqual([
-      ...['Countdown', 'Day sheet', 'Bench', 'Dogs', 'Shows', 'Methods', 'Yard'],
+      ...['Countdown', 'Day sheet', 'Bench', 'Dogs', 'Shows', 'Methods', 'Kennel'],
     ]);
     expect(screen.getByRole('link', { name: 'Maren Holt' })).toHaveAttribute('href', '/account');
     lead.unmount();
     frame('tuva');
-    expect(within(screen.getByRole('navigation', { name: 'Rooms' })).queryByText('Yard')).toBeNull();
+    expect(within(screen.getByRole('navigation', { name: 'Rooms' })).queryByText('Kennel')).toBeNull();
   });
 
   it('goes to rooms by two keys, and lists the shortcuts', async () => {
     frame();
-    for (const key of ['g', 'y']) fireEvent.keyDown(document.body, { key, code: `Key${key.toUpperCase()}` });
-    expect(where()).toBe('/yard');
+    for (const key of ['g', 'k']) fireEvent.keyDown(document.body, { key, code: `Key${key.toUpperCase()}` });
+    expect(where()).toBe('/kennel');
     fireEvent.keyDown(document.body, { key: '?', code: 'Slash', shiftKey: true });
     expect(within(await screen.findByRole('dialog')).getByText('start or pause (Bench)')).toBeVisible();
   });

@@ -1,15 +1,15 @@
-/* A planning thread without the thread: the same desk behind a real message channel, which copies as a thread does. */
+/* A planning thread without the thread: the same planner behind a real message channel, which copies as a thread does. */
 import { MessageChannel } from 'node:worker_threads';
 import type { Endpoint } from 'comlink';
 import { expose } from 'comlink';
-import { PlanDesk } from '../src/workers/planDesk';
+import { PlanAnswers } from '../src/workers/planAnswers';
 
 export class LocalWorker {
   private readonly channel = new MessageChannel();
   private readonly page = this.channel.port1 as unknown as Endpoint;
 
   constructor() {
-    expose(new PlanDesk(), this.channel.port2 as unknown as Endpoint);
+    expose(new PlanAnswers(), this.channel.port2 as unknown as Endpoint);
   }
 
   postMessage(...message: Parameters<Endpoint['postMessage']>): void {

@@ -10,8 +10,8 @@ import { withFound } from '../src/rooms/bringIn/withFound';
 import { blockChanges } from '../src/rooms/shows/EntriesForm';
 import { showChanges } from '../src/rooms/shows/NewShowForm';
 import { sameRingAndTime } from '../src/rooms/shows/sameRingAndTime';
-import { patternChanges } from '../src/rooms/yard/PatternForm';
-import { personFollows } from '../src/rooms/yard/yardFields';
+import { patternChanges } from '../src/rooms/kennel/PatternForm';
+import { personFollows } from '../src/rooms/kennel/kennelFields';
 import { fieldsOf, given, wallTyped } from '../src/parts/rows/fieldSpec';
 import { ProblemError } from '../src/api/client';
 import { overOthers } from '../src/api/overOthers';
@@ -131,7 +131,7 @@ it('what the server finds goes to the row of the file that brought it', () => {
   expect(rows[1]?.faults[0]).toMatchObject({ column: 'Weight', reason: 'told' });
 });
 
-it('a first day leads from people to entries; a usual yard fits a kennel file', () => {
+it('a first day leads from people to entries; the usual stations fit a kennel file', () => {
   const bare = {
     ...KENNEL,
     people: [{ ...KENNEL.people[0]!, name: 'Lead' }],

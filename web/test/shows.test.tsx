@@ -4,7 +4,7 @@ import { Route, Routes } from 'react-router';
 import { RULE_WORDS } from '@loyal-mane/library/words';
 import ShowsRoom from '../src/rooms/shows/ShowsRoom';
 import { TestServer } from './testServer';
-import { choose, press, rowsOf, type } from './hands';
+import { choose, press, rowsOf, type } from './page';
 import { FILE, KENNEL, NAMES, show } from './world';
 
 let server: TestServer;

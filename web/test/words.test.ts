@@ -11,7 +11,7 @@ import { nightsOf } from '../src/rooms/countdown/nights';
 import { alsoWords, byWords, stateWords } from '../src/rooms/countdown/rowWords';
 import { breedViews, draftOf } from '../src/rooms/methods/breedView';
 import { sameMethods } from '../src/rooms/methods/useMethodsDraft';
-import { yardAnswer } from '../src/rooms/yard/yardAnswer';
+import { kennelAnswer } from '../src/rooms/kennel/kennelAnswer';
 import { DAWN_MS, FILE, KENNEL, NAMES } from './world';
 
 const HOUR_MS = 3_600_000;
@@ -108,19 +108,19 @@ describe('nights', () => {
   });
 });
 
-describe('the yard’s answer', () => {
+describe('the kennel room’s answer', () => {
   it('says who works today and what is closed', () => {
-    expect(yardAnswer(FILE, today)).toMatch(/^6 of 6 work today; closed: /);
+    expect(kennelAnswer(FILE, today)).toMatch(/^6 of 6 work today; closed: /);
     const [person] = FILE.people;
     const absences = [{ id: 'a', personId: person?.id, day: today, reason: 'ill' }];
-    expect(yardAnswer({ ...FILE, absences } as unknown as KennelFile, today)).toMatch(/^5 of 6/);
+    expect(kennelAnswer({ ...FILE, absences } as unknown as KennelFile, today)).toMatch(/^5 of 6/);
     const stations = FILE.stations.map((s) => ({ ...s, closures: [] }));
-    expect(yardAnswer({ ...FILE, stations }, today)).toBe('6 of 6 work today, and everything is open.');
+    expect(kennelAnswer({ ...FILE, stations }, today)).toBe('6 of 6 work today, and everything is open.');
   });
 
   it('says what to begin with in an empty kennel', () => {
-    expect(yardAnswer({ ...FILE, shifts: [] }, today)).toBe('Nobody has a shift yet.');
-    expect(yardAnswer({ ...FILE, shifts: [], people: [] }, today)).toBe('Begin with the people and their shifts.');
+    expect(kennelAnswer({ ...FILE, shifts: [] }, today)).toBe('Nobody has a shift yet.');
+    expect(kennelAnswer({ ...FILE, shifts: [], people: [] }, today)).toBe('Begin with the people and their shifts.');
   });
 });
 

@@ -198,20 +198,20 @@ export function taskName(assembled: Assembled, working: WorkingSchedule, index: 
 }
 
 /** Earliest and latest start of one planned task with everything else as it is, and what waits for it. */
-export interface TaskRoom {
+export interface TaskSlack {
   readonly earliest: string;
   readonly latest: string;
   readonly waits: readonly TaskKey[];
 }
 
-/** Computes the room of a task afresh from the rules; null for a task that is done, running or not in the plan. */
-export function taskRoom(
+/** Computes the slack of a task afresh from the rules; null for a task that is done, running or not in the plan. */
+export function taskSlack(
   kennel: KennelFile,
   library: CareLibrary,
   plan: Plan,
   nowMs: number,
   key: TaskKey,
-): TaskRoom | null {
+): TaskSlack | null {
   const assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
   const working = new WorkingSchedule(assembled.problem, scheduleOf(assembled, plan));
   const a = assembled.problem.activities.find((x) => x.key === key);

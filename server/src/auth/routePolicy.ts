@@ -42,7 +42,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/plan': ANYBODY,
   'GET /api/work': ANYBODY,
   'GET /api/stream': ANYBODY,
-  'GET /api/tasks/:key/room': ALL,
+  'GET /api/tasks/:key/slack': ALL,
   'POST /api/tasks/:key/start': ALL,
   'POST /api/tasks/:key/pause': ALL,
   'POST /api/tasks/:key/resume': ALL,

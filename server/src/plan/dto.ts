@@ -101,7 +101,7 @@ export class PublishedDto {
 }
 
 /** How early and how late a task could start, everything else as it is. */
-export class TaskRoomDto {
+export class TaskSlackDto {
   @ApiProperty({ type: String, nullable: true, description: 'earliest start; null when it cannot be moved' })
   earliest!: string | null;
   @ApiProperty({ type: String, nullable: true, description: 'latest start' }) latest!: string | null;

@@ -17,7 +17,7 @@ import {
   SetTaskDto,
   StartPlanDto,
   TaskKeyDto,
-  TaskRoomDto,
+  TaskSlackDto,
 } from './dto.js';
 import { PinService } from './pinService.js';
 import { PlanInForce, storedJson } from './planInForce.js';
@@ -53,10 +53,10 @@ export class PlanController {
     return `{"published":${published?.json ?? 'null'},"draft":${draft === null ? 'null' : storedJson(draft)},"job":${open}}`;
   }
 
-  @Get('tasks/:key/room')
-  @Operation('Tells how early and how late a task could start, everything else as it is.', TaskRoomDto, ['busy'])
-  room(@Param() { key }: TaskKeyDto): Promise<TaskRoomDto> {
-    return this.questions.room(key as TaskKey);
+  @Get('tasks/:key/slack')
+  @Operation('Tells how early and how late a task could start, everything else as it is.', TaskSlackDto, ['busy'])
+  slack(@Param() { key }: TaskKeyDto): Promise<TaskSlackDto> {
+    return this.questions.slack(key as TaskKey);
   }
 
   @Get('chains/:key/why')

@@ -10,7 +10,7 @@ import { EventStore } from '../events/eventStore.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { Problem } from '../problem/problem.js';
 import { PlannerPool } from '../workers/plannerPool.js';
-import type { ChainWhyDto, TaskRoomDto } from './dto.js';
+import type { ChainWhyDto, TaskSlackDto } from './dto.js';
 import type { PublishedPlan } from './planInForce.js';
 import { PlanInForce } from './planInForce.js';
 
@@ -40,11 +40,11 @@ export class PlanQuestions {
   ) {}
 
   /** How early and how late a task could start; nulls where it cannot be moved. */
-  async room(key: TaskKey): Promise<TaskRoomDto> {
+  async slack(key: TaskKey): Promise<TaskSlackDto> {
     const published = await this.inForce.read();
     if (published === null || !published.tasks.has(key)) return { earliest: null, latest: null, waits: [] };
     const room = await this.once(`room ${key}`, published, async () =>
-      this.pool.room(await this.kennels.read(), this.clock.nowMs(), published.stored.body, key),
+      this.pool.slack(await this.kennels.read(), this.clock.nowMs(), published.stored.body, key),
     );
     return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
   }

@@ -8,14 +8,14 @@ import { MessageChannel } from 'node:worker_threads';
 import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
-import type { ChainWhy, KennelFile, TaskKey, TaskRoom } from '@loyal-mane/core';
+import type { ChainWhy, KennelFile, TaskKey, TaskSlack } from '@loyal-mane/core';
 import type {
   PlanAnswer,
   PlanProgress,
   PlanRequest,
   PreviewAnswer,
   PreviewRequest,
-  RoomRequest,
+  SlackRequest,
   WhyRequest,
 } from './protocol.js';
 
@@ -61,9 +61,9 @@ export class PlannerPool implements OnModuleDestroy {
   }
 
   /** Earliest and latest of one task with everything else as it is. */
-  async room(kennel: KennelFile, nowMs: number, plan: string, key: TaskKey): Promise<TaskRoom | null> {
-    const request: RoomRequest = { kind: 'room', kennel, nowMs, plan, key };
-    return (await this.questionThreads().run(request)) as TaskRoom | null;
+  async slack(kennel: KennelFile, nowMs: number, plan: string, key: TaskKey): Promise<TaskSlack | null> {
+    const request: SlackRequest = { kind: 'slack', kennel, nowMs, plan, key };
+    return (await this.questionThreads().run(request)) as TaskSlack | null;
   }
 
   /** Why a chain of a plan has no place. */

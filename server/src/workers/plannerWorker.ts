@@ -1,7 +1,7 @@
 /*
  * The planner's thread: pure computation on what it is sent, so that the server's own thread stays free.
  */
-import { chainWhy, comparePlans, planEffect, planKennel, taskRoom } from '@loyal-mane/core';
+import { chainWhy, comparePlans, planEffect, planKennel, taskSlack } from '@loyal-mane/core';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import type {
@@ -26,7 +26,7 @@ export default function answer(request: PlannerRequest): PlannerAnswer {
   const plan = JSON.parse(request.plan) as Plan;
   return request.kind === 'why'
     ? chainWhy(kennel, CARE_LIBRARY, plan, nowMs, request.key)
-    : taskRoom(kennel, CARE_LIBRARY, plan, nowMs, request.key);
+    : taskSlack(kennel, CARE_LIBRARY, plan, nowMs, request.key);
 }
 
 function makePlan(request: PlanRequest): PlanAnswer {

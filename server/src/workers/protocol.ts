@@ -10,7 +10,7 @@ import type {
   SchoolId,
   SchoolRefusal,
   TaskKey,
-  TaskRoom,
+  TaskSlack,
 } from '@loyal-mane/core';
 
 /** Asks for a plan. */
@@ -38,8 +38,8 @@ export interface PlanProgress {
 }
 
 /** Asks how early and how late a task could be. */
-export interface RoomRequest {
-  readonly kind: 'room';
+export interface SlackRequest {
+  readonly kind: 'slack';
   readonly kennel: KennelFile;
   readonly nowMs: number;
   readonly plan: string;
@@ -81,7 +81,7 @@ export interface PreviewAnswer {
 }
 
 /** Anything that a planner thread is asked. */
-export type PlannerRequest = PlanRequest | RoomRequest | WhyRequest | PreviewRequest;
+export type PlannerRequest = PlanRequest | SlackRequest | WhyRequest | PreviewRequest;
 
 /** In numbers and ids, what a plan says; enough to decide whether to publish it. */
 export interface PlanSummary {
@@ -109,7 +109,7 @@ export interface PlanAnswer {
 }
 
 /** Anything that a planner thread answers. */
-export type PlannerAnswer = PlanAnswer | TaskRoom | ChainWhy | PreviewAnswer | null;
+export type PlannerAnswer = PlanAnswer | TaskSlack | ChainWhy | PreviewAnswer | null;
 
 /** How dogs stand in a plan: a dog is ready when none of its show entries is out. */
 export function readyDogs(plan: Plan, kennel: KennelFile): { ready: number; of: number } {

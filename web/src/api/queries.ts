@@ -89,10 +89,10 @@ export const jobQuery = (id: string) =>
   });
 
 /** How early and how late a task of a plan could start. */
-export const roomQuery = (key: string, planId: string) =>
+export const slackQuery = (key: string, planId: string) =>
   queryOptions({
-    queryKey: ['room', planId, key],
-    queryFn: () => get('/api/tasks/{key}/room', { params: { path: { key } } }),
+    queryKey: ['slack', planId, key],
+    queryFn: () => get('/api/tasks/{key}/slack', { params: { path: { key } } }),
     staleTime: 30_000,
   });
 

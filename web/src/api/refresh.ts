@@ -12,7 +12,7 @@ const PLAN: QueryKey = ['plan'];
 const METHODS: QueryKey = ['methods'];
 const ACCOUNT: QueryKey = ['account'];
 /** Answers worked out from the kennel as it is: how early and late a task could be, why something has no place. */
-const ANSWERS: readonly QueryKey[] = [['room'], ['why']];
+const ANSWERS: readonly QueryKey[] = [['slack'], ['why']];
 
 const OF_A_TASK = [FILE, TRAIL, ...ANSWERS];
 /** A coat is part of the kennel; the file and the trail are kept under it. */

@@ -26,7 +26,7 @@ import {
   DogsRoom,
   MethodsRoom,
   ShowsRoom,
-  YardRoom,
+  KennelRoom,
 } from './rooms';
 import './app.css';
 
@@ -66,8 +66,10 @@ const router = createBrowserRouter([
       { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/bring-in', element: <BringInRoom />, errorElement: <RoomError /> },
       { path: '/account', element: <AccountRoom />, errorElement: <RoomError /> },
-      { path: '/yard', element: <YardRoom />, errorElement: <RoomError /> },
+      { path: '/kennel', element: <KennelRoom />, errorElement: <RoomError /> },
       { path: '/methods', element: <MethodsRoom />, errorElement: <RoomError /> },
+      // The room's former address: bookmarks still lead there.
+      { path: '/yard', element: <Navigate to="/kennel" replace /> },
       { path: '*', element: <Navigate to="/" replace /> },
     ],
   },

@@ -33,7 +33,7 @@ export function FindAndGo({
     { value: '/dogs', label: 'Dogs' },
     { value: '/shows', label: 'Shows' },
     { value: '/methods', label: 'Methods' },
-    { value: '/yard', label: 'Yard' },
+    { value: '/kennel', label: 'Kennel' },
     ...STEP_IDS.map((id) => ({
       value: `/methods?part=steps&step=${id}`,
       label: `${METHODS[id].name}, how it is done`,

@@ -28,14 +28,14 @@ const ROOMS = [
   { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection', for: ALL },
   { to: '/shows', name: 'Shows', key: 's', glyph: 'ring', for: ALL },
   { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set', for: CREW },
-  { to: '/yard', name: 'Yard', key: 'y', glyph: 'card', for: LEADS },
+  { to: '/kennel', name: 'Kennel', key: 'k', glyph: 'card', for: LEADS },
 ] as const;
 /** Rooms of the phone's bar: those used on the floor. */
 const FLOOR = new Set(['/', '/day', '/bench', '/dogs', '/methods']);
 
 const SHORTCUTS = [
   ['g c, g d, g b, g o', 'Countdown, Day sheet, Bench, Dogs'],
-  ['g s, g m, g y', 'Shows, Methods, Yard'],
+  ['g s, g m, g k', 'Shows, Methods, Kennel'],
   ['[ and ]', 'a day back, a day on (Day sheet)'],
   ['/ or Ctrl+K', 'find and go'],
   ['space', 'start or pause (Bench)'],

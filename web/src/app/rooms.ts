@@ -13,7 +13,7 @@ const LOADS = {
   '/shows/:id': () => import('../rooms/shows/ShowsRoom'),
   '/bring-in': () => import('../rooms/bringIn/BringInRoom'),
   '/account': () => import('../rooms/account/AccountRoom'),
-  '/yard': () => import('../rooms/yard/YardRoom'),
+  '/kennel': () => import('../rooms/kennel/KennelRoom'),
   '/methods': () => import('../rooms/methods/MethodsRoom'),
   '/bench': () => import('../rooms/bench/BenchRoom'),
 } as const;
@@ -33,7 +33,7 @@ export const BringInRoom = lazy(LOADS['/bring-in']);
 /** One's own sign-in. */
 export const AccountRoom = lazy(LOADS['/account']);
 /** People, shifts, stations, travel, owners. */
-export const YardRoom = lazy(LOADS['/yard']);
+export const KennelRoom = lazy(LOADS['/kennel']);
 /** Methods. */
 export const MethodsRoom = lazy(LOADS['/methods']);
 /** The bench. */

@@ -25,7 +25,12 @@ export function FormRows({ name, addWords, blank = {}, children }: Props) {
           {rows.map((row) => (
             <div key={row.key} className="row-form">
               {children(row.name)}
-              <Button type="text" aria-label="Remove this line" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+              <Button
+                type="text"
+                aria-label="Remove this line"
+                icon={<DeleteOutlined />}
+                onClick={() => remove(row.name)}
+              />
             </div>
           ))}
           <Button icon={<PlusOutlined />} onClick={() => add(blank)}>

@@ -7,11 +7,11 @@ import { instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, PlannedActivity, StartStretch, TaskKey, TaskStarts, WallTime } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { desk } from '../workers/deskClient';
-import type { DeskPlan } from '../workers/deskClient';
+import { planner } from '../workers/plannerClient';
+import type { AskedPlan } from '../workers/plannerClient';
 import { useRooms } from './useRooms';
 import { SetTask } from './SetTask';
-import { useDeskPlan } from './useDesk';
+import { useAskedPlan } from './useAskedPlan';
 
 const DAY_MS = 86_400_000;
 const MOST_DAYS = 4;
@@ -37,10 +37,10 @@ function stretchWords(list: readonly Stretch[], names: Names): string {
   return list.map((s) => (s.fromMs === s.toMs ? at(s.fromMs) : `${at(s.fromMs)} to ${at(s.toMs)}`)).join(', ');
 }
 
-function useStarts(plan: DeskPlan | null, key: TaskKey) {
+function useStarts(plan: AskedPlan | null, key: TaskKey) {
   return useQuery({
     queryKey: ['windows', plan?.id, key],
-    queryFn: () => desk.windows(plan as DeskPlan, key),
+    queryFn: () => planner.windows(plan as AskedPlan, key),
     enabled: plan !== null,
     staleTime: Infinity,
   });
@@ -50,7 +50,7 @@ function useStarts(plan: DeskPlan | null, key: TaskKey) {
 export function StartWindows({ activity }: { activity: PlannedActivity }) {
   const startMs = instantToMs(activity.start);
   const { names } = useRooms();
-  const plan = useDeskPlan(true);
+  const plan = useAskedPlan(true);
   const asked = useStarts(plan, activity.key);
   if (asked.isError) return <p className="soft">Other starts could not be computed here.</p>;
   if (asked.data === undefined) return <p className="soft">Computing.</p>;

@@ -16,7 +16,7 @@ import {
   reasonWords,
   restsOnWords,
 } from '@loyal-mane/library/words';
-import { methodsQuery, roomQuery } from '../api/queries';
+import { methodsQuery, slackQuery } from '../api/queries';
 import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
 import { howLines } from './howLines';
@@ -57,7 +57,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
   useReturnFocus(activity !== null);
   const methods = useQuery({ ...methodsQuery, enabled: crew && activity !== null }).data;
   const ask = crew && activity !== null && activity.state === 'planned' && !looksAtDraft;
-  const room = useQuery({ ...roomQuery(activity?.key ?? '', stored?.id ?? ''), enabled: ask });
+  const slack = useQuery({ ...slackQuery(activity?.key ?? '', stored?.id ?? ''), enabled: ask });
   if (activity === null) return null;
   const a = activity;
   const at = (iso: string): string => {
@@ -88,10 +88,10 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
           <>
             <dt>Earliest</dt>
             <dd>
-              {room.data?.earliest == null ? (room.isPending ? 'computing' : 'as planned') : at(room.data.earliest)}
+              {slack.data?.earliest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.earliest)}
             </dd>
             <dt>Latest</dt>
-            <dd>{room.data?.latest == null ? (room.isPending ? 'computing' : 'as planned') : at(room.data.latest)}</dd>
+            <dd>{slack.data?.latest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.latest)}</dd>
             {lead && (
               <>
                 <dt>Could start</dt>
@@ -102,11 +102,11 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
             )}
             <dt>Then come</dt>
             <dd>
-              {room.data === undefined
+              {slack.data === undefined
                 ? 'computing'
-                : room.data.waits.length === 0
+                : slack.data.waits.length === 0
                   ? 'nothing'
-                  : room.data.waits.map((k) => METHODS[stepOfKey(k)].name.toLowerCase()).join(', ')}
+                  : slack.data.waits.map((k) => METHODS[stepOfKey(k)].name.toLowerCase()).join(', ')}
             </dd>
           </>
         )}

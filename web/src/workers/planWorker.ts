@@ -1,5 +1,5 @@
-/* The browser's planning thread: a desk that pages ask. */
+/* The browser's planning thread: a planner that pages ask. */
 import { expose } from 'comlink';
-import { PlanDesk } from './planDesk';
+import { PlanAnswers } from './planAnswers';
 
-expose(new PlanDesk());
+expose(new PlanAnswers());

@@ -116,7 +116,12 @@ function FieldList({ spec, complaints }: { spec: FieldSpec & { kind: 'list' }; c
               {spec.fields.map((f) => (
                 <Field key={f.name} spec={f} complaints={atRow(complaints, spec.name, k)} at={[spec.name, row.name]} />
               ))}
-              <Button type="text" aria-label="Remove this line" icon={<DeleteOutlined />} onClick={() => remove(row.name)} />
+              <Button
+                type="text"
+                aria-label="Remove this line"
+                icon={<DeleteOutlined />}
+                onClick={() => remove(row.name)}
+              />
               {complaints.get(`${spec.name}[${String(k)}]`) !== undefined && (
                 <span className="bad">{complaints.get(`${spec.name}[${String(k)}]`)}</span>
               )}

@@ -84,7 +84,7 @@ export default function CountdownRoom() {
                 {lead && (
                   <>
                     {' '}
-                    <Link to="/yard?part=travel">Enter the transport</Link>
+                    <Link to="/kennel?part=travel">Enter the transport</Link>
                   </>
                 )}
               </>

@@ -30,25 +30,25 @@ export function firstSteps(kennel: Kennel, today: string): readonly Step[] {
     {
       name: 'Say who you are',
       why: 'Your name, and what the kennel is called and which time zone it keeps.',
-      to: named ? '/yard?part=kennel' : '/yard',
+      to: named ? '/kennel?part=settings' : '/kennel',
       done: named && kennel.settings.zoneChecked,
     },
     {
       name: 'People and what they can do',
       why: 'Each task goes only to somebody with its skill.',
-      to: '/yard',
+      to: '/kennel',
       done: kennel.people.length > 1,
     },
     {
       name: 'Shifts',
       why: 'A weekly pattern, laid over as many weeks as you like.',
-      to: '/yard?part=shifts',
+      to: '/kennel?part=shifts',
       done: kennel.shifts.some((s) => s.day >= today),
     },
     {
       name: 'Stations',
       why: 'Tubs, dryers, tables, pens: what the dogs share.',
-      to: '/yard?part=stations',
+      to: '/kennel?part=stations',
       done: kinds.has('tub') && kinds.has('table'),
     },
     {
@@ -98,7 +98,7 @@ export function FirstSteps({ kennel, today }: { kennel: Kennel; today: string })
   const setUp = (): void => {
     if (home === undefined) return;
     send.mutate(command(usualStations(home.id, v7)), {
-      onSuccess: () => void message.success('Set up. Change or remove any of them in the Yard.'),
+      onSuccess: () => void message.success('Set up. Change or remove any of them in the room Kennel.'),
       onError: (error) => void message.error(problemWords(error), 8),
     });
   };

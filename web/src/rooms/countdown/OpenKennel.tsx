@@ -140,8 +140,8 @@ function Ask({ chosen, onDone }: { readonly chosen: Chosen; readonly onDone: () 
       onCancel={onDone}
     >
       <p>
-        {countWords(chosen.dogs, 'dog')} and {chosen.people.length} people come in. What was set up here in the Yard is
-        replaced.
+        {countWords(chosen.dogs, 'dog')} and {chosen.people.length} people come in. What was set up here in the room
+        Kennel is replaced.
       </p>
       <p>
         <b>Who are you in it?</b> You stay signed in, with the password that you have here.
@@ -163,7 +163,7 @@ function Ask({ chosen, onDone }: { readonly chosen: Chosen; readonly onDone: () 
         onChange={(e) => setSignIns(e.target.value as SignIns)}
         options={[
           { value: LINKS, label: 'a one-time link for each, now' },
-          { value: LATER, label: 'nobody else signs in until I let them (Yard, People)' },
+          { value: LATER, label: 'nobody else signs in until I let them (Kennel, People)' },
         ]}
       />
       {open.error !== null && (

@@ -17,14 +17,14 @@ import {
 } from '@loyal-mane/library/words';
 import type { EntryName, Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
-import { useDeskPlan } from '../../parts/useDesk';
+import { useAskedPlan } from '../../parts/useAskedPlan';
 import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
 import { useNow } from '../../parts/useNow';
 import { problemWords } from '../../parts/ProblemNote';
-import { desk } from '../../workers/deskClient';
-import type { DeskPlan } from '../../workers/deskClient';
-import type { WhatIfAnswer } from '../../workers/planDesk';
+import { planner } from '../../workers/plannerClient';
+import type { AskedPlan } from '../../workers/plannerClient';
+import type { WhatIfAnswer } from '../../workers/planAnswers';
 import { effectWords } from '../methods/effectWords';
 import { useApplySupposed } from './useApplySupposed';
 
@@ -89,16 +89,18 @@ function changeOf(d: Draft): WhatIfChange | null {
 }
 
 /** Changes that are supposed, and what they would do; asked of the planning thread whenever they change. */
-function useSupposed(plan: DeskPlan | null) {
+function useSupposed(plan: AskedPlan | null) {
   const [changes, setChanges] = useState<readonly WhatIfChange[]>([]);
-  const compare = useMutation({ mutationFn: (list: readonly WhatIfChange[]) => desk.whatIf(plan as DeskPlan, list) });
+  const compare = useMutation({
+    mutationFn: (list: readonly WhatIfChange[]) => planner.whatIf(plan as AskedPlan, list),
+  });
   const suppose = (list: readonly WhatIfChange[]): void => {
     setChanges(list);
     compare.reset();
     if (list.length > 0 && plan !== null) compare.mutate(list);
   };
   const cancel = (): void => {
-    desk.stop();
+    planner.stop();
     compare.reset();
   };
   return { changes, suppose, cancel, compare };
@@ -112,7 +114,7 @@ interface DrawerProps {
 /** Supposes changes while it is mounted. */
 export function WhatIfDrawer({ onClose, planAgain }: DrawerProps) {
   const { kennel, names } = useRooms();
-  const plan = useDeskPlan(true);
+  const plan = useAskedPlan(true);
   const [draft, setDraft] = useState<Draft>(EMPTY);
   const { changes, suppose, cancel, compare } = useSupposed(plan);
   useReturnFocus(true);

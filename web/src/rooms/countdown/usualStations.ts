@@ -1,5 +1,5 @@
 /*
- * A yard as small kennels often have it: a start that is changed to what is really there.
+ * Stations as small kennels often have it: a start that is changed to what is really there.
  */
 import type { RowChange, StationKind } from '@loyal-mane/core';
 

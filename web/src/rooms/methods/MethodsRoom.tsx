@@ -36,7 +36,7 @@ const PARTS = [
 ] as const;
 
 /** The methods of a dog before its next show. */
-function holdsOf(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
+function isMetByDog(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
   const dog = kennel.dogs.find((d) => d.id === dogId);
   return dog !== undefined && isMet(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
 }
@@ -147,7 +147,7 @@ function MethodsPart({ part, methods, dogId, draft, width, params, go }: PartPro
           names={names}
           mayChange={lead}
           dog={methods.dogs.find((d) => d.dogId === dogId) ?? null}
-          holdsFor={(condition) => holdsOf(kennel, dogId, condition, localDayOf(serverNowMs(), names.zone))}
+          isMetBy={(condition) => isMetByDog(kennel, dogId, condition, localDayOf(serverNowMs(), names.zone))}
         />
       );
     case 'programs':

@@ -18,27 +18,27 @@ interface Props {
   /** The dog whose own ways are shown; null = the kennel's. */
   readonly dog: Methods['dogs'][number] | null;
   /** The dog that is asked about: some questions have another usual answer then. */
-  readonly holdsFor: (condition: Condition) => boolean;
+  readonly isMetBy: (condition: Condition) => boolean;
 }
 
 /** The schools that concern the coats here. */
-export function SchoolList({ methods, draft, names, mayChange, dog, holdsFor }: Props) {
+export function SchoolList({ methods, draft, names, mayChange, dog, isMetBy }: Props) {
   const asked = SCHOOLS.filter((s) => dog === null || s.coats === undefined || s.coats.includes(dog.coat));
   return (
     <ol className="schools">
       {asked.map((school) => (
-        <Question key={school.id} school={school} {...{ methods, draft, names, mayChange, dog, holdsFor }} />
+        <Question key={school.id} school={school} {...{ methods, draft, names, mayChange, dog, isMetBy }} />
       ))}
     </ol>
   );
 }
 
-function Question({ school, methods, draft, names, mayChange, dog, holdsFor }: Props & { school: School }) {
+function Question({ school, methods, draft, names, mayChange, dog, isMetBy }: Props & { school: School }) {
   const words = SCHOOL_WORDS[school.id];
   const chosen = draft.choices[school.id];
   const usual = usualSides(school);
   const kennel = methods.schools[school.id];
-  const inForce: Side | null = chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat, holdsFor)));
+  const inForce: Side | null = chosen ?? (dog === null ? null : (kennel ?? usualSide(school, dog.coat, isMetBy)));
   const differ = methods.dogs.filter((d) => d.schools[school.id] !== undefined && dog === null);
   const moved = chosen !== draft.saved.schools[school.id];
   return (

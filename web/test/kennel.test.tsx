@@ -1,15 +1,15 @@
-/* The Yard: people, shifts, stations, power, travel, owners, the trail; what a form checks and sends. */
+/* The room Kennel: people, shifts, stations, power, travel, owners, the trail; what a form checks and sends. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { addDays, weekday } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
-import YardRoom from '../src/rooms/yard/YardRoom';
+import KennelRoom from '../src/rooms/kennel/KennelRoom';
 import { Refusal, TestServer } from './testServer';
-import { choose, label, press, rowsOf, type } from './hands';
+import { choose, label, press, rowsOf, type } from './page';
 import { FILE, show } from './world';
 
 let server: TestServer;
 const crew = FILE.people.filter((p) => p.role !== 'owner');
-const yard = (part = '') => show(<YardRoom />, { at: `/yard${part === '' ? '' : `?part=${part}`}` });
+const room = (part = '') => show(<KennelRoom />, { at: `/kennel${part === '' ? '' : `?part=${part}`}` });
 const changesOf = (k: number) =>
   (server.bodies('/api/changes')[k]?.['changes'] ?? []) as { list: string; id: string; from: object; to: object }[];
 
@@ -20,7 +20,7 @@ beforeEach(() => {
 
 describe('people', () => {
   it('are listed with what they can do and their hours, or as a matrix of skills', async () => {
-    yard();
+    room();
     expect(await screen.findByRole('heading', { level: 1 })).toHaveTextContent('of 6 work today');
     expect(rowsOf('People')).toHaveLength(FILE.people.length);
     expect(rowsOf('People')[0]).toHaveTextContent(/Maren Holt.*lead.*maren.*\d+ h/);
@@ -33,13 +33,13 @@ describe('people', () => {
     server.on('POST /api/changes/check', () => ({
       errors: [{ path: 'changes[0].signIn', code: 'sameSignIn', detail: 'two people sign in as "maren"' }],
     }));
-    const { unmount } = yard();
+    const { unmount } = room();
     press('Add person', await screen.findByRole('region', { name: 'People' }).then(within));
     const form = within(await screen.findByRole('dialog'));
     type('Name', 'Mar En', form);
     expect(await form.findByText('Two people sign in as "maren".')).toBeVisible();
     unmount();
-    yard();
+    room();
     press('Add person', await screen.findByRole('region', { name: 'People' }).then(within));
     const again = within(await screen.findByRole('dialog'));
     expect(again.getByText(/What you typed here before is back/)).toBeVisible();
@@ -59,7 +59,7 @@ describe('people', () => {
           { path: 'changes[0].name', code: 'schema', detail: 'is empty' },
         ]),
     );
-    yard();
+    room();
     press('Add person', await screen.findByRole('region', { name: 'People' }).then(within));
     const form = within(await screen.findByRole('dialog'));
     type('Name', 'Somebody', form);
@@ -74,7 +74,7 @@ describe('people', () => {
     server.on('POST /api/people/*/link', () => ({ link: 'one-time-secret' }));
     server.on('POST /api/people/*/close-sign-in', () => undefined);
     server.on('GET /api/feeds', () => ({ feeds: [] }));
-    yard();
+    room();
     fireEvent.click(await screen.findByText('Tuva Lind'));
     const drawer = within(await screen.findByRole('dialog'));
     press('Make a link', drawer);
@@ -91,7 +91,7 @@ describe('people', () => {
   it('keep practice, kit and route', async () => {
     server.on('GET /api/feeds', () => ({ feeds: [] }));
     server.on('POST /api/people/*/record', () => undefined);
-    yard();
+    room();
     fireEvent.click(await screen.findByText('Tuva Lind'));
     const drawer = within(await screen.findByRole('dialog'));
     await drawer.findByText('Practice');
@@ -111,7 +111,7 @@ describe('shifts', () => {
   const monday = addDays(FILE.startDay, -((weekday(FILE.startDay) + 6) % 7));
 
   it('stand in a week; a day is marked away and back', async () => {
-    yard('shifts');
+    room('shifts');
     const table = await screen.findByRole('table', { name: 'Shifts of the week' });
     expect(within(table).getAllByRole('row')).toHaveLength(crew.length + 1);
     fireEvent.click(within(table).getAllByRole('button', { name: 'away' })[0]!);
@@ -125,7 +125,7 @@ describe('shifts', () => {
   });
 
   it('a day that is pressed opens its shift', async () => {
-    yard('shifts');
+    room('shifts');
     const table = await screen.findByRole('table', { name: 'Shifts of the week' });
     const shift = FILE.shifts.find((s) => s.day === FILE.startDay)!;
     const who = FILE.people.find((p) => p.id === shift.personId)!.name;
@@ -135,7 +135,7 @@ describe('shifts', () => {
   });
 
   it('a weekly pattern is laid over free days', async () => {
-    yard('shifts');
+    room('shifts');
     press('Lay a weekly pattern', await screen.findByRole('table').then(() => screen));
     const drawer = within(await screen.findByRole('dialog'));
     press('Lay shifts', drawer);
@@ -157,7 +157,7 @@ describe('shifts', () => {
 
 describe('places', () => {
   it('stations say where they are, when they are closed, and how much is planned at them', async () => {
-    yard('stations');
+    room('stations');
     await screen.findByRole('region', { name: 'Stations' });
     expect(rowsOf('Stations').length).toBe(FILE.stations.length);
     const closed = FILE.stations.find((s) => s.closures.some((c) => c.day >= FILE.startDay))!;
@@ -172,7 +172,7 @@ describe('places', () => {
   });
 
   it('circuits say how near the plan comes to what they carry', async () => {
-    yard('power');
+    room('power');
     await screen.findByRole('region', { name: 'Power circuits' });
     expect(rowsOf('Power circuits')).toHaveLength(FILE.circuits.length);
     for (const [k, c] of FILE.circuits.entries()) {
@@ -185,11 +185,11 @@ describe('places', () => {
   });
 
   it('sites and rides, and owners', async () => {
-    const travel = yard('travel');
+    const travel = room('travel');
     expect(await screen.findByRole('heading', { level: 1 })).toBeVisible();
     for (const site of FILE.sites) expect(screen.getAllByText(site.name).length).toBeGreaterThan(0);
     travel.unmount();
-    yard('owners');
+    room('owners');
     await screen.findByRole('heading', { level: 1 });
     for (const owner of FILE.owners.slice(0, 3)) expect(screen.getAllByText(owner.name).length).toBeGreaterThan(0);
   });
@@ -197,7 +197,7 @@ describe('places', () => {
 
 describe('the kennel', () => {
   it('has its settings and its file', async () => {
-    yard('kennel');
+    room('settings');
     expect(await screen.findByRole('link', { name: /The kennel as a file/ })).toHaveAttribute('href', '/api/export');
   });
 
@@ -218,7 +218,7 @@ describe('the kennel', () => {
       ],
     }));
     server.on('POST /api/trail/*/undo', () => ({ rows: [] }));
-    yard('trail');
+    room('trail');
     const trail = within(await screen.findByRole('region', { name: 'Trail' }));
     expect(await trail.findByText(/added shift of/)).toHaveTextContent(`${FILE.people[0]?.name ?? ''} added shift of`);
     press('Take back', trail);
@@ -227,7 +227,7 @@ describe('the kennel', () => {
   });
 
   it('is closed to others than leads', () => {
-    show(<YardRoom />, { at: '/yard', signIn: 'tuva' });
+    show(<KennelRoom />, { at: '/kennel', signIn: 'tuva' });
     expect(screen.queryByRole('heading', { level: 1 })).toBeNull();
   });
 });

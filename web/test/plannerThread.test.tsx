@@ -6,9 +6,9 @@ import type { PlannedActivity, WorkRecord } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { TaskDrawer } from '../src/parts/TaskDrawer';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
-import { deskMomentMs } from '../src/parts/useDesk';
-import { DeskClient, desk as pageDesk } from '../src/workers/deskClient';
-import type { PlanDesk } from '../src/workers/planDesk';
+import { askedMomentMs } from '../src/parts/useAskedPlan';
+import { PlannerClient, planner as pagePlanner } from '../src/workers/plannerClient';
+import type { PlanAnswers } from '../src/workers/planAnswers';
 import { LocalWorker } from './localWorker';
 import { fewDogs } from '../../library/test/kennels/fewDogs';
 import { sharedPlan } from '../../library/test/sharedPlan';
@@ -19,11 +19,11 @@ const FEW = fewDogs(FILE, ['Pim', 'Rusk', 'Isbrin', 'Lovage', 'Bram', 'Hale', 'W
 const FEW_PLAN = sharedPlan(FEW, { nowMs: DAWN_MS, rounds: 2 });
 
 const plan = { id: 'p1', kennel: FILE, plan: PLAN, nowMs: DAWN_MS };
-const opened: DeskClient[] = [];
-const open = (): DeskClient => {
-  const desk = new DeskClient(() => new LocalWorker());
-  opened.push(desk);
-  return desk;
+const opened: PlannerClient[] = [];
+const open = (): PlannerClient => {
+  const planner = new PlannerClient(() => new LocalWorker());
+  opened.push(planner);
+  return planner;
 };
 const planned = PLAN.activities.filter((a) => a.state === 'planned' && a.kind === 'show');
 
@@ -44,34 +44,34 @@ beforeEach(() => {
 });
 
 afterEach(() => {
-  pageDesk.stop();
-  for (const desk of opened.splice(0)) desk.stop();
+  pagePlanner.stop();
+  for (const planner of opened.splice(0)) planner.stop();
 });
 
 it('a task may always start where it stands, and every start is within its own stretch', async () => {
-  const desk = open();
+  const planner = open();
   for (const a of planned.slice(0, 40)) {
-    const { starts } = await desk.windows(plan, a.key);
+    const { starts } = await planner.windows(plan, a.key);
     const here = instantToMs(a.start);
     const holds = (list: readonly { from: string; to: string }[]): boolean =>
       list.some((s) => instantToMs(s.from as never) <= here && here <= instantToMs(s.to as never));
     expect(holds(starts?.open ?? [])).toBe(true);
     expect(holds(starts?.alone ?? [])).toBe(true);
   }
-  expect((await desk.windows(plan, 'no task' as never)).starts).toBeNull();
+  expect((await planner.windows(plan, 'no task' as never)).starts).toBeNull();
 });
 
 it('what is given up is not answered, and the next question starts a thread again', async () => {
-  const desk = open();
-  const asked = desk.windows(plan, planned[0]!.key);
-  desk.stop();
+  const planner = open();
+  const asked = planner.windows(plan, planned[0]!.key);
+  planner.stop();
   await expect(asked).rejects.toThrow('given up');
-  expect((await desk.windows(plan, planned[0]!.key)).starts).not.toBeNull();
+  expect((await planner.windows(plan, planned[0]!.key)).starts).not.toBeNull();
 });
 
 it('a question without a plan is refused in words', async () => {
   const thread = new LocalWorker();
-  await expect(wrap<PlanDesk>(thread).windows('x' as never)).rejects.toThrow('no plan is open');
+  await expect(wrap<PlanAnswers>(thread).windows('x' as never)).rejects.toThrow('no plan is open');
   thread.terminate();
 });
 
@@ -113,10 +113,10 @@ it('asks about the end of the running five minutes: what a plan made within them
     const madeMs = instantToMs(bath.attendedUntil) + 2 * 60_000;
     const kennel = { ...FEW, work: [...FEW.work, runningSince(bath)] };
     const made = planKennel(kennel, CARE_LIBRARY, { nowMs: madeMs, rounds: 2, previous: FEW_PLAN });
-    const desk = open();
-    const asked = { id: bath.key, kennel, plan: made, nowMs: deskMomentMs(madeMs + 60_000) };
+    const planner = open();
+    const asked = { id: bath.key, kennel, plan: made, nowMs: askedMomentMs(madeMs + 60_000) };
     for (const a of made.activities.filter((x) => x.dogId === bath.dogId && x.state === 'planned')) {
-      const { starts } = await desk.windows(asked, a.key);
+      const { starts } = await planner.windows(asked, a.key);
       expect([a.key, starts?.open.some((s) => s.from <= a.start && a.start <= s.to)]).toEqual([a.key, true]);
     }
   }

@@ -1,5 +1,5 @@
 /*
- * Stations, power circuits with their load, sites and transports, owners: the yard's lists of places and of those behind
+ * Stations, power circuits with their load, sites and transports, owners: the room's lists of places and of those behind
  * the dogs.
  */
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
@@ -10,7 +10,7 @@ import { monthDay } from '@loyal-mane/library/words';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Opened } from '../../parts/rows/RowDrawer';
-import { KIND_WORDS, circuitFields, ownerFields, siteFields, stationFields, transportFields } from './yardFields';
+import { KIND_WORDS, circuitFields, ownerFields, siteFields, stationFields, transportFields } from './kennelFields';
 
 interface Props {
   readonly kennel: KennelFile;

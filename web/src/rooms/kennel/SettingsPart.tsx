@@ -6,10 +6,10 @@ import { Button } from 'antd';
 import { rowsOf } from '@loyal-mane/core';
 import type { KennelFile } from '@loyal-mane/core';
 import { RowForm } from '../../parts/rows/RowForm';
-import { settingsFields } from './yardFields';
+import { settingsFields } from './kennelFields';
 
 /** The kennel's own settings, export and trail. */
-export function KennelPart({ kennel }: { kennel: KennelFile }) {
+export function SettingsPart({ kennel }: { kennel: KennelFile }) {
   const [row = null] = rowsOf(kennel, 'settings');
   return (
     <div className="two-columns">

@@ -1,11 +1,11 @@
 /*
- * The yard's answer: who is here today and what is closed.
+ * The room's answer: who is here today and what is closed.
  */
 import type { KennelFile, LocalDay } from '@loyal-mane/core';
 import { crewOf } from '../../parts/crewOf';
 
 /** The room's answer: how many work today, and what is closed. */
-export function yardAnswer(kennel: KennelFile, today: LocalDay): string {
+export function kennelAnswer(kennel: KennelFile, today: LocalDay): string {
   const away = new Set(kennel.absences.filter((a) => a.day === today).map((a) => a.personId));
   const working = new Set(kennel.shifts.filter((s) => s.day === today && !away.has(s.personId)).map((s) => s.personId));
   const closed = kennel.stations.filter((s) => s.closures.some((c) => c.day === today)).map((s) => s.name);

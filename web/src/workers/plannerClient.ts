@@ -5,42 +5,42 @@
 import type { Endpoint, Remote } from 'comlink';
 import { wrap } from 'comlink';
 import type { TaskKey, WhatIfChange } from '@loyal-mane/core';
-import type { OpenPlan, PlanDesk, TimedStarts, WhatIfAnswer } from './planDesk';
+import type { OpenPlan, PlanAnswers, TimedStarts, WhatIfAnswer } from './planAnswers';
 
 /** A plan to ask about. `id` tells plans apart. */
-export interface DeskPlan extends OpenPlan {
+export interface AskedPlan extends OpenPlan {
   readonly id: string;
 }
 
 /** A thread that can be ended: a `Worker`, or what a test puts in its place. */
-export type DeskThread = Endpoint & { readonly terminate: () => void };
+export type PlannerThread = Endpoint & { readonly terminate: () => void };
 
 interface Running {
-  readonly thread: DeskThread;
-  readonly desk: Remote<PlanDesk>;
+  readonly thread: PlannerThread;
+  readonly planner: Remote<PlanAnswers>;
   /** Rejected when the thread is ended: a question that it was asked would wait forever. */
   readonly ended: Promise<never>;
   readonly end: (reason: Error) => void;
 }
 
 /** Asks a planning thread; questions are answered in their order. */
-export class DeskClient {
+export class PlannerClient {
   private running: Running | null = null;
   private opened = '';
-  private readonly start: () => DeskThread;
+  private readonly start: () => PlannerThread;
 
-  constructor(start: () => DeskThread) {
+  constructor(start: () => PlannerThread) {
     this.start = start;
   }
 
   /** Starts that a task of a plan could have instead; rejected where the thread is ended before it answers. */
-  windows(plan: DeskPlan, key: TaskKey): Promise<TimedStarts> {
-    return this.ask(plan, (desk) => desk.windows(key));
+  windows(plan: AskedPlan, key: TaskKey): Promise<TimedStarts> {
+    return this.ask(plan, (planner) => planner.windows(key));
   }
 
   /** The effect of changes to the kennel on a plan; rejected where the thread is ended before it answers. */
-  whatIf(plan: DeskPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
-    return this.ask(plan, (desk) => desk.whatIf(changes));
+  whatIf(plan: AskedPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
+    return this.ask(plan, (planner) => planner.whatIf(changes));
   }
 
   /** Ends the thread: whatever it was computing is given up. */
@@ -51,14 +51,17 @@ export class DeskClient {
     this.opened = '';
   }
 
-  private ask<T>({ id, kennel, plan, nowMs }: DeskPlan, question: (desk: Remote<PlanDesk>) => Promise<T>): Promise<T> {
-    const { desk, ended } = (this.running ??= this.begin());
+  private ask<T>(
+    { id, kennel, plan, nowMs }: AskedPlan,
+    question: (planner: Remote<PlanAnswers>) => Promise<T>,
+  ): Promise<T> {
+    const { planner, ended } = (this.running ??= this.begin());
     if (this.opened !== id) {
       this.opened = id;
       // Trouble with the plan is told by the question that follows.
-      desk.open({ kennel, plan, nowMs }).catch(() => undefined);
+      planner.open({ kennel, plan, nowMs }).catch(() => undefined);
     }
-    return Promise.race([question(desk), ended]);
+    return Promise.race([question(planner), ended]);
   }
 
   private begin(): Running {
@@ -68,9 +71,11 @@ export class DeskClient {
     // Nobody may be waiting for an answer when it ends.
     ended.catch(() => undefined);
     thread.addEventListener('error', () => this.stop());
-    return { thread, desk: wrap<PlanDesk>(thread), ended, end };
+    return { thread, planner: wrap<PlanAnswers>(thread), ended, end };
   }
 }
 
 /** The page's own planning thread. */
-export const desk = new DeskClient(() => new Worker(new URL('./planWorker.ts', import.meta.url), { type: 'module' }));
+export const planner = new PlannerClient(
+  () => new Worker(new URL('./planWorker.ts', import.meta.url), { type: 'module' }),
+);

@@ -1,5 +1,5 @@
 /*
- * Fields of the yard's forms, list by list.
+ * Fields of the room's forms, list by list.
  */
 import type { KennelFile, Role, Skill, StationKind } from '@loyal-mane/core';
 import { ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';

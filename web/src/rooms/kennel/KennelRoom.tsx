@@ -1,5 +1,5 @@
 /*
- * Yard: who and what do we have? People, their shifts as a calendar, stations, power, sites and travel, owners, settings.
+ * Kennel: who and what do we have? People, their shifts as a calendar, stations, power, sites and travel, owners, settings.
  */
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -11,12 +11,12 @@ import type { Opened } from '../../parts/rows/RowDrawer';
 import { Trail } from '../../parts/rows/Trail';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
-import { KennelPart } from './KennelPart';
+import { SettingsPart } from './SettingsPart';
 import { PeoplePart } from './PeoplePart';
 import { OwnersPart, PowerPart, StationsPart, TravelPart } from './PlacesParts';
 import { ShiftsPart } from './ShiftsPart';
-import { yardAnswer } from './yardAnswer';
-import './yard.css';
+import { kennelAnswer } from './kennelAnswer';
+import './kennel.css';
 
 const PARTS = [
   { id: 'people', name: 'People' },
@@ -25,17 +25,17 @@ const PARTS = [
   { id: 'power', name: 'Power' },
   { id: 'travel', name: 'Sites and travel' },
   { id: 'owners', name: 'Owners' },
-  { id: 'kennel', name: 'The kennel' },
+  { id: 'settings', name: 'Settings' },
   { id: 'trail', name: 'Trail' },
 ] as const;
 
 /** The kennel's people, places and days; leads only. */
-export default function YardRoom() {
+export default function KennelRoom() {
   const { lead } = useRooms();
-  return lead ? <Yard /> : <Navigate to="/" replace />;
+  return lead ? <KennelParts /> : <Navigate to="/" replace />;
 }
 
-function Yard() {
+function KennelParts() {
   const { plan, names } = useRooms();
   const kennel = useSuspenseQuery(rowsQuery).data;
   const [params, setParams] = useSearchParams();
@@ -46,9 +46,9 @@ function Yard() {
   return (
     <div className="room">
       <div className="sheet-head">
-        <h1>{yardAnswer(kennel, today)}</h1>
+        <h1>{kennelAnswer(kennel, today)}</h1>
       </div>
-      <nav className="parts" aria-label="Parts of the yard">
+      <nav className="parts" aria-label="Parts of the kennel">
         {PARTS.map((p) => (
           <button
             key={p.id}
@@ -66,7 +66,7 @@ function Yard() {
       {part === 'power' && <PowerPart {...shared} plan={plan} />}
       {part === 'travel' && <TravelPart {...shared} />}
       {part === 'owners' && <OwnersPart {...shared} />}
-      {part === 'kennel' && <KennelPart kennel={kennel} />}
+      {part === 'settings' && <SettingsPart kennel={kennel} />}
       {part === 'trail' && <Trail subject={null} kennel={kennel} />}
       <RowDrawer opened={opened} kennel={kennel} onClose={() => setOpened(null)} />
     </div>

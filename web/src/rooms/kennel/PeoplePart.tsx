@@ -11,7 +11,7 @@ import { RowTable } from '../../parts/rows/RowTable';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { useRooms } from '../../parts/useRooms';
 import { SignInWays } from './SignInWays';
-import { personFields, personFollows, skillWords } from './yardFields';
+import { personFields, personFollows, skillWords } from './kennelFields';
 
 const PersonRecord = lazy(() => import('../../parts/PersonRecord'));
 

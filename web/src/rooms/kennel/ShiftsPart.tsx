@@ -16,7 +16,7 @@ import { problemWords } from '../../parts/ProblemNote';
 import { useJustChanged } from '../../parts/justChanged';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { PatternForm } from './PatternForm';
-import { shiftFields } from './yardFields';
+import { shiftFields } from './kennelFields';
 
 const WEEK = [0, 1, 2, 3, 4, 5, 6] as const;
 const DAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;

@@ -23,7 +23,7 @@ export interface TimedStarts {
 export type WhatIfAnswer = Omit<WhatIf, 'plan'>;
 
 /** Answers about the plan that was opened last; throws where none is open. */
-export class PlanDesk {
+export class PlanAnswers {
   private opened: OpenPlan | null = null;
   private made: TaskWindows | null = null;
 
@@ -53,7 +53,7 @@ export class PlanDesk {
   }
 
   private asked(): OpenPlan {
-    if (this.opened === null) throw new Error('PlanDesk: no plan is open');
+    if (this.opened === null) throw new Error('PlanAnswers: no plan is open');
     return this.opened;
   }
 }
