@@ -91,7 +91,9 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
               {slack.data?.earliest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.earliest)}
             </dd>
             <dt>Latest</dt>
-            <dd>{slack.data?.latest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.latest)}</dd>
+            <dd>
+              {slack.data?.latest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.latest)}
+            </dd>
             {lead && (
               <>
                 <dt>Could start</dt>
