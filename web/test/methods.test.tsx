@@ -6,17 +6,7 @@ import { METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import { changeWords, effectLines, effectWords } from '../src/rooms/methods/effectWords';
 import MethodsRoom from '../src/rooms/methods/MethodsRoom';
 import type { MethodsBody } from '../src/api/commands';
-import { FILE, KENNEL, NAMES, PLAN, show } from './world';
-
-const methods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []) => ({
-  number: history.length,
-  schools,
-  steps: [],
-  intervals: [],
-  products: [],
-  dogs: FILE.dogs.map((d) => ({ dogId: d.id, version: 1, coat: coatClassOf(d, CARE_LIBRARY), schools: {} })),
-  history,
-});
+import { FILE, KENNEL, NAMES, PLAN, houseMethods as methods, show } from './world';
 
 const effect = { moved: 0, added: 0, removed: 0, dogs: [], crewMin: 0, gained: [], lost: [], refused: [] };
 

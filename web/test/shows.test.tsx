@@ -148,7 +148,7 @@ describe('one show', () => {
     await waitFor(() => expect(server.sent).toHaveLength(1));
     expect(server.sent[0]?.body).toMatchObject({ rules: { whiskersRemoved: 'forbidden' } });
     expect(await screen.findByText('Saved. Plan again to work by it.')).toBeVisible();
-    await choose('Tornvik: all rules as at', 'a strict show');
+    await choose('Tornvik: copy all rules from', 'a strict show');
     await waitFor(() => expect(server.sent).toHaveLength(2));
     fireEvent.change(screen.getByLabelText('Tornvik: least age in months'), { target: { value: '9' } });
     fireEvent.blur(screen.getByLabelText('Tornvik: least age in months'));

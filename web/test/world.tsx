@@ -12,9 +12,9 @@ import { App as AntApp } from 'antd';
 import { Suspense } from 'react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { UNKNOWN_RULES, wallToMs } from '@loyal-mane/core';
+import { UNKNOWN_RULES, coatClassOf, wallToMs } from '@loyal-mane/core';
 import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
-import { BREEDS } from '@loyal-mane/library';
+import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
 import {
   jobQuery,
@@ -59,6 +59,17 @@ export const KENNEL = {
     record: d,
   })),
 } as unknown as Kennel;
+
+/** The methods of the house as the server answers them, nothing changed but what is given. */
+export const houseMethods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []) => ({
+  number: history.length,
+  schools,
+  steps: [],
+  intervals: [],
+  products: [],
+  dogs: file.dogs.map((d) => ({ dogId: d.id, version: 1, coat: coatClassOf(d, CARE_LIBRARY), schools: {} })),
+  history,
+});
 
 export function stored(plan: Plan, more: Partial<StoredPlan['summary']> = {}): StoredPlan {
   const summary = { ready: 16, of: 18, tasks: 100, moved: 0, added: 0, removed: 0, moves: [], ...more };

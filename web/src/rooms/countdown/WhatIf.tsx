@@ -17,6 +17,7 @@ import {
 } from '@loyal-mane/library/words';
 import type { EntryName, Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
+import { command } from '../../api/commands';
 import { useAskedPlan } from '../../parts/useAskedPlan';
 import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
@@ -179,7 +180,7 @@ function SaveSupposed({ changes, onSaved }: { changes: readonly WhatIfChange[]; 
       className="after-field"
       loading={apply.isPending}
       onClick={() =>
-        apply.mutate(changes, {
+        apply.mutate(command(changes), {
           onSuccess: onSaved,
           onError: (error) => void message.error(problemWords(error), 8),
         })

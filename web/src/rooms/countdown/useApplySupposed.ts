@@ -2,11 +2,11 @@
  * Making supposed changes true: the kennel's rows as they would be, saved in one command, all or none, so that the trail can
  * take them back.
  */
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import type { AbsenceId, KennelFile, WhatIfChange } from '@loyal-mane/core';
 import { changesBetween, withChange } from '@loyal-mane/core';
 import { v7 } from 'uuid';
-import { newCommandId } from '../../api/client';
+import { useCommand } from '../../api/commands';
 import { rowsQuery, saveChanges } from '../../api/rows';
 
 /** The kennel with all that was supposed. */
@@ -17,12 +17,9 @@ function supposed(kennel: KennelFile, changes: readonly WhatIfChange[]): KennelF
 /** Saves supposed changes; what was changed meanwhile by others is kept, or refused with what is there now. */
 export function useApplySupposed() {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: async (changes: readonly WhatIfChange[]) => {
-      const kennel = await client.query(rowsQuery);
-      const rows = changesBetween(kennel, supposed(kennel, changes));
-      if (rows.length > 0) await saveChanges(rows, newCommandId());
-    },
-    onSettled: () => client.invalidateQueries(),
+  return useCommand(async (changes: readonly WhatIfChange[], commandId: string) => {
+    const kennel = await client.query(rowsQuery);
+    const rows = changesBetween(kennel, supposed(kennel, changes));
+    if (rows.length > 0) await saveChanges(rows, commandId);
   });
 }

@@ -145,10 +145,10 @@ function PatternTimes() {
       <Form.Item name="overtimeEnd" label="Can stay until" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="breakFrom" label="Rest from" rules={TIME_RULES}>
+      <Form.Item name="breakFrom" label="Break from" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item name="breakTo" label="Rest until" rules={TIME_RULES}>
+      <Form.Item name="breakTo" label="Break until" rules={TIME_RULES}>
         <Input />
       </Form.Item>
       <Form.Item

@@ -87,7 +87,7 @@ export const personFields = (kennel: KennelFile): readonly FieldSpec[] => [
   },
   {
     name: 'ownerId',
-    label: 'Reads the dogs of',
+    label: 'May see the dogs of',
     kind: 'one',
     mayClear: true,
     choices: choicesOf(kennel.owners),
@@ -176,7 +176,7 @@ export const stationFields = (kennel: KennelFile): readonly FieldSpec[] => [
       { name: 'day', label: 'on', kind: 'day' },
       { name: 'start', label: 'from', kind: 'wall' },
       { name: 'end', label: 'until', kind: 'wall' },
-      { name: 'reason', label: 'because', kind: 'text' },
+      { name: 'reason', label: 'Reason', kind: 'text' },
     ],
   },
 ];

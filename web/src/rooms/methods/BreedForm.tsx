@@ -148,10 +148,10 @@ function BuildFields({ start, taken }: Pick<Props, 'start' | 'taken'>) {
       <Form.Item name="coat" label="Coat" rules={[{ required: true, message: 'Which coat?' }]}>
         <Select options={COAT_CLASSES.map((value) => ({ value, label: COAT_WORDS[value] }))} />
       </Form.Item>
-      <Form.Item name="trimMap" label="What is cut at all" rules={[{ required: true, message: 'Which trim?' }]}>
+      <Form.Item name="trimMap" label="What the trim cuts" rules={[{ required: true, message: 'Which trim?' }]}>
         <Select options={TRIM_MAP_IDS.map((value) => ({ value, label: MAP_NAMES[value] }))} />
       </Form.Item>
-      <Form.Item name="badge" label="Drawn like" rules={[{ required: true, message: 'Like which?' }]}>
+      <Form.Item name="badge" label="Silhouette" rules={[{ required: true, message: 'Which silhouette?' }]}>
         <Select showSearch={{ optionFilterProp: 'label' }} options={SHAPES} />
       </Form.Item>
       <Form.Item

@@ -251,7 +251,7 @@ function MinuteFields({ step, change, set }: ChangeProps) {
         onChange={(v) => set(optional('plusMin', v === 0 ? undefined : (v ?? undefined)))}
       />
       <WholeNumber
-        label="Most min a day"
+        label="Most minutes a day"
         value={change?.perDayMin ?? null}
         usual="any"
         range={[5, 600]}

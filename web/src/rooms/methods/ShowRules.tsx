@@ -96,7 +96,7 @@ export function ShowRules({ shows, mayChange }: { shows: readonly Show[]; mayCha
                 </th>
               ))}
               <th scope="col">least age, months</th>
-              {mayChange && <th scope="col">all as at</th>}
+              {mayChange && <th scope="col">copy from</th>}
             </tr>
           </thead>
           <tbody>
@@ -163,7 +163,7 @@ function RulesRow({ show, mayChange, pending, onSet }: RowProps) {
       {mayChange && (
         <td>
           <Select
-            aria-label={`${show.name}: all rules as at`}
+            aria-label={`${show.name}: copy all rules from`}
             className="w-rule"
             placeholder="an example"
             disabled={pending}

@@ -118,12 +118,12 @@ export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (s
       >
         <InputNumber style={{ width: '100%' }} />
       </Form.Item>
-      <Form.Item name="rulesOf" label="Rules as at" extra="not known yet when left empty; check the show’s own">
+      <Form.Item name="rulesOf" label="Copy rules from" extra="not known yet when left empty; check the show’s own">
         <Select
           allowClear
           options={[
             { label: 'Examples', options: ruleSetOptions() },
-            { label: 'Shows of ours', options: kennel.shows.map((s) => ({ value: s.id, label: s.name })) },
+            { label: 'Shows of this kennel', options: kennel.shows.map((s) => ({ value: s.id, label: s.name })) },
           ]}
         />
       </Form.Item>
