@@ -21,7 +21,7 @@ export function FormRows({ name, addWords, blank = {}, children }: Props) {
   return (
     <Form.List name={name}>
       {(rows, { add, remove }) => (
-        <>
+        <div className="form-rows">
           {rows.map((row) => (
             <div key={row.key} className="row-form">
               {children(row.name)}
@@ -36,7 +36,7 @@ export function FormRows({ name, addWords, blank = {}, children }: Props) {
           <Button icon={<PlusOutlined />} onClick={() => add(blank)}>
             {addWords}
           </Button>
-        </>
+        </div>
       )}
     </Form.List>
   );
