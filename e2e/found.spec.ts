@@ -1,5 +1,5 @@
 /*
- * What somebody finds in a coat is marked where it was found, seen by the lead at once, and worked by in the next plan.
+ * A finding in a coat is marked where it was found, seen by the lead at once, and worked by in the next plan.
  */
 import { another, expect, signIn, test } from './world.js';
 

@@ -1,5 +1,5 @@
 /*
- * What another writes comes in while somebody reads, selects and types, and nothing of theirs is lost.
+ * Changes of others come in while somebody reads, selects and types, and nothing of theirs is lost.
  */
 import type { Page } from '@playwright/test';
 import { another, expect, test } from './world.js';

@@ -17,7 +17,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     actionTimeout: 30_000,
-    // What slides in is nowhere yet: a click may miss it. The interface shows no motion to those who ask for none.
+    // A drawer that slides in is nowhere yet: a click may miss it. The interface shows no motion to those who ask for none.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: CHROMIUM_OPTIONS,
   },

@@ -1,4 +1,4 @@
-/* What a coat has taught: settling and holding move aims and waits; a few logs alone move nothing. Common practice. */
+/* Lessons of a coat: settling and holding move aims and waits; a few logs alone move nothing. Common practice. */
 import { holdMinutes, settlesWhen } from '@loyal-mane/core';
 import { settlingEdits } from '../src/programs/settling.js';
 import type { LocalDay, Settled } from '@loyal-mane/core';

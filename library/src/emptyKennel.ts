@@ -4,7 +4,7 @@
 import type { KennelFile, LocalDay } from '@loyal-mane/core';
 import { KENNEL_FORMAT, KENNEL_VERSION, SKILLS } from '@loyal-mane/core';
 
-/** What a new kennel begins with: its name, its zone, today there, and a source of ids. */
+/** Beginning of a new kennel: its name, its zone, today there, and a source of ids. */
 export interface FirstDay {
   readonly name: string;
   readonly timeZone: string;

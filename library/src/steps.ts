@@ -32,7 +32,7 @@ function at(station: StationKind | null, skill: Skill, more: Partial<StepNeeds> 
 const force: Partial<StepNeeds> = { amps: DEFAULT_FORCE_DRYER_AMPS, noiseDba: 98 - DEFAULT_PROTECTION_DB };
 const trim: Partial<StepNeeds> = { stands: true, scissors: true, wholeLength: true };
 
-/** What each step asks for: skill, second person, station, amperes, dBA, minutes of clean-down. */
+/** Needs of each step: skill, second person, station, amperes, dBA, minutes of clean-down. */
 export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   inspection: quiet,
   keepUpBrush: at('table', 'brush'),

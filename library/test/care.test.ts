@@ -1,5 +1,5 @@
 /*
- * What follows from a coat for the plan: jackets under towels, ears before a show, trims long overdue, first trims of a
+ * Consequences of a coat for the plan: jackets under towels, ears before a show, trims long overdue, first trims of a
  * puppy, what a show allows, which shears a school asks for. Common practice; figures with their numbers in brackets.
  */
 import { readFileSync } from 'node:fs';

@@ -1,4 +1,4 @@
-/* What comes before what, and why, on each coat: the trade's order of work as the programs and the plan have it. Common practice. */
+/* Order of steps on each coat, and its reasons: the trade's order of work as the programs and the plan have it. Common practice. */
 import { COAT_CLASSES, addDays, instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type {
   CoatClass,

@@ -9,7 +9,7 @@ import { issueWords } from '../src/words/index.js';
 const text = readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8');
 type Loose = Record<string, Record<string, unknown>[]> & Record<string, unknown>;
 
-/** What the reader says of the demo kennel with one thing changed. */
+/** The reader's answer to the demo kennel with one thing changed. */
 function saysOf(change: (kennel: Loose) => void): string[] {
   const kennel = JSON.parse(text) as Loose;
   change(kennel);

@@ -1,4 +1,4 @@
-/* What the rooms read from a real kennel on a working morning: every figure is counted again another way. */
+/* Readings of the rooms from a real kennel on a working morning: every figure is counted again another way. */
 import { readFileSync } from 'node:fs';
 import { bundlesOf, countdown, daySheet, instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { Block, KennelFile, LocalDay, PlannedActivity, WallTime } from '@loyal-mane/core';

@@ -191,7 +191,7 @@ describe('what a side changes', () => {
     const of = (name: string, schools: SchoolChoices) => programOf(withSchools(dogOf(name), schools)).program;
     expect(find(of('Isbrin', { soakLength: 'b' }).preparation, 'condition').plusMin).toBe(-2);
     expect(find(of('Isbrin', { ringDryness: 'b' }).showMorning, 'finish').plusMin).toBe(-5);
-    // What was logged of a dog's own hold comes before what is usual of a damp coat.
+    // The log of a dog's own hold comes before what is usual of a damp coat.
     const unlogged = programOf(withSchools({ ...dogOf('Isbrin'), holds: [] }, { ringDryness: 'b' })).program;
     expect(find(unlogged.showMorning, 'gate').lagMaxMin).toBe(25);
     expect(find(of('Isbrin', {}).showMorning, 'gate')).toMatchObject({ plusMin: 0, lagMaxMin: 40 });

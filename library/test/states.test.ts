@@ -1,4 +1,4 @@
-/* What a dog's state changes or blocks, with its reason, and for how long. Common practice; days are our defaults. */
+/* States of a dog: the work that each changes or blocks, with its reason, and for how long. Common practice; days are our defaults. */
 import {
   addDays,
   dogProgram,

@@ -11,7 +11,7 @@ export const LOG_LEVELS = ['silent', 'error', 'warn', 'info', 'debug'] as const;
 /** One of `LOG_LEVELS`. */
 export type LogLevel = (typeof LOG_LEVELS)[number];
 
-/** What the environment says, read once at the start. */
+/** The environment's settings, read once at the start. */
 export interface Config {
   readonly host: string;
   readonly port: number;

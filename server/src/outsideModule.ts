@@ -9,7 +9,7 @@ import { Clock } from './clock.js';
 import type { Config } from './config.js';
 import { CONFIG, KNEX, LOGGER } from './tokens.js';
 
-/** What the application is given from outside: database, clock, configuration, log. */
+/** Parts that the application is given from outside: database, clock, configuration, log. */
 export interface Outside {
   readonly config: Config;
   readonly clock: Clock;

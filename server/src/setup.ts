@@ -22,7 +22,7 @@ import { KennelRepository } from './kennel/kennelRepository.js';
 import { DEMO_PASSWORD, insertKennel } from './kennel/insertKennel.js';
 import { UserError, runCommand } from './userError.js';
 
-/** What the set-up found or made; passwords of a kennel that was put in just now, shown once. */
+/** Result of the set-up; passwords of a kennel that was put in just now, shown once. */
 export interface SetUp {
   /** Whether a kennel was put in just now. */
   readonly fresh: boolean;

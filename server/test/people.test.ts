@@ -1,4 +1,4 @@
-/* What a lead changes between two plans, as the API takes it: absences, overtime, passwords. */
+/* Changes of a lead between two plans, as the API takes it: absences, overtime, passwords. */
 import { v7 } from 'uuid';
 import type { KennelDto } from '../src/kennel/dto.js';
 import { DEMO, openWorld, signInAs } from './world.js';

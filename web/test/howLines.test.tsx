@@ -1,4 +1,4 @@
-/* What is told at a task beside its own lines: what belongs to this dog, this kennel, and whoever does it. */
+/* Lines that a task shows beside its own: what belongs to this dog, this kennel, and whoever does it. */
 import type { PlannedActivity, StepId } from '@loyal-mane/core';
 import { METHODS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../src/api/queries';

@@ -1,4 +1,4 @@
-/* What jsdom lacks and the interface needs. */
+/* Parts of a browser that jsdom lacks and the interface needs. */
 import '@testing-library/jest-dom';
 import { configure } from '@testing-library/react';
 import { TextDecoder, TextEncoder } from 'node:util';
@@ -33,7 +33,7 @@ Object.assign(globalThis, { EventSource: StillStream });
 const styleOf = window.getComputedStyle.bind(window);
 window.getComputedStyle = (element) => styleOf(element);
 
-/** What jsdom lacks and forms of the component library ask for: messages to oneself, and media queries, of which one matches: no motion. */
+/** Parts that jsdom lacks and forms of the component library ask for: messages to oneself, and media queries, of which one matches: no motion. */
 class OwnMessages {
   readonly port1: { onmessage: ((e: { data: unknown }) => void) | null } = { onmessage: null };
   readonly port2 = {

@@ -1,4 +1,4 @@
-/* What comes in by the live stream, what is asked for early, and what a gap leads to. */
+/* Changes by the live stream, what is asked for early, and what a gap leads to. */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { fetchOnce, askEarly } from '../src/api/early';

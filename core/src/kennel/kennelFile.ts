@@ -256,7 +256,7 @@ export type KennelShow = KennelFile['shows'][number];
 export type KennelRing = KennelFile['rings'][number];
 /** A dog's entry: day, ring, ring time, handler, how much it matters (1 to 3). */
 export type KennelEntry = KennelFile['entries'][number];
-/** What was done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
+/** Work done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
 export type WorkRecord = KennelFile['work'][number];
 /** A record with the version that its row has on the server. */
 export type VersionedWork = WorkRecord & { readonly version: number };

@@ -137,7 +137,7 @@ export const GROUNDS = ['grass', 'artificial', 'indoors', 'gravel', 'earth'] as 
 /** The ground of a dog's run, which decides how fast it soils. */
 export type Ground = (typeof GROUNDS)[number];
 
-/** What an owner can agree to beforehand. */
+/** Consents that an owner can give beforehand. */
 export const CONSENTS = ['shaveOut', 'strip', 'firstEars', 'whiskers'] as const;
 /** Steps that cannot be undone and need the owner's consent. */
 export type ConsentKind = (typeof CONSENTS)[number];

@@ -34,7 +34,7 @@ export interface ProductZones {
   readonly face: readonly ZoneId[];
 }
 
-/** What a bath is for, which decides its products. */
+/** Purposes of a bath, which decide its products. */
 export const BATH_PURPOSES = ['keepUp', 'trim', 'show'] as const;
 /** One of `BATH_PURPOSES`. */
 export type BathPurpose = (typeof BATH_PURPOSES)[number];

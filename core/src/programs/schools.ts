@@ -64,7 +64,7 @@ export interface Chosen {
   readonly refused: { readonly side: Side; readonly why: SchoolRefusal } | null;
 }
 
-/** What decides about the answers for one dog. */
+/** Facts that decide about the answers for one dog. */
 export interface SchoolContext {
   readonly coat: CoatClass;
   readonly dog: Pick<KennelDog, 'schools' | 'mats' | 'paleRoots' | 'colors'>;

@@ -8,7 +8,7 @@ import type { StepId } from '../kennel/vocabulary.js';
 import { instantToMs, msToInstant } from '../time/zone.js';
 import type { DogId, PersonId, StationId, TaskKey } from '../units/ids.js';
 
-/** What is said at the bench of a task. */
+/** Commands that the bench gives of a task. */
 export const WORK_COMMANDS = ['start', 'pause', 'resume', 'finish', 'skip'] as const;
 /** One of `WORK_COMMANDS`. */
 export type WorkCommand = (typeof WORK_COMMANDS)[number];

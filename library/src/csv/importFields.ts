@@ -3,7 +3,7 @@
  */
 import { plainHeader } from './readTable.js';
 
-/** What a table can bring in. */
+/** Kinds of rows that a table can bring in. */
 export const IMPORT_KINDS = ['dogs', 'entries', 'program'] as const;
 /** One of `IMPORT_KINDS`. */
 export type ImportKind = (typeof IMPORT_KINDS)[number];

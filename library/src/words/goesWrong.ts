@@ -19,7 +19,7 @@ const TRIM: readonly string[] = [
   'One deep bite of the thinners makes a hole that only time fills.',
 ];
 
-/** What commonly goes wrong in each step, a line each. */
+/** Common mistakes of each step, a line each. */
 export const GOES_WRONG: Readonly<Record<StepId, readonly string[]>> = {
   inspection: ['A sore spot is found and not written down: later nobody knows since when.'],
   keepUpBrush: BRUSH,

@@ -48,7 +48,7 @@ export const STAGE_WORDS: Readonly<Record<CoatStage, string>> = {
   adult: 'adult',
 };
 
-/** What an owner agreed to, in words. */
+/** Consents of an owner, in words. */
 export const CONSENT_WORDS: Readonly<Record<ConsentKind, string>> = {
   shaveOut: 'shaving out',
   strip: 'stripping',

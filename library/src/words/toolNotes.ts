@@ -3,7 +3,7 @@
  */
 import type { StepId } from '@loyal-mane/core';
 
-/** What to know of a step's tools, a line each. */
+/** Notes on a step's tools, a line each. */
 export const TOOL_NOTES: Readonly<Partial<Record<StepId, readonly string[]>>> = {
   brushOut1: ['Slicker with long teeth for thick coats, pin brush on long ones; a wide comb to prove it.'],
   brushOut2: ['As the first flank.'],

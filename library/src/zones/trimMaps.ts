@@ -39,7 +39,7 @@ const JACKET: readonly ZoneId[] = [
   'outerThigh',
 ];
 
-/** What is cut on each map, zone by zone (common practice; the breed's standard counts). */
+/** Cuts of each map, zone by zone (common practice; the breed's standard counts). */
 export const TRIM_MAPS: Readonly<Record<TrimMapId, TrimMap>> = {
   naturalJacketed: map('naturalJacketed', 'natural', {
     shaped: [...WHISKERS, ...FEET, 'pastern', 'hock', 'earFront', 'earBack', 'tailTip'],

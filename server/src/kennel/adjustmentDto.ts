@@ -35,7 +35,7 @@ export class ShowRulesCommandDto extends VersionedCommandDto {
   rules!: ShowRulesDto;
 }
 
-/** What was found in a coat, by zone. */
+/** Findings in a coat, by zone. */
 export class CoatMarksCommandDto extends VersionedCommandDto {
   @ApiProperty({ type: CoatMarksDto })
   @IsObject()

@@ -328,7 +328,7 @@ export class OpenKennelDto extends CommandDto {
   becomes!: string;
 }
 
-/** What came in with a kennel file. */
+/** Counts of the rows that came in with a kennel file. */
 export class OpenedDto {
   @ApiProperty({ type: 'integer' }) dogs!: number;
   @ApiProperty({ type: 'integer' }) people!: number;

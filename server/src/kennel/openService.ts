@@ -27,7 +27,7 @@ const KEPT = ['accounts', 'sign_in_sessions'] as const;
 /** Faults of a file that are told at once. */
 const MOST_TOLD = 10;
 
-/** What came in with a kennel file. */
+/** Counts of the rows that came in with a kennel file. */
 export interface Opened {
   readonly dogs: number;
   readonly people: number;

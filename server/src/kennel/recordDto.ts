@@ -27,7 +27,7 @@ export class RecordCommandDto extends VersionedCommandDto {
   record!: Record<string, unknown>;
 }
 
-/** What is logged of a coat. */
+/** Kinds of logs of a coat. */
 export const COAT_LOGS = ['use', 'settle', 'hold'] as const;
 /** One of `COAT_LOGS`. */
 export type CoatLogKind = (typeof COAT_LOGS)[number];

@@ -63,7 +63,7 @@ export class MethodsVersionDto {
   @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
 }
 
-/** What one dog has in its own way. */
+/** Choices of one dog that differ from the kennel's. */
 export class DogChoicesDto {
   @ApiProperty() dogId!: string;
   @ApiProperty({ type: 'integer' }) version!: number;
@@ -113,7 +113,7 @@ export class RefusedDto {
   @ApiProperty() why!: string;
 }
 
-/** What changed methods would do to the plan. */
+/** Effect of changed methods on the plan. */
 export class MethodsEffectDto {
   @ApiProperty({ description: 'tasks that would sit elsewhere' }) moved!: number;
   @ApiProperty() added!: number;

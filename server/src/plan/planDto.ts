@@ -289,7 +289,7 @@ export class EntryOddsDto {
   breaks!: string | null;
 }
 
-/** What no plan can be better than. */
+/** The bound that no plan can better. */
 export class PlanBoundDto {
   @ApiProperty({ description: 'show entries that have a place when they are alone' }) ready!: number;
   @ApiProperty() of!: number;

@@ -7,7 +7,7 @@ import { WorkDto } from '../work/dto.js';
 import type { ProblemCode } from './problem.js';
 import { PROBLEMS } from './problem.js';
 
-/** What is wrong with one field. */
+/** A fault of one field. */
 export class FieldProblemDto {
   @ApiProperty({ description: 'field of the request' }) path!: string;
   @ApiProperty() detail!: string;

@@ -74,7 +74,7 @@ export interface RefusedChoice {
   readonly why: SchoolRefusal;
 }
 
-/** What changed methods would do, or the faults in them. */
+/** Effect of changed methods, or the faults in them. */
 export interface PreviewAnswer {
   readonly effect: PlanEffect;
   readonly refused: readonly RefusedChoice[];

@@ -70,7 +70,7 @@ export const workQuery = queryOptions({
 
 /** The methods in force. */
 export type Methods = components['schemas']['MethodsDto'];
-/** What changed methods would do. */
+/** Effect of changed methods. */
 export type MethodsEffect = components['schemas']['MethodsEffectDto'];
 
 /** The methods. */

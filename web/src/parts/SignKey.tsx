@@ -20,7 +20,7 @@ function stepsBySign(): readonly (readonly StepId[])[] {
   return signs.map((sign) => STEP_IDS.filter((id) => METHODS[id].glyph === sign));
 }
 
-/** What the signs mean, on demand. */
+/** The meaning of the signs, on demand. */
 export function SignKey() {
   const [open, setOpen] = useState(false);
   useReturnFocus(open);

@@ -7,7 +7,7 @@ import type { Kennel } from '../api/queries';
 import type { MapSide, ZoneTint } from './coatMap/ZoneButton';
 
 type Dog = Kennel['dogs'][number];
-/** What can be found in a zone. */
+/** Findings that a zone can have. */
 export type Found = 'clear' | 'soiled' | Tightness | ZoneTest;
 
 /** How each finding is drawn. */

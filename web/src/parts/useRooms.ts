@@ -1,6 +1,6 @@
 /*
  * Data that every room reads: kennel, plan, names. The draft is shown instead of the published plan when the address says so.
- * What is being done and was done changes with every touch at the bench; only rooms that show it subscribe to it, by `useWork`.
+ * Records of work change with every touch at the bench; only rooms that show it subscribe to it, by `useWork`.
  */
 import { useSuspenseQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';

@@ -1,5 +1,5 @@
 /*
- * What is being done and was done. A room names what it makes of it: it is drawn again only when that has changed, and parts
+ * Records of work: a room names what it makes of it: it is drawn again only when that has changed, and parts
  * of it that have not stay the same objects, so that their rows are left alone.
  */
 import { useCallback } from 'react';

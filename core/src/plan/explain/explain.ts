@@ -9,7 +9,7 @@ import { idealStartIn, movesOf, narrowedTo, roomInChain } from './moves.js';
 import type { Task } from '../problem.js';
 import type { WorkingSchedule } from '../workingSchedule.js';
 
-/** What can keep a task from starting earlier or later, in the order in which it is named. */
+/** Reasons that keep a task from starting earlier or later, in the order in which they are named. */
 export const BLOCKERS = [
   'before',
   'after',

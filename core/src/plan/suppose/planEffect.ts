@@ -7,7 +7,7 @@ import { instantToMs } from '../../time/zone.js';
 import type { Plan, PlannedActivity } from '../plan.js';
 import { comparePlans } from '../plan.js';
 
-/** What a change does to a plan: tasks moved, dogs gained and lost, overtime (minutes) before and after. */
+/** Effect of a change on a plan: tasks moved, dogs gained and lost, overtime (minutes) before and after. */
 export interface PlanEffect {
   /** Tasks that sit elsewhere, with other people, or in another place. */
   readonly moved: number;

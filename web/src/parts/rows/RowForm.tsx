@@ -43,7 +43,7 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-/** What was typed is kept on the device; the server looks at it while it is typed; saving merges what others changed. */
+/** Typed text is kept on the device; the server looks at it while it is typed; saving merges what others changed. */
 function useRowForm({ list, row, blank = {}, specs, beside, follows, onDone }: Props) {
   const { message } = AntApp.useApp();
   const client = useQueryClient();

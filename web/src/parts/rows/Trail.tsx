@@ -10,7 +10,7 @@ import { trailQuery, undoTrail } from '../../api/rows';
 import { ProblemNote, problemWords } from '../ProblemNote';
 import './rows.css';
 
-/** What was changed by whom, and what can be taken back. */
+/** The changes, by whom, and which of them can be taken back. */
 export function Trail({ subject, kennel }: { subject: string | null; kennel: KennelFile }) {
   const { message } = AntApp.useApp();
   const trail = useQuery(trailQuery(subject));

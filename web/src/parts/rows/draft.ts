@@ -10,7 +10,7 @@ export function keepDraft(key: string, values: object): void {
   sessionStorage.setItem(PREFIX + key, JSON.stringify(kept));
 }
 
-/** What was typed in a form and is not saved; null = nothing. */
+/** Text that was typed in a form and is not saved; null = nothing. */
 export function draftOf(key: string): Record<string, unknown> | null {
   const text = sessionStorage.getItem(PREFIX + key);
   if (text === null) return null;

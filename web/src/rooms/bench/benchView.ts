@@ -6,7 +6,7 @@ import { METHODS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import type { BenchTask } from './myTasks';
 
-/** What every part of the bench is given. */
+/** Props of every part of the bench. */
 export interface BenchView {
   readonly kennel: Kennel;
   readonly names: Names;

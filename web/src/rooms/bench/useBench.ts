@@ -72,7 +72,7 @@ function useRest() {
   return { isResting, isRestingNow: () => Date.now() < until.current, restAfterTouch };
 }
 
-/** What they give: through the outbox, with an offer to undo. */
+/** Their commands: through the outbox, with an offer to undo. */
 export function useBenchCommands(choose: (key: string | null) => void) {
   const { session, plan } = useRooms();
   const { message } = AntApp.useApp();

@@ -21,7 +21,7 @@ interface Step {
   readonly done: boolean;
 }
 
-/** What a kennel needs before anything can be counted back, with what is done. */
+/** Needs of a kennel before anything can be counted back, with those that are met. */
 export function firstSteps(kennel: Kennel, today: string): readonly Step[] {
   const kinds = new Set(kennel.stations.map((s) => s.kind));
   const ahead = kennel.shows.some((s) => s.lastDay >= today);

@@ -7,7 +7,7 @@ import { ProblemNote } from '../../parts/ProblemNote';
 import { effectLines, effectWords } from './effectWords';
 import type { MethodsDraft } from './useMethodsDraft';
 
-/** What a change would move, before it is saved. */
+/** Effect of a change, before it is saved. */
 export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: Names; what: string }) {
   if (!draft.touched) return null;
   const effect = draft.effect.data;

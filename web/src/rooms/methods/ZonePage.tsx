@@ -13,7 +13,7 @@ import { BreedForm } from './BreedForm';
 import { breedViews, draftOf } from './breedView';
 import type { BreedView } from './breedView';
 
-/** What the map of zones can show. */
+/** Tints that the map of zones can show. */
 export const TINTS = [
   { id: 'cut', name: 'What is cut' },
   { id: 'grow', name: 'Left to grow' },
