@@ -4,7 +4,8 @@ import { base } from './jest.base.js';
 const project = (name, more) => ({ ...base(name, more), rootDir: new URL(name, import.meta.url).pathname });
 
 export default {
-  testTimeout: 60_000,
+  // Three workers on two cores of a slow machine: a test may take four times as long as on a calm one.
+  testTimeout: 120_000,
   coverageProvider: 'v8',
   coverageDirectory: '.cache/coverage',
   coverageReporters: ['json-summary'],

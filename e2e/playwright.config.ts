@@ -9,14 +9,14 @@ export default defineConfig({
   // Half as many again as cores: a browser test waits much.
   workers: Math.max(2, Math.ceil(os.availableParallelism() * 1.5)),
   // Slow machines take three times as long as a desk's.
-  timeout: 150_000,
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   retries: 0,
   reporter: [['list']],
   outputDir: '../.cache/e2e-results',
   use: {
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
     // A drawer that slides in is nowhere yet: a click may miss it. The interface shows no motion to those who ask for none.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: CHROMIUM_OPTIONS,
