@@ -76,7 +76,7 @@ async function cancelsPlanning(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'More ways to plan' }).click();
   await page.getByText('Plan everything afresh').click();
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('Planning was cancelled')).toBeVisible();
+  await expect(page.getByText('Planning was canceled')).toBeVisible();
   await expect(draftOf(page)).toHaveCount(0);
 }
 
@@ -160,7 +160,7 @@ test('from the countdown to the bench and back', async ({ page, browser }) => {
   await test.step('A remedy: Tamsin gets another handler, and the kennel is planned again', () =>
     letsAnotherShowTamsin(page));
   await test.step('Discard keeps the old plan; a new one is published', () => discardsThenPublishes(page));
-  await test.step('Planning can be cancelled', () => cancelsPlanning(page));
+  await test.step('Planning can be canceled', () => cancelsPlanning(page));
   await page.getByRole('link', { name: 'Day sheet' }).first().click();
   await test.step('A block says what, why, how early and how late', () => opensABlock(page));
   const bench = await another(browser, 'tuva', '/bench');

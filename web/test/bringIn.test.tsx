@@ -7,8 +7,6 @@ import { FILE, show } from './world';
 
 let server: TestServer;
 const open = (what: string) => show(<BringInRoom />, { at: `/bring-in?what=${what}` }).container;
-const changesOf = (k: number) =>
-  (server.bodies('/api/changes')[k]?.['changes'] ?? []) as { list: string; from: object | null; to: object }[];
 const HEAD = 'Name;Breed;Sex;Born;Weight';
 const GOOD = `${HEAD}\nFable;Keeshond;f;2024-01-31;17,5\nJuniper;Samoyed;m;12.4.2023;24\n`;
 
@@ -27,9 +25,9 @@ describe('a table of dogs', () => {
     expect(rowsOf('Rows of the file')).toHaveLength(2);
     await waitFor(() => expect(screen.getByRole('button', { name: 'Save all 2' })).toBeEnabled());
     press('Save all 2');
-    await waitFor(() => expect(changesOf(0)).toHaveLength(2));
-    expect(changesOf(0)[0]).toMatchObject({ list: 'dogs', from: null, to: { name: 'Fable', weightKg: 17.5 } });
-    expect(changesOf(0)[1]?.to).toMatchObject({ born: '2023-04-12', sex: 'dog' });
+    await waitFor(() => expect(server.changes(0)).toHaveLength(2));
+    expect(server.changes(0)[0]).toMatchObject({ list: 'dogs', from: null, to: { name: 'Fable', weightKg: 17.5 } });
+    expect(server.changes(0)[1]?.to).toMatchObject({ born: '2023-04-12', sex: 'dog' });
     expect(await screen.findByText('2 rows saved. The trail can take them back.')).toBeVisible();
   });
 
@@ -42,7 +40,7 @@ describe('a table of dogs', () => {
     expect(screen.getByRole('button', { name: 'Save all 3' })).toBeDisabled();
     await waitFor(() => expect(screen.getByRole('button', { name: 'Save only the 2 good ones' })).toBeEnabled());
     press('Save only the 2 good ones');
-    await waitFor(() => expect(changesOf(0)).toHaveLength(2));
+    await waitFor(() => expect(server.changes(0)).toHaveLength(2));
   });
 
   it('the server’s complaints stand at their rows, and a refusal keeps the file', async () => {
@@ -129,8 +127,8 @@ describe('a calendar of shows', () => {
     fireEvent.click(screen.getByRole('checkbox', { name: 'Take Larkmere' }));
     await waitFor(() => expect(screen.getByRole('button', { name: 'Save the show' })).toBeEnabled());
     press('Save the show');
-    await waitFor(() => expect(changesOf(0).some((c) => c.list === 'shows')).toBe(true));
-    const saved = changesOf(0).filter((c) => c.list === 'shows');
+    await waitFor(() => expect(server.changes(0).some((c) => c.list === 'shows')).toBe(true));
+    const saved = server.changes(0).filter((c) => c.list === 'shows');
     expect(saved.map((c) => c.to)).toMatchObject([
       { name: 'Harrow Fen', firstDay: '2026-08-01', lastDay: '2026-08-02' },
     ]);

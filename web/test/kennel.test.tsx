@@ -10,8 +10,6 @@ import { FILE, show } from './world';
 let server: TestServer;
 const crew = FILE.people.filter((p) => p.role !== 'owner');
 const room = (part = '') => show(<KennelRoom />, { at: `/kennel${part === '' ? '' : `?part=${part}`}` });
-const changesOf = (k: number) =>
-  (server.bodies('/api/changes')[k]?.['changes'] ?? []) as { list: string; id: string; from: object; to: object }[];
 
 beforeEach(() => {
   window.localStorage.clear();
@@ -46,8 +44,8 @@ describe('people', () => {
     expect(again.getByLabelText(label('Name'))).toHaveValue('Mar En');
     type('Signs in as', 'mar', again);
     press('Save', again);
-    await waitFor(() => expect(changesOf(0)).toHaveLength(1));
-    expect(changesOf(0)[0]).toMatchObject({ list: 'people', from: null, to: { name: 'Mar En', signIn: 'mar' } });
+    await waitFor(() => expect(server.changes(0)).toHaveLength(1));
+    expect(server.changes(0)[0]).toMatchObject({ list: 'people', from: null, to: { name: 'Mar En', signIn: 'mar' } });
     expect(await screen.findByText('Saved.')).toBeVisible();
   });
 
@@ -115,8 +113,8 @@ describe('shifts', () => {
     const table = await screen.findByRole('table', { name: 'Shifts of the week' });
     expect(within(table).getAllByRole('row')).toHaveLength(crew.length + 1);
     fireEvent.click(within(table).getAllByRole('button', { name: 'away' })[0]!);
-    await waitFor(() => expect(changesOf(0)).toHaveLength(1));
-    expect(changesOf(0)[0]).toMatchObject({ list: 'absences', from: null, to: { reason: 'away' } });
+    await waitFor(() => expect(server.changes(0)).toHaveLength(1));
+    expect(server.changes(0)[0]).toMatchObject({ list: 'absences', from: null, to: { reason: 'away' } });
     press('Next week');
     expect(await screen.findByText(new RegExp(`^${String(Number(addDays(monday, 7).slice(8)))} `))).toBeVisible();
     press('Previous week');
@@ -146,8 +144,8 @@ describe('shifts', () => {
     expect(await drawer.findByText('Write it like 08:00.')).toBeVisible();
     type('Begins', '730', drawer);
     press('Lay shifts', drawer);
-    await waitFor(() => expect(changesOf(0).length).toBeGreaterThan(5));
-    const free = changesOf(0) as unknown as { to: { personId: string; start: string; day: LocalDay } }[];
+    await waitFor(() => expect(server.changes(0).length).toBeGreaterThan(5));
+    const free = server.changes(0) as unknown as { to: { personId: string; start: string; day: LocalDay } }[];
     const tuva = FILE.people.find((p) => p.signIn === 'tuva')?.id;
     expect(new Set(free.map((c) => c.to.personId))).toEqual(new Set([tuva]));
     expect(new Set(free.map((c) => c.to.start))).toEqual(new Set(['07:30']));

@@ -10,8 +10,6 @@ import { FILE, KENNEL, NAMES, show } from './world';
 let server: TestServer;
 const next = FILE.shows.find((s) => s.name === 'Tornvik')!;
 const entries = FILE.entries.filter((e) => e.showId === next.id);
-const changesOf = (k: number) =>
-  (server.bodies('/api/changes')[k]?.['changes'] ?? []) as { list: string; id: string; from: object; to: object }[];
 const room = (at: string, signIn = 'maren') =>
   show(
     <Routes>
@@ -56,8 +54,14 @@ describe('the list', () => {
     fireEvent.blur(day);
     type('Rings', '3', form);
     press('Enter the show', form);
-    await waitFor(() => expect(changesOf(0).map((c) => c.list)).toEqual(['sites', 'shows', 'rings', 'rings', 'rings']));
-    expect(changesOf(0)[1]?.to).toMatchObject({ name: 'Harrow Fen', firstDay: '2026-07-04', lastDay: '2026-07-05' });
+    await waitFor(() =>
+      expect(server.changes(0).map((c) => c.list)).toEqual(['sites', 'shows', 'rings', 'rings', 'rings']),
+    );
+    expect(server.changes(0)[1]?.to).toMatchObject({
+      name: 'Harrow Fen',
+      firstDay: '2026-07-04',
+      lastDay: '2026-07-05',
+    });
   });
 });
 
@@ -81,8 +85,8 @@ describe('one show', () => {
     expect(time).toHaveValue(entry.ringTime);
     fireEvent.change(time, { target: { value: '1015' } });
     fireEvent.keyDown(time, { key: 'Enter' });
-    await waitFor(() => expect(changesOf(0)).toHaveLength(1));
-    expect(changesOf(0)[0]).toMatchObject({
+    await waitFor(() => expect(server.changes(0)).toHaveLength(1));
+    expect(server.changes(0)[0]).toMatchObject({
       list: 'entries',
       from: { ringTime: entry.ringTime },
       to: { ringTime: '10:15' },
@@ -97,7 +101,7 @@ describe('one show', () => {
     fireEvent.click(pull);
     expect(await screen.findByText(/Brisk is pulled; only its own work goes/)).toBeVisible();
     expect(server.bodies('/api/changes')).toHaveLength(1);
-    expect(changesOf(0).at(-1)).toMatchObject({ list: 'entries', to: null });
+    expect(server.changes(0).at(-1)).toMatchObject({ list: 'entries', to: null });
   });
 
   it('enters several dogs of a block, each at the time of its place', async () => {
@@ -114,8 +118,8 @@ describe('one show', () => {
     fireEvent.change(form.getByLabelText('Place of Rusk'), { target: { value: '11' } });
     expect(form.getByRole('table', { name: 'Places in the ring' })).toHaveTextContent('09:54');
     press('Enter 2', form);
-    await waitFor(() => expect(changesOf(0)).toHaveLength(2));
-    expect(changesOf(0).map((c) => (c.to as { ringTime: string }).ringTime)).toEqual(['09:30', '09:54']);
+    await waitFor(() => expect(server.changes(0)).toHaveLength(2));
+    expect(server.changes(0).map((c) => (c.to as { ringTime: string }).ringTime)).toEqual(['09:30', '09:54']);
     expect(await screen.findByText('2 entered. Plan again to work by them.')).toBeVisible();
   });
 
@@ -126,7 +130,7 @@ describe('one show', () => {
     for (const field of ['Shown by', 'Class', 'Held ready until']) expect(form.getByText(field)).toBeVisible();
     type('Class', 'Open', form);
     press('Save', form);
-    await waitFor(() => expect(changesOf(0)[0]?.to).toMatchObject({ showClass: 'Open' }));
+    await waitFor(() => expect(server.changes(0)[0]?.to).toMatchObject({ showClass: 'Open' }));
   });
 
   it('has rings that can be renamed and added', async () => {
@@ -137,7 +141,7 @@ describe('one show', () => {
     type('Name', 'Ring 12', form);
     press('Save', form);
     await waitFor(() =>
-      expect(changesOf(0)[0]).toMatchObject({ list: 'rings', to: { name: 'Ring 12', showId: next.id } }),
+      expect(server.changes(0)[0]).toMatchObject({ list: 'rings', to: { name: 'Ring 12', showId: next.id } }),
     );
   });
 

@@ -10,6 +10,14 @@ export interface Sent {
   readonly body: Readonly<Record<string, unknown>>;
 }
 
+/** One row of a command that changes rows. */
+export interface SentChange {
+  readonly list: string;
+  readonly id: string;
+  readonly from: object | null;
+  readonly to: object | null;
+}
+
 type Reply = (sent: Sent) => unknown;
 
 /** A refusal as the server sends it. */
@@ -50,6 +58,11 @@ export class TestServer {
   /** Bodies of the commands that were sent to a path. */
   bodies(path: string): Sent['body'][] {
     return this.sent.filter((s) => s.path === path).map((s) => s.body);
+  }
+
+  /** Changes of rows in the command of this place, the first = 0; none where it was not sent. */
+  changes(command: number): SentChange[] {
+    return (this.bodies('/api/changes')[command]?.['changes'] ?? []) as SentChange[];
   }
 
   private async answer(request: Request): Promise<Response> {

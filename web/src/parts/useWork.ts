@@ -1,6 +1,6 @@
 /*
- * Records of work: a room names what it makes of it: it is drawn again only when that has changed, and parts
- * of it that have not stay the same objects, so that their rows are left alone.
+ * Records of work. A room says what it makes of them: it is drawn again only when that has changed, and parts of
+ * it that have not changed stay the same objects, so that their rows are left alone.
  */
 import { useCallback } from 'react';
 import { useSuspenseQuery } from '@tanstack/react-query';

@@ -41,6 +41,13 @@ export function wallTyped(typed: string): string {
   return `${(found[1] ?? '').padStart(2, '0')}:${found[2] ?? ''}`;
 }
 
+const WALL_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
+
+/** Whether a text is a time of day as it is saved, "09:30". */
+export function isWallTime(text: string): boolean {
+  return WALL_TIME.test(text);
+}
+
 /** A form's values as a row's fields: nothing where nothing was entered. */
 export function fieldsOf(
   values: Readonly<Record<string, unknown>>,

@@ -31,7 +31,7 @@ function useJob(view: PlanView): { job: PlanJob | null; follow: (id: string) => 
     if (state === undefined || !OVER.includes(state)) return;
     setId(null);
     void client.invalidateQueries({ queryKey: planQuery.queryKey });
-    if (state === 'cancelled') void message.info('Planning was cancelled. The published plan is unchanged.');
+    if (state === 'cancelled') void message.info('Planning was canceled. The published plan is unchanged.');
     if (state === 'failed') void message.error(job?.trouble ?? 'Planning failed. The published plan is unchanged.');
   }, [state, client, message, job?.trouble]);
   return { job: state !== undefined && !OVER.includes(state) ? job : null, follow: setId };

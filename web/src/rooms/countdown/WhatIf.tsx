@@ -26,11 +26,11 @@ import { problemWords } from '../../parts/ProblemNote';
 import { planner } from '../../workers/plannerClient';
 import type { AskedPlan } from '../../workers/plannerClient';
 import type { WhatIfAnswer } from '../../workers/planAnswers';
+import { isWallTime } from '../../parts/rows/fieldSpec';
 import { effectWords } from '../methods/effectWords';
 import { useApplySupposed } from './useApplySupposed';
 
 const DAYS_AHEAD = 28;
-const WALL_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
 
 const KINDS: readonly (readonly [WhatIfChange['kind'], string])[] = [
   ['personAway', 'somebody is away'],
@@ -65,7 +65,7 @@ const ASKS: Readonly<Record<WhatIfChange['kind'], readonly (keyof Draft)[]>> = {
 
 function changeOf(d: Draft): WhatIfChange | null {
   if (ASKS[d.kind].some((field) => d[field] === '')) return null;
-  if (ASKS[d.kind].includes('time') && !WALL_TIME.test(d.time)) return null;
+  if (ASKS[d.kind].includes('time') && !isWallTime(d.time)) return null;
   const personId = d.who as PersonId;
   const entryId = d.what as EntryId;
   const stationId = d.what as StationId;
@@ -236,7 +236,7 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
   }));
   const isStation = draft.kind === 'stationClosed' || draft.kind === 'stationOpen';
   const handlers = kennel.people.filter((p) => draft.kind !== 'otherHandler' || p.skills.includes('ring'));
-  const badTime = draft.time !== '' && !WALL_TIME.test(draft.time);
+  const badTime = draft.time !== '' && !isWallTime(draft.time);
   return (
     <div className="suppose">
       <Select

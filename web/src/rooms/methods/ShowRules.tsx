@@ -10,7 +10,7 @@ import type { RuleSetId } from '@loyal-mane/library';
 import { RULE_WORDS, monthDay } from '@loyal-mane/library/words';
 import { command, setShowRules, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
-import { wallTyped } from '../../parts/rows/fieldSpec';
+import { isWallTime, wallTyped } from '../../parts/rows/fieldSpec';
 import { problemWords } from '../../parts/ProblemNote';
 import './methods.css';
 
@@ -35,10 +35,8 @@ export function ruleSetOptions(): { value: RuleSetId; label: string }[] {
 type Show = Kennel['shows'][number];
 type Rules = Show['rules'];
 
-const TIME = /^([01]\d|2[0-3]):[0-5]\d$|^24:00$/;
-
 function faultOf(rules: Rules, time: string): string {
-  if (!TIME.test(time)) return 'Write a time like 07:00.';
+  if (!isWallTime(time) && time !== '24:00') return 'Write a time like 07:00.';
   return turnedHours(rules as RuleSet) === null ? '' : 'They have to start before they stop.';
 }
 

@@ -11,7 +11,7 @@ import { monthDay } from '@loyal-mane/library/words';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
-import { wallTyped } from '../../parts/rows/fieldSpec';
+import { isWallTime, wallTyped } from '../../parts/rows/fieldSpec';
 
 interface Props {
   readonly kennel: KennelFile;
@@ -50,8 +50,6 @@ export function blockChanges(block: Block, newId: () => string): RowChange[] {
   );
 }
 
-const TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
-
 interface Draft extends Omit<Block, 'showId' | 'dogsPerHour'> {
   readonly rate: number;
 }
@@ -83,7 +81,7 @@ export function EntriesForm({ kennel, show, onDone }: Props) {
     places: new Map(),
   }));
   const set = (part: Partial<Draft>): void => setDraft((d) => ({ ...d, ...part }));
-  const isTime = TIME.test(wallTyped(draft.start));
+  const isTime = isWallTime(wallTyped(draft.start));
   const changes = isTime ? blockChanges({ ...draft, showId: show.id, dogsPerHour: draft.rate }, v7) : [];
   const enter = (): void =>
     send.mutate(command(changes), {

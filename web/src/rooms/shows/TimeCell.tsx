@@ -3,9 +3,7 @@
  */
 import { Input } from 'antd';
 import { useState } from 'react';
-import { wallTyped } from '../../parts/rows/fieldSpec';
-
-const WALL = /^([01]\d|2[0-3]):[0-5]\d$/;
+import { isWallTime, wallTyped } from '../../parts/rows/fieldSpec';
 
 interface Props {
   readonly label: string;
@@ -17,7 +15,7 @@ interface Props {
 /** A ring time that can be typed over. */
 export function TimeCell({ label, value, disabled, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
-  const good = typed === null || WALL.test(wallTyped(typed));
+  const good = typed === null || isWallTime(wallTyped(typed));
   const save = (): void => {
     if (typed === null || !good) return;
     const time = wallTyped(typed);
