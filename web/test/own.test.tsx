@@ -12,7 +12,6 @@ import { showChanges } from '../src/rooms/shows/NewShowForm';
 import { sameRingAndTime } from '../src/rooms/shows/sameRingAndTime';
 import { patternChanges } from '../src/rooms/kennel/PatternForm';
 import { personFollows } from '../src/rooms/kennel/kennelFields';
-import { fieldsOf, given, wallTyped } from '../src/parts/rows/fieldSpec';
 import { ProblemError } from '../src/api/client';
 import { overOthers } from '../src/api/overOthers';
 import { draftOf, dropDraft, keepDraft } from '../src/parts/rows/draft';
@@ -21,35 +20,6 @@ import { FILE, KENNEL } from './world';
 
 let next = 0;
 const newId = (): string => `new-${String(++next)}`;
-
-it('times are typed as people type them', () => {
-  expect(['930', '9.30', '09:30', '9h30', '17 05'].map(wallTyped)).toEqual([
-    '09:30',
-    '09:30',
-    '09:30',
-    '09:30',
-    '17:05',
-  ]);
-  expect(['noon', '12345', ''].map(wallTyped)).toEqual(['noon', '12345', '']);
-});
-
-it('a form gives fields without what was left empty, lists by row', () => {
-  const specs = [
-    { name: 'name', label: '', kind: 'text' },
-    { name: 'note', label: '', kind: 'text' },
-    { name: 'kg', label: '', kind: 'number' },
-    {
-      name: 'pauses',
-      label: '',
-      kind: 'list',
-      add: '',
-      fresh: {},
-      fields: [{ name: 'start', label: '', kind: 'wall' }],
-    },
-  ] as const;
-  const row = given(fieldsOf({ name: ' Brisk ', note: '', kg: null, pauses: [{ start: '930' }] }, specs));
-  expect(row).toEqual({ name: 'Brisk', pauses: [{ start: '09:30' }] });
-});
 
 it('drafts are kept until they are dropped', () => {
   keepDraft('dogs:x', { name: 'Half' });

@@ -5,8 +5,6 @@ import { monthDay } from '@loyal-mane/library/words';
 import { BREED_ROWS } from '@loyal-mane/library';
 import type { MethodsBody } from '../src/api/commands';
 import { countWords } from '../src/parts/countWords';
-import { fieldsOf } from '../src/parts/rows/fieldSpec';
-import type { FieldSpec } from '../src/parts/rows/fieldSpec';
 import { nightsOf } from '../src/rooms/countdown/nights';
 import { alsoWords, byWords, stateWords } from '../src/rooms/countdown/rowWords';
 import { breedViews, draftOf } from '../src/rooms/methods/breedView';
@@ -28,45 +26,6 @@ describe('counts and days', () => {
     ['2026-06-07', '7 Jun'],
     ['2026-12-31', '31 Dec'],
   ])('%s', (day, words) => expect(monthDay(day)).toBe(words));
-});
-
-describe('a form’s values as a row', () => {
-  const specs: readonly FieldSpec[] = [
-    { kind: 'text', name: 'name', label: 'Name' },
-    { kind: 'wall', name: 'start', label: 'From' },
-    { kind: 'number', name: 'amps', label: 'Amperes' },
-    { kind: 'switch', name: 'ramp', label: 'Ramp' },
-    {
-      kind: 'list',
-      name: 'closures',
-      label: 'Closed',
-      fields: [{ kind: 'wall', name: 'end', label: 'Until' }],
-      add: 'A time',
-      fresh: {},
-    },
-  ];
-
-  it('loses blanks around text, writes times in full, keeps a zero and a no', () => {
-    expect(
-      fieldsOf({ name: '  Tub 3 ', start: '730', amps: 0, ramp: false, closures: [{ end: '9.15' }] }, specs),
-    ).toEqual({
-      name: 'Tub 3',
-      start: '07:30',
-      amps: 0,
-      ramp: false,
-      closures: [{ end: '09:15' }],
-    });
-  });
-
-  it('has nothing where nothing was entered, and an empty list where none was', () => {
-    expect(fieldsOf({ name: '', start: null, closures: undefined }, specs)).toEqual({
-      name: undefined,
-      start: undefined,
-      amps: undefined,
-      ramp: undefined,
-      closures: [],
-    });
-  });
 });
 
 describe('beside a strand', () => {
