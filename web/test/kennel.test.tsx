@@ -139,9 +139,13 @@ describe('shifts', () => {
     press('Lay shifts', drawer);
     expect(await drawer.findByText('For whom?')).toBeVisible();
     await choose('For', 'Tuva Lind', drawer);
-    type('Begins', 'noon', drawer);
-    press('Lay shifts', drawer);
-    expect(await drawer.findByText('Write it like 08:00.')).toBeVisible();
+    for (const noTime of ['noon', '2575']) {
+      type('Begins', noTime, drawer);
+      press('Lay shifts', drawer);
+      expect(await drawer.findByText('Write it like 08:00.')).toBeVisible();
+      type('Begins', '08:00', drawer);
+      await waitFor(() => expect(drawer.queryByText('Write it like 08:00.')).toBeNull());
+    }
     type('Begins', '730', drawer);
     press('Lay shifts', drawer);
     await waitFor(() => expect(server.changes(0).length).toBeGreaterThan(5));

@@ -3,11 +3,12 @@
  */
 import { monthDay } from '@loyal-mane/library/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { App as AntApp, Button, Input } from 'antd';
+import { App as AntApp, Button } from 'antd';
 import { useState } from 'react';
 import { feedsQuery, makeFeed, revokeFeed } from '../api/accounts';
 import { command, useCommand } from '../api/commands';
 import { problemWords } from './ProblemNote';
+import { ShownOnce } from './ShownOnce';
 
 /** Calendar addresses of one's own or of a dog: make, show once, revoke. */
 export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
@@ -46,15 +47,7 @@ export function Feeds({ of, id }: { of: 'person' | 'dog'; id: string }) {
       >
         Make an address
       </Button>
-      {address !== null && (
-        <Input.TextArea
-          readOnly
-          autoSize
-          value={address}
-          aria-label="Address of the calendar, shown once"
-          onFocus={(e) => e.target.select()}
-        />
-      )}
+      {address !== null && <ShownOnce label="Address of the calendar, shown once" text={address} />}
     </div>
   );
 }

@@ -2,7 +2,7 @@
  * A whole kennel out of a file into this one, which is still empty: who am I in it, and what becomes of the others' sign-ins?
  */
 import type { KennelFile } from '@loyal-mane/core';
-import { Alert, App as AntApp, Button, Input, Modal, Radio, Select, Upload } from 'antd';
+import { Alert, App as AntApp, Button, Modal, Radio, Select, Upload } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { newLink } from '../../api/accounts';
 import { newCommandId } from '../../api/client';
@@ -10,6 +10,7 @@ import { command, useCommand } from '../../api/commands';
 import { openKennel } from '../../api/rows';
 import { countWords } from '../../parts/countWords';
 import { problemWords } from '../../parts/ProblemNote';
+import { ShownOnce } from '../../parts/ShownOnce';
 
 const MOST_BYTES = 60_000_000;
 
@@ -110,7 +111,7 @@ function Ask({ chosen, onDone }: { readonly chosen: Chosen; readonly onDone: () 
       content: (
         <>
           <p>Each lets one person choose a password, once, within three days. They are shown only now.</p>
-          <Input.TextArea readOnly autoSize aria-label="Links, shown once" value={links} />
+          <ShownOnce label="Links, shown once" text={links} />
         </>
       ),
     });

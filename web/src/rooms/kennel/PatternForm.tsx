@@ -10,9 +10,10 @@ import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/cor
 import { DayField } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
+import { countWords } from '../../parts/countWords';
 import { crewOf } from '../../parts/crewOf';
 import { problemWords } from '../../parts/ProblemNote';
-import { wallTyped } from '../../parts/rows/fieldSpec';
+import { isWallTime, wallTyped } from '../../parts/rows/fieldSpec';
 
 const WEEKDAYS = [
   [1, 'Mon'],
@@ -80,7 +81,14 @@ const USUAL: Omit<Pattern, 'from'> = {
   weeks: 8,
   replace: false,
 };
-const TIME_RULES = [{ pattern: /^\d{1,2}[.:h ]?\d{2}$/, message: 'Write it like 08:00.' }];
+const TIME_RULES = [
+  {
+    validator: (_: unknown, typed: string | undefined) =>
+      typed === undefined || typed === '' || isWallTime(wallTyped(typed))
+        ? Promise.resolve()
+        : Promise.reject(new Error('Write it like 08:00.')),
+  },
+];
 
 /** Lays the same shift over some weeks. */
 export function PatternForm({ kennel, from, onDone }: Props) {
@@ -95,7 +103,7 @@ export function PatternForm({ kennel, from, onDone }: Props) {
     }
     send.mutate(command(changes), {
       onSuccess: () => {
-        void message.success(`${String(changes.length)} shifts laid. The trail can take them back.`);
+        void message.success(`${countWords(changes.length, 'shift')} laid. The trail can take them back.`);
         onDone(values.from.format('YYYY-MM-DD') as LocalDay);
       },
       onError: (error) => void message.error(problemWords(error), 10),

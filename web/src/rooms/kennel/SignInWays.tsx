@@ -1,12 +1,13 @@
 /*
  * How a person signs in: a link for a first password, shown once; closing the sign-in; a calendar for the phone.
  */
-import { App as AntApp, Button, Input } from 'antd';
+import { App as AntApp, Button } from 'antd';
 import { useState } from 'react';
 import { closeSignIn, newLink } from '../../api/accounts';
 import { command, useCommand } from '../../api/commands';
 import { Feeds } from '../../parts/Feeds';
 import { problemWords } from '../../parts/ProblemNote';
+import { ShownOnce } from '../../parts/ShownOnce';
 
 /** How somebody signs in, and how that ends. */
 export function SignInWays({ person }: { person: { readonly id: string; readonly name: string } }) {
@@ -50,13 +51,7 @@ export function SignInWays({ person }: { person: { readonly id: string; readonly
       </div>
       {link !== null && (
         <>
-          <Input.TextArea
-            readOnly
-            autoSize
-            value={link}
-            aria-label="The link, shown once"
-            onFocus={(e) => e.target.select()}
-          />
+          <ShownOnce label="The link, shown once" text={link} />
           <p className="soft">It is shown once. Hand it over yourself.</p>
         </>
       )}
