@@ -1,5 +1,5 @@
 /* The room Kennel: people, shifts, stations, power, travel, owners, the trail; what a form checks and sends. */
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { addDays, weekday } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
 import KennelRoom from '../src/rooms/kennel/KennelRoom';
@@ -47,6 +47,25 @@ describe('people', () => {
     await waitFor(() => expect(server.changes(0)).toHaveLength(1));
     expect(server.changes(0)[0]).toMatchObject({ list: 'people', from: null, to: { name: 'Mar En', signIn: 'mar' } });
     expect(await screen.findByText('Saved.')).toBeVisible();
+  });
+
+  it('answers about what was typed before say nothing once newer ones are asked for', async () => {
+    const answers: ((found: object) => void)[] = [];
+    server.on('POST /api/changes/check', () => new Promise((resolve) => answers.push(resolve)));
+    const found = (detail: string) => ({ errors: [{ path: 'changes[0].signIn', code: 'sameSignIn', detail }] });
+    room();
+    press('Add person', await screen.findByRole('region', { name: 'People' }).then(within));
+    const form = within(await screen.findByRole('dialog'));
+    type('Name', 'Mar', form);
+    await waitFor(() => expect(answers).toHaveLength(1));
+    type('Signs in as', 'maren', form);
+    await waitFor(() => expect(answers).toHaveLength(2));
+    answers[1]?.(found('two people sign in as "maren"'));
+    expect(await form.findByText('Two people sign in as "maren".')).toBeVisible();
+    answers[0]?.(found('is empty'));
+    await act(() => Promise.resolve());
+    expect(form.queryByText('Is empty.')).toBeNull();
+    expect(form.getByText('Two people sign in as "maren".')).toBeVisible();
   });
 
   it('a refused save says why and keeps what was typed', async () => {

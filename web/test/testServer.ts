@@ -18,6 +18,7 @@ export interface SentChange {
   readonly to: object | null;
 }
 
+/** An answer, or the promise of one that comes later. */
 type Reply = (sent: Sent) => unknown;
 
 /** A refusal as the server sends it. */
@@ -71,7 +72,7 @@ export class TestServer {
     const sent: Sent = { method: request.method, path, body: text === '' ? {} : (JSON.parse(text) as Sent['body']) };
     if (request.method !== 'GET') this.sent.push(sent);
     const reply = this.replyFor(`${request.method} ${path}`);
-    const told = reply === undefined ? NOT_THERE : reply(sent);
+    const told = reply === undefined ? NOT_THERE : await reply(sent);
     if (told instanceof Refusal)
       return Response.json(told.body, {
         status: told.status,

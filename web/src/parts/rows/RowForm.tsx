@@ -57,6 +57,7 @@ function useRowForm({ list, row, blank = {}, specs, beside, follows, onDone }: P
   const [freshId] = useState(() => v7());
   const [issues, setIssues] = useState<readonly FoundIssue[]>([]);
   const timer = useRef(0);
+  const lastCheck = useRef(0);
   // A form begins once: what comes in later must not run over what is typed.
   const [start] = useState(() => ({ ...blank, ...(row ?? {}), ...(draft ?? {}) }));
 
@@ -92,14 +93,20 @@ function useRowForm({ list, row, blank = {}, specs, beside, follows, onDone }: P
     keepDraft(draftKey, fieldsOf(values, specs));
     window.clearTimeout(timer.current);
     timer.current = window.setTimeout(() => {
-      checkChanges(changesOf(values)).then(setIssues, (error: unknown) => {
-        if (error instanceof ProblemError && error.body.code === 'stale') setIssues(error.body.errors);
+      const check = ++lastCheck.current;
+      // Answers may come in another order than they were asked for: only the last one asked for speaks of what is typed now.
+      const show = (found: readonly FoundIssue[]): void => {
+        if (check === lastCheck.current) setIssues(found);
+      };
+      checkChanges(changesOf(values)).then(show, (error: unknown) => {
+        if (error instanceof ProblemError && error.body.code === 'stale') show(error.body.errors);
       });
     }, CHECK_AFTER_MS);
   };
 
   const save = (): void => {
     window.clearTimeout(timer.current);
+    lastCheck.current++;
     const changes = changesOf(form.getFieldsValue(true) as Record<string, unknown>);
     send.mutate(command(changes), {
       onSuccess: () => {
