@@ -1,7 +1,7 @@
 /*
  * Models from what differs: most fields of most activities are as usual, and indexes follow from the order of the list.
  */
-import type { Activity, Chain, Job, Lag, Machine, Model, Weights, Worker } from './model.js';
+import type { Activity, Chain, Continuity, Job, Lag, Machine, Model, Weights, Worker } from './model.js';
 
 /** An activity as it is written down; what is left away is as in `PLAIN`. */
 export type ActivitySpec = Partial<Omit<Activity, 'chain'>> & Pick<Activity, 'duration'>;
@@ -15,6 +15,7 @@ export interface ChainSpec {
   readonly needs?: number;
   readonly activities: readonly ActivitySpec[];
   readonly lags?: readonly Lag[];
+  readonly continuities?: readonly Continuity[];
 }
 
 /** A model as it is written down; what is left away is always there, open and unlimited. */
@@ -44,7 +45,8 @@ export function buildModel(spec: ModelSpec): Model {
     const first = activities.length;
     activities.push(...c.activities.map((a) => ({ ...plain(horizon, a.duration), ...a, chain })));
     const acts = c.activities.map((_, k) => first + k);
-    return { job: c.job, cost: c.cost, needs: c.needs ?? -1, acts, lags: c.lags ?? [] };
+    const { job, cost, needs = -1, lags = [], continuities = [] } = c;
+    return { job, cost, needs, acts, lags, continuities };
   });
   return {
     horizon,
@@ -78,9 +80,12 @@ function plain(horizon: number, duration: number): Omit<Activity, 'chain'> {
     follows: false,
     earlyCost: 0,
     lateCost: 1,
+    dayOffCost: -1,
     omissionCost: -1,
     workers: null,
     secondWorkers: null,
+    deputies: [],
+    deputyCost: 0,
     machines: null,
     kind: -1,
     demand: 0,

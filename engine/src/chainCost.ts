@@ -1,6 +1,7 @@
 /*
  * Cost of a placed chain, added up from the rules alone. The search's own sums are held against it.
  */
+import { continuityCost } from './continuity.js';
 import { max } from './numbers.js';
 import { timeCost } from './timeCost.js';
 import type { Activity, Model, Assignment } from './model.js';
@@ -8,6 +9,12 @@ import type { Tables } from './tables.js';
 
 /** Cost of a chain's places in chain order (null = omitted); overtime of fixed work is left aside, it counts anyway. */
 export function chainCost(tables: Tables, chain: number, places: readonly (Assignment | null)[]): number {
+  const c = tables.model.chains[chain] as Model['chains'][number];
+  return neighborCost(tables, chain, places) + (c.continuities.length === 0 ? 0 : continuityCost(c, places));
+}
+
+/** Of it, what single steps and neighbors cost; continuities are left aside. */
+export function neighborCost(tables: Tables, chain: number, places: readonly (Assignment | null)[]): number {
   const { model } = tables;
   const { weights } = model;
   const c = model.chains[chain] as Model['chains'][number];
@@ -27,6 +34,7 @@ export function chainCost(tables: Tables, chain: number, places: readonly (Assig
       const over =
         tables.overtime(place.worker, place.start, a.attended) + tables.overtime(place.second, place.start, a.attended);
       cost += over * weights.overtime;
+      if (a.deputyCost > 0 && a.deputies.includes(place.worker)) cost += a.deputyCost;
     }
     if (prev !== null && prevPlace !== null && tables.dayAt(prevPlace.start) === tables.dayAt(place.start)) {
       if (place.worker >= 0 && prevPlace.worker >= 0 && place.worker !== prevPlace.worker) cost += weights.workerChange;

@@ -2,17 +2,19 @@
  * The cheapest place of one whole chain, everything else as it is. A job does one thing at a time, so the chain's own
  * activities never compete for workers, machines or power: a shortest path finds times and workers, a second one machines.
  * Rules that do interact inside a chain (the job's straining slots, a worker's daily limits, lags over a middle step) is
- * branched on when the answer violates it.
+ * branched on when the answer violates it; so is who keeps a continuity, when the answer that asks nothing splits it.
  */
 import { ceil, floor, max, min, INFINITY } from './numbers.js';
 import type { Rng } from './rng.js';
-import { chainCost } from './chainCost.js';
+import { chainCost, neighborCost } from './chainCost.js';
+import type { Keepers } from './continuity.js';
+import { awayFrom, keeperOf } from './continuity.js';
 import type { PathOptions } from './chainPath.js';
 import type { SoftCosts } from './softCosts.js';
 import { ChainPath } from './chainPath.js';
 import type { Ban } from './chainStarts.js';
 import { ChainStarts } from './chainStarts.js';
-import type { Activity, Model, Assignment } from './model.js';
+import type { Activity, Assignment, Chain, Model } from './model.js';
 import { exposureOver, precisionOver, strainOver } from './dailyLimits.js';
 import type { ChainTables, Tables } from './tables.js';
 import type { Occupancy } from './occupancy.js';
@@ -34,6 +36,11 @@ export interface Effort {
   /** Whether to follow one branch at random instead of the best first. */
   readonly dives: boolean;
   readonly softCosts: SoftCosts | null;
+  /**
+   * Who keeps the chain's continuities: whoever is cheapest of all; a guess (mostly whoever had them last); or anybody, at no
+   * cost while the path is looked for.
+   */
+  readonly keepers: 'best' | 'guess' | 'any';
 }
 
 /** Workers and machines, chosen along a chain after its times. */
@@ -43,6 +50,7 @@ const STATIONS = 'machines';
 /** An answer under some bans. */
 interface Node {
   readonly bans: readonly Ban[];
+  readonly keepers: Keepers;
   readonly places: (Assignment | null)[];
   readonly cost: number;
 }
@@ -55,6 +63,7 @@ export const QUICK: Effort = {
   branches: 12,
   dives: false,
   softCosts: null,
+  keepers: 'guess',
 };
 /** Effort that finds the cheapest place there is, unless more than its branches are needed to keep daily limits. */
 export const EXACT: Effort = {
@@ -64,12 +73,17 @@ export const EXACT: Effort = {
   branches: 60,
   dives: false,
   softCosts: null,
+  keepers: 'best',
 };
+/** Share of guesses that stay with whoever had a continuity last. */
+const STAYS = 0.6;
 
 /** Finds places of chains beside those of one occupancy. After `fit` the answer is in `places` and `cost`, or `blocked` names a position. */
 export class ChainFit {
   places: (Assignment | null)[] = [];
   cost = 0;
+  /** After `fit`: a cost that the chain cannot be below now, soft costs aside; `cost` itself where nothing was guessed. */
+  least = 0;
   blocked = -1;
   readonly starts: ChainStarts;
   private readonly path: ChainPath;
@@ -87,37 +101,94 @@ export class ChainFit {
     this.path = new ChainPath(this.tables);
   }
 
-  /** Looks for a place of a chain that is not in the occupancy. `blocked` stays the furthest position that had no start. */
-  fit(chain: number, effort: Effort): boolean {
+  /**
+   * Looks for a place of a chain that is not in the occupancy; `last` = where it was before, for guesses; `keepers` of its
+   * continuities where they are decided; starts that `bans` exclude are not taken. `blocked` stays the furthest position that had no start.
+   */
+  fit(
+    chain: number,
+    effort: Effort,
+    last: readonly (Assignment | null)[] | null = null,
+    keepers: Keepers = this.firstKeepers(chain, effort, last),
+    bans: readonly Ban[] = [],
+  ): boolean {
     this.path.costs.seed(floor(this.rng.next() * 0x7fffffff));
     this.blocked = -1;
     const open: Node[] = [];
-    this.open(open, chain, [], effort);
+    this.open(open, chain, bans, keepers, effort);
     for (let tried = 1; open.length > 0;) {
       const node = this.cheapest(open);
       const conflict = this.conflict(chain, node.places);
-      if (conflict.length === 0) {
-        this.places = node.places;
-        this.cost = chainCost(this.tables, chain, node.places);
-        return true;
-      }
+      const split = conflict.length > 0 ? -1 : this.openContinuity(chain, node, effort);
+      if (conflict.length === 0 && (split < 0 || tried >= effort.branches)) return this.accept(chain, node);
       if (tried >= effort.branches) return false;
-      if (effort.dives) {
+      if (split >= 0) tried += this.chooseKeepers(open, chain, node, split, effort);
+      else if (effort.dives) {
         // One way at random, the others forgotten: good enough where the answer is only a hint.
         open.length = 0;
         tried++;
-        this.open(open, chain, [...node.bans, conflict[this.rng.below(conflict.length)] as Ban], effort);
+        const ban = conflict[this.rng.below(conflict.length)] as Ban;
+        this.open(open, chain, [...node.bans, ban], node.keepers, effort);
       } else {
         tried += conflict.length;
-        for (const ban of conflict) this.open(open, chain, [...node.bans, ban], effort);
+        for (const ban of conflict) this.open(open, chain, [...node.bans, ban], node.keepers, effort);
       }
     }
     return false;
   }
 
-  private open(open: Node[], chain: number, bans: readonly Ban[], effort: Effort): void {
-    const places = this.attempt(chain, bans, effort);
-    if (places !== null) open.push({ bans, places, cost: this.costWith(chain, places, effort) });
+  private accept(chain: number, { places, cost }: Node): boolean {
+    this.places = places;
+    this.cost = chainCost(this.tables, chain, places);
+    this.least = min(this.cost, cost);
+    return true;
+  }
+
+  /**
+   * Who keeps the continuities at the beginning: nobody yet, or guesses. A guess stays with whoever had them last, but now and
+   * then for one of them.
+   */
+  private firstKeepers(chain: number, effort: Effort, last: readonly (Assignment | null)[] | null): Keepers {
+    const { continuities } = this.model.chains[chain] as Chain;
+    if (effort.keepers !== 'guess' || continuities.length === 0) return continuities.map(() => -1);
+    const { keepers } = this.tables.chains[chain] as ChainTables;
+    const other = this.rng.next() < STAYS ? -1 : this.rng.below(continuities.length);
+    return continuities.map((continuity, n) => {
+      const had = last === null || n === other ? -1 : keeperOf(continuity, last);
+      const able = keepers[n] as readonly number[];
+      return had >= 0 || able.length === 0 ? had : (able[this.rng.below(able.length)] as number);
+    });
+  }
+
+  /** The dearest continuity of an answer that nobody has been chosen for; -1 = none costs anything, or nobody asks. */
+  private openContinuity(chain: number, node: Node, effort: Effort): number {
+    if (effort.keepers !== 'best') return -1;
+    let dearest = -1;
+    let most = 0;
+    (this.model.chains[chain] as Chain).continuities.forEach((c, n) => {
+      if ((node.keepers[n] as number) >= 0) return;
+      const cost = c.cost * awayFrom(c, node.places, keeperOf(c, node.places));
+      if (cost > most) {
+        most = cost;
+        dearest = n;
+      }
+    });
+    return dearest;
+  }
+
+  /** Opens an answer again with each who could keep a continuity; how many those are. */
+  private chooseKeepers(open: Node[], chain: number, node: Node, split: number, effort: Effort): number {
+    const candidates = (this.tables.chains[chain] as ChainTables).keepers[split] as readonly number[];
+    for (const who of candidates) {
+      const keepers = node.keepers.map((k, n) => (n === split ? who : k));
+      this.open(open, chain, node.bans, keepers, effort);
+    }
+    return candidates.length;
+  }
+
+  private open(open: Node[], chain: number, bans: readonly Ban[], keepers: Keepers, effort: Effort): void {
+    const places = this.attempt(chain, bans, keepers, effort);
+    if (places !== null) open.push({ bans, keepers, places, cost: this.costWith(chain, places, keepers, effort) });
   }
 
   /** Takes the cheapest node out: a bound of everything below it. */
@@ -127,8 +198,12 @@ export class ChainFit {
     return open.splice(at, 1)[0] as Node;
   }
 
-  private costWith(chain: number, places: readonly (Assignment | null)[], effort: Effort): number {
-    const cost = chainCost(this.tables, chain, places);
+  private costWith(chain: number, places: readonly (Assignment | null)[], keepers: Keepers, effort: Effort): number {
+    let cost = neighborCost(this.tables, chain, places);
+    (this.model.chains[chain] as Chain).continuities.forEach((c, n) => {
+      const keeper = keepers[n] as number;
+      if (keeper >= 0) cost += c.cost * awayFrom(c, places, keeper);
+    });
     if (effort.softCosts === null) return cost;
     const acts = (this.tables.chains[chain] as ChainTables).acts;
     let more = 0;
@@ -142,14 +217,14 @@ export class ChainFit {
     return cost + more;
   }
 
-  private attempt(chain: number, bans: readonly Ban[], effort: Effort): (Assignment | null)[] | null {
+  private attempt(chain: number, bans: readonly Ban[], keepers: Keepers, effort: Effort): (Assignment | null)[] | null {
     if (!this.starts.look(chain, bans)) {
       this.blocked = max(this.blocked, this.starts.blocked);
       return null;
     }
     const byWorker = effort.byWorker && (effort.byMachine || this.starts.states(chain) <= MOST_STATES);
     const { jitter, byMachine, softCosts } = effort;
-    const options: PathOptions = { jitter, byWorker, byMachine, softCosts };
+    const options: PathOptions = { jitter, byWorker, byMachine, softCosts, keepers };
     if (this.path.solve(chain, this.starts, options) === INFINITY) {
       this.blocked = max(this.blocked, (this.tables.chains[chain] as ChainTables).acts.length - 1);
       return null;
@@ -246,8 +321,7 @@ export class ChainFit {
     const tie = effort.jitter === 0 ? 0 : this.rng.next() * 0.01;
     if (which < 0 || a.fixed !== null) return 0;
     if (what === WORKERS) return tie + this.path.costs.worker(k, a, this.starts, start, which, effort.softCosts);
-    const index = this.tables.chains[a.chain]?.acts[k] as number;
-    return tie + (effort.softCosts?.onMachines === true ? effort.softCosts.machine(index, start, which) : 0);
+    return tie + this.path.costs.machine(k, start, which, effort.softCosts);
   }
 
   /** Cost of a change of worker or machine between two neighbors. */

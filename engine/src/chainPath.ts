@@ -4,9 +4,10 @@
  * reached through sliding window minima over the layer before: of that day by the same workers, of that day by any, and of
  * earlier days.
  */
+import type { Keepers } from './continuity.js';
 import { clz32, floor, max, min, INFINITY } from './numbers.js';
 import type { ChainStarts } from './chainStarts.js';
-import type { Activity, Model } from './model.js';
+import type { Activity, Chain, Model } from './model.js';
 import { SlidingMinima } from './slidingMinima.js';
 import type { SoftCosts } from './softCosts.js';
 import { StateCosts } from './stateCosts.js';
@@ -26,6 +27,8 @@ export interface PathOptions {
   readonly byMachine: boolean;
   /** Costs beside the model's own; null = none. */
   readonly softCosts: SoftCosts | null;
+  /** Who keeps each of the chain's continuities; left away = they cost nothing. */
+  readonly keepers?: Keepers;
 }
 
 /** Reusable shortest-path solver. After `solve` the answer is in `slot`, `worker` and `machine` by position. */
@@ -76,6 +79,7 @@ export class ChainPath {
   solve(index: number, starts: ChainStarts, options: PathOptions): number {
     this.chain = this.tables.chains[index] as ChainTables;
     this.costs.forChain(index);
+    if (options.keepers !== undefined) this.costs.keep(this.model.chains[index] as Chain, options.keepers);
     const n = this.chain.acts.length;
     let states = 0;
     let times = 0;
@@ -109,7 +113,8 @@ export class ChainPath {
     }
     this.workers[k] = options.byWorker ? (starts.workers[k] ?? NOBODY) : NOBODY;
     const machines = starts.machines[k] ?? null;
-    this.machines[k] = options.byMachine && machines !== null && this.hasNeighborOfKind(k, a.kind) ? machines : NOBODY;
+    const told = options.byMachine && (this.costs.keepsOneMachine(k) || this.hasNeighborOfKind(k, a.kind));
+    this.machines[k] = told && machines !== null ? machines : NOBODY;
   }
 
   private hasNeighborOfKind(k: number, kind: number): boolean {
@@ -186,8 +191,7 @@ export class ChainPath {
             value[state] = INFINITY;
             continue;
           }
-          const machine =
-            apart && softCosts?.onMachines === true ? softCosts.machine(index, t, machines[b] as number) : 0;
+          const machine = apart ? costs.machine(k, t, machines[b] as number, softCosts) : 0;
           value[state] = (value[state] as number) + cost + machine + (jitter === 0 ? 0 : costs.toss() * jitter);
         }
       }

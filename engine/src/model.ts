@@ -28,11 +28,19 @@ export interface Activity {
   /** Cost a slot before and after the ideal start. */
   readonly earlyCost: number;
   readonly lateCost: number;
+  /**
+   * Cost of each whole day off the ideal start, where only the time of day counts by slots; -1 = slots count all the way. A
+   * day is `SLOTS_A_DAY` slots. Not for followers.
+   */
+  readonly dayOffCost: number;
   /** Cost of leaving it out alone; -1 = the chain cannot do without it. */
   readonly omissionCost: number;
-  /** Indexes of the workers who may do it, of those who may be the second, of the machines; null = none is needed. */
+  /** Indexes of the workers who may do it, of those who may be the second, and below of the machines; null = none is needed. */
   readonly workers: readonly number[] | null;
   readonly secondWorkers: readonly number[] | null;
+  /** Of `workers`, those who are only to do it where nobody else can, and what each of them costs. */
+  readonly deputies: readonly number[];
+  readonly deputyCost: number;
   readonly machines: readonly number[] | null;
   /** Machine kind, -1 = none: which changes of machine between neighbors count. */
   readonly kind: number;
@@ -56,6 +64,18 @@ export interface Lag {
   readonly max: number;
 }
 
+/**
+ * Activities of one chain that want one and the same worker, or machine: of a run of steps, or of all work that one pair of
+ * hands should do. No activity is in two of one kind.
+ */
+export interface Continuity {
+  readonly of: 'worker' | 'machine';
+  /** Positions in the chain. */
+  readonly members: readonly number[];
+  /** Cost of each placed member that has another than its keeper: whichever serves most of them. */
+  readonly cost: number;
+}
+
 /** Placed whole or left out whole. */
 export interface Chain {
   readonly job: number;
@@ -66,6 +86,7 @@ export interface Chain {
   /** Activity indexes in chain order. */
   readonly acts: readonly number[];
   readonly lags: readonly Lag[];
+  readonly continuities: readonly Continuity[];
 }
 
 /** Somebody who attends activities: one at a time, where and when the calendar says. */

@@ -209,7 +209,7 @@ function stepsOf(model: Model, { spread, middle, counts, grace }: PlayOptions): 
   model.activities.forEach((a, i) => {
     const always = a.fixed !== null || spread[i] === 0;
     // A step of exact length at an exact time is missed when it cannot begin on time; others when they end too late.
-    const exact = a.earliestStart + a.duration === a.latestEnd;
+    const exact = always && a.earliestStart + a.duration === a.latestEnd;
     const free = a.fixed !== null || counts[i] !== true;
     steps.set(
       [

@@ -17,6 +17,8 @@ export interface Saved {
 export class Solution {
   readonly placed: Uint8Array;
   readonly costs: Float64Array;
+  /** By chain: places that it had last, also after it was removed; null = it was never placed. */
+  readonly last: (readonly (Assignment | null)[] | null)[];
   total = 0;
   private readonly occupancy: Occupancy;
   private readonly tables: Tables;
@@ -29,6 +31,7 @@ export class Solution {
     const n = this.model.chains.length;
     this.placed = new Uint8Array(n);
     this.costs = new Float64Array(n);
+    this.last = Array.from({ length: n }, () => null);
     for (let c = 0; c < n; c++) this.total += this.chain(c).cost + (this.tables.fixedOvertime[c] as number);
   }
 
@@ -46,6 +49,7 @@ export class Solution {
       if (place !== null && (this.model.activities[i] as Activity).fixed === null) this.occupancy.put(i, place);
     }
     this.placed[c] = 1;
+    this.last[c] = places;
     this.costs[c] = cost;
     this.total += cost - this.chain(c).cost;
   }

@@ -3,6 +3,7 @@
  * each worker and machine can serve a job, overtime as prefix sums. Everything is a flat array; the innermost loops read
  * it millions of times.
  */
+import { keeperCandidates } from './continuity.js';
 import { max, min } from './numbers.js';
 import type { Activity, Chain, Model } from './model.js';
 import { assertSizes } from './sizes.js';
@@ -37,6 +38,8 @@ export interface ChainTables {
   readonly limited: boolean;
   /** Chains that need this one. */
   readonly dependents: readonly number[];
+  /** By continuity: who could keep it. */
+  readonly keepers: readonly (readonly number[])[];
 }
 
 /** Passes over a chain's lags; windows that are not tight after so many are sound all the same. */
@@ -309,6 +312,7 @@ function chainTables(model: Model, chain: Chain, dependents: readonly number[]):
     over: chain.lags.filter((l) => l.to - l.from > 1),
     limited: acts.some((a) => a.strains || a.exposure > 0 || a.precision > 0),
     dependents,
+    keepers: chain.continuities.map((c) => keeperCandidates(model, chain, c)),
   };
 }
 

@@ -33,6 +33,7 @@ function longChain(steps: number): Model {
         cost: 500,
         needs: -1,
         acts,
+        continuities: [],
         lags: acts.slice(1).map((k) => ({ from: k - 1, to: k, min: 0, max: 1 })),
       },
     ],

@@ -79,7 +79,14 @@ export function tinyModel(seed: number): Model {
     const lags = acts
       .slice(1)
       .flatMap((_, k) => (rng.next() < 0.5 ? [{ from: k, to: k + 1, min: rng.below(2), max: 2 + rng.below(3) }] : []));
-    chains.push({ job: c, cost: 500 + 100 * rng.below(5), needs: c === 2 && rng.next() < 0.5 ? 0 : -1, acts, lags });
+    chains.push({
+      job: c,
+      cost: 500 + 100 * rng.below(5),
+      needs: c === 2 && rng.next() < 0.5 ? 0 : -1,
+      acts,
+      lags,
+      continuities: [],
+    });
   }
   const worker = (from: number, to: number) => {
     const site = new Int8Array(horizon + 1).fill(-1);

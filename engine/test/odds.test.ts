@@ -19,6 +19,7 @@ function modelOf(activities: Activity[]): Model {
       job: 0,
       cost: 1,
       needs: -1,
+      continuities: [],
       acts: activities.flatMap((a, i) => (a.chain === c ? [i] : [])),
       lags: [],
     })),

@@ -79,7 +79,7 @@ function twoLate(): Model {
     latestEnd: 20,
     workers: [1],
   });
-  const chain = (job: number) => ({ job, cost: 500, needs: -1, acts: [job], lags: [] });
+  const chain = (job: number) => ({ job, cost: 500, needs: -1, acts: [job], lags: [], continuities: [] });
   return { ...model, jobs: model.jobs.slice(0, 2), chains: [chain(0), chain(1)], activities: [step(0), step(1)] };
 }
 

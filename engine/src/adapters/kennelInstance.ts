@@ -140,6 +140,7 @@ export function modelOfInstance(instance: KennelInstance): Model {
       cost: e.cost,
       needs: e.needs,
       acts: e.acts,
+      continuities: [],
       lags: e.lags.map(([a, b, min, max]): Lag => ({
         from: e.acts.indexOf(a),
         to: e.acts.indexOf(b),
@@ -192,6 +193,9 @@ function activityOf(instance: KennelInstance, a: InstanceActivity): Activity {
     idealStart: a.aim,
     follows: false,
     earlyCost: a.early,
+    dayOffCost: -1,
+    deputies: [],
+    deputyCost: 0,
     lateCost: a.late,
     omissionCost: a.omit,
     workers: having(a.skill),

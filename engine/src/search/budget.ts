@@ -24,6 +24,11 @@ export class Budget {
     return this.options.used(this.round);
   }
 
+  /** Whether the caller wants the search to end. */
+  shouldStop(): boolean {
+    return this.options.shouldStop();
+  }
+
   /** Whether a share of the budget is used up, or the caller wants the search to end. */
   isOver(share: number): boolean {
     return this.used() >= share || this.options.shouldStop();

@@ -89,7 +89,14 @@ export class Ejection {
     this.weigh();
     eviction.begin(c);
     fitter.starts.ejecting = true;
-    const found = fitter.fit(c, { ...QUICK, jitter: JITTER, byWorker: false, dives: true, softCosts: eviction });
+    const found = fitter.fit(c, {
+      ...QUICK,
+      jitter: JITTER,
+      byWorker: false,
+      dives: true,
+      softCosts: eviction,
+      keepers: 'any',
+    });
     fitter.starts.ejecting = false;
     if (!found) return null;
     const victims = new Set<number>();

@@ -14,6 +14,7 @@ import { Ejection } from './ejection.js';
 import type { SearchProgress } from './incumbent.js';
 import { Incumbent } from './incumbent.js';
 import { adoptSchedule, insertAll } from './insertion.js';
+import { mend } from './mend.js';
 import { makeMove } from './neighborhoods/index.js';
 import type { Tools } from './neighborhoods/neighborhood.js';
 import { removeRelated } from './neighborhoods/removeRelated.js';
@@ -134,6 +135,13 @@ export class Search {
       this.anneal(from + ((1 - from) * (k + 1)) / times, HOT);
     }
     incumbent.restore();
+    this.mend();
+  }
+
+  /** Brings together again what one worker or machine should keep, wherever that makes the schedule cheaper. */
+  mend(): void {
+    mend(this.state, () => this.budget.shouldStop());
+    this.incumbent.note();
   }
 
   /** Whether something has no place now that would have one in an empty schedule. */

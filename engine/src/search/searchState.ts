@@ -5,6 +5,8 @@ import { min } from '../numbers.js';
 import type { Rng } from '../rng.js';
 import { makeRng } from '../rng.js';
 import type { Effort } from '../chainFit.js';
+import type { Ban } from '../chainStarts.js';
+import type { Keepers } from '../continuity.js';
 import { ChainFit, EXACT, QUICK } from '../chainFit.js';
 import type { SoftCosts } from '../softCosts.js';
 import type { Activity, Chain, Model } from '../model.js';
@@ -29,7 +31,15 @@ export interface StateOptions {
 const FEW_CHAINS = 12;
 /** Steps of the golden section spread evenly over a circle, however many there are. */
 const GOLDEN = 0.6180339887498949;
-const LEAST: Effort = { jitter: 0, byWorker: true, byMachine: false, branches: 40, dives: false, softCosts: null };
+const LEAST: Effort = {
+  jitter: 0,
+  byWorker: true,
+  byMachine: false,
+  branches: 40,
+  dives: false,
+  softCosts: null,
+  keepers: 'any',
+};
 
 /** One search's state. */
 export class SearchState {
@@ -43,6 +53,8 @@ export class SearchState {
   readonly careful: Effort;
   readonly quick: Effort;
   readonly exact: Effort;
+  /** As exact, with whoever keeps continuities best; machines follow the times. */
+  readonly mending: Effort;
   /** Prices that a few chains pay for slots that several want; null where there are many chains. */
   readonly prices: Prices | null;
   /** By chain: how often it was left without a place. */
@@ -66,8 +78,10 @@ export class SearchState {
     const costs = softCosts === null && evenLoad === 0 ? null : plain;
     this.careful = { ...QUICK, softCosts: reserved };
     this.quick = { ...QUICK, softCosts: costs };
-    this.exact = { ...EXACT, softCosts: costs };
     const n = model.chains.length;
+    // With many chains a guess of who keeps what, made again and again, finds more than a thorough look at one of them.
+    this.exact = { ...EXACT, softCosts: costs, keepers: n <= FEW_CHAINS ? 'best' : 'guess' };
+    this.mending = { ...EXACT, softCosts: costs, byMachine: false };
     this.prices = n <= FEW_CHAINS ? new Prices(model, costs) : null;
     this.fails = new Float64Array(n);
     this.least = new Float64Array(n);
@@ -104,11 +118,14 @@ export class SearchState {
     return this.model.chains.map((_, c) => c);
   }
 
-  /** Inserts a chain at its cheapest place; false where it has none now. */
-  place(c: number, effort: Effort): boolean {
+  /**
+   * Inserts a chain at its cheapest place, with these keepers of its continuities and without these starts where told; false
+   * where it has none now.
+   */
+  place(c: number, effort: Effort, keepers?: Keepers, bans?: readonly Ban[]): boolean {
     const { needs } = this.chain(c);
     if (this.isHopeless(c) || (needs >= 0 && !this.isPlaced(needs))) return false;
-    if (!this.fitter.fit(c, effort)) return false;
+    if (!this.fitter.fit(c, effort, this.solution.last[c] ?? null, keepers, bans)) return false;
     this.solution.insert(c, this.fitter.places, this.fitter.cost);
     return true;
   }
@@ -128,7 +145,7 @@ export class SearchState {
     for (const c of placed) this.solution.remove(c);
     for (const c of chains) {
       const attempt = (): boolean => this.fitter.fit(c, LEAST);
-      if (amongFew ? this.amongFew(c, attempt) : attempt()) this.least[c] = this.fitter.cost;
+      if (amongFew ? this.amongFew(c, attempt) : attempt()) this.least[c] = this.fitter.least;
       else this.hopeless[c] = 1;
     }
     this.solution.restore(saved);

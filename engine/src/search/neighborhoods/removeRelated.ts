@@ -107,6 +107,11 @@ function pickSeed(state: SearchState): number {
 /** Reserves a part of what a later chain of the order would take now, so that the first one leaves it that. */
 function reserveForLater(state: SearchState, order: readonly number[]): (() => void) | null {
   const later = order[1 + state.rng.below(max(1, order.length - 1))];
-  if (later === undefined || state.isHopeless(later) || !state.fitter.fit(later, state.quick)) return null;
+  if (
+    later === undefined ||
+    state.isHopeless(later) ||
+    !state.fitter.fit(later, state.quick, state.solution.last[later] ?? null)
+  )
+    return null;
   return reservePart(state, later, state.fitter.places);
 }

@@ -1,0 +1,44 @@
+/*
+ * Mending: after a search, the chains whose continuities are split most are placed again, each exactly and with whoever keeps
+ * them best, everything else as it is.
+ */
+import { continuityCost } from '../continuity.js';
+import type { SearchState } from './searchState.js';
+import { handOverAll } from './handOver.js';
+
+/** Chains that are placed again at most: each takes as long as a hundred quick insertions. */
+const MOST_CHAINS = 40;
+const PASSES = 2;
+
+/** Mends split continuities wherever that makes the schedule cheaper; `shouldStop` is asked between chains. */
+export function mend(state: SearchState, shouldStop: () => boolean): void {
+  for (let pass = 0; pass < PASSES; pass++) {
+    handOverAll(state);
+    const before = state.solution.total;
+    for (const c of mostSplit(state)) {
+      if (shouldStop()) return;
+      placeAgain(state, c);
+    }
+    if (state.solution.total >= before - 1e-6) return;
+  }
+  handOverAll(state);
+}
+
+function mostSplit(state: SearchState): number[] {
+  const cost = new Map<number, number>();
+  for (const c of state.all()) {
+    const places = state.solution.last[c] ?? null;
+    if (!state.isPlaced(c) || places === null || state.dependentsOf(c).length > 0) continue;
+    const split = continuityCost(state.chain(c), places);
+    if (split > 0) cost.set(c, split);
+  }
+  return [...cost.keys()].sort((x, y) => (cost.get(y) as number) - (cost.get(x) as number)).slice(0, MOST_CHAINS);
+}
+
+function placeAgain(state: SearchState, c: number): void {
+  const { solution } = state;
+  const saved = solution.save([c]);
+  const before = solution.total;
+  solution.remove(c);
+  if (!state.place(c, state.mending) || solution.total > before) solution.restore(saved);
+}
