@@ -67,7 +67,9 @@ const stations = [
 ];
 const troubles = {
   'Stand dryer 2': [closure(addDays(FRIDAY, -2), '00:00', '24:00', 'under repair, back on Thursday')],
-  'Tub 2': [closure(addDays(FRIDAY, -1), '00:00', '24:00', 'the ramp is being mended, back on Friday')],
+  'Tub 2': [-2, -1].map((d) =>
+    closure(addDays(FRIDAY, d), '00:00', '24:00', 'the ramp is being mended, back on Friday'),
+  ),
 };
 
 const person = (name, signIn, role, skills, start, end) => ({ id: id(), name, signIn, role, skills, start, end });
@@ -118,12 +120,18 @@ const owners = [
   ['Sunniva Dahl', 'sunniva@dahl.invalid'],
 ].map(([name, contact]) => ({ id: id(), name, contact }));
 
+/** Grown dogs of two to seven years, taken in turn. */
+const BORN = [
+  ...['2021-04-02', '2022-09-17', '2019-11-25', '2023-02-08', '2020-06-30', '2023-10-12', '2021-12-19'],
+  ...['2022-03-05', '2019-08-14', '2023-05-27', '2020-01-22', '2022-07-09', '2021-09-03'],
+];
+let born = 0;
 const dog = (name, breed, weightKg, owner, more = {}) => ({
   id: id(),
   name,
   breed,
   sex: 'dog',
-  born: '2023-03-14',
+  born: BORN[born++ % BORN.length],
   weightKg,
   ownerId: owners[owner].id,
   density: 'normal',
@@ -203,7 +211,7 @@ const dogs = [
   dog('Koro', 'Tibetan Terrier', 11, 1, { ...drop, wrapped: true }),
   dog('Muir', 'Skye Terrier', 17, 3, drop),
   dog('Hale', 'Gordon Setter', 29, 4),
-  dog('Rusk', 'Irish Setter', 32, 2, { jacketLies: false, note: 'The jacket needs a towel set.' }),
+  dog('Rusk', 'Irish Setter', 29, 2, { jacketLies: false, note: 'The jacket needs a towel set.' }),
   dog('Seraph', 'Afghan Hound', 27, 1, { ...drop, sex: 'bitch' }),
   dog('Bram', 'Airedale Terrier', 25, 0, { note: 'Stripping calendar running.' }),
   dog('Nocci', 'Lagotto Romagnolo', 14, 3, { sex: 'bitch' }),

@@ -2,15 +2,24 @@
 import { mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
-import { isLocalDay, kennelOnDay, localDayOf, planKennel, wallTimeOf, wallToMs, instantToMs } from '@loyal-mane/core';
+import {
+  isLocalDay,
+  kennelOnDay,
+  leadReport,
+  localDayOf,
+  planKennel,
+  wallTimeOf,
+  wallToMs,
+  instantToMs,
+} from '@loyal-mane/core';
 import { CARE_LIBRARY, METHODS } from '@loyal-mane/library';
 import { planCalendars } from '@loyal-mane/library/calendar';
 import { csvOf } from '@loyal-mane/library/csv';
 import { readKennel } from '@loyal-mane/library/reader';
-import { issueWords, namesOf, reasonWords, whyNotWords } from '@loyal-mane/library/words';
+import { issueWords, leadWords, namesOf, reasonWords, whyNotWords } from '@loyal-mane/library/words';
 
 const USAGE =
-  'usage: npm run -s plan -- kennel.json --out plan.json [--csv FILE] [--ics DIR] [--today YYYY-MM-DD] [--seed N]';
+  'usage: npm run -s plan -- kennel.json --out plan.json [--report] [--csv FILE] [--ics DIR] [--today YYYY-MM-DD] [--seed N]';
 
 function fail(lines) {
   for (const line of lines) console.error(line);
@@ -30,13 +39,14 @@ export function runPlan(argv) {
         ics: { type: 'string' },
         today: { type: 'string' },
         seed: { type: 'string' },
+        report: { type: 'boolean' },
       },
     });
   } catch (error) {
     return fail([`arguments: ${error.message}`, USAGE]);
   }
   const { positionals, values } = args;
-  if (positionals.length !== 1 || values.out === undefined) return fail([USAGE]);
+  if (positionals.length !== 1 || (values.out === undefined && values.report !== true)) return fail([USAGE]);
   if (values.today !== undefined && !isLocalDay(values.today))
     return fail([`--today: "${values.today}" is not a day, YYYY-MM-DD`]);
   const seed = values.seed === undefined ? 1 : Number(values.seed);
@@ -50,7 +60,7 @@ export function runPlan(argv) {
   const read = readKennel(text, CARE_LIBRARY);
   if (!read.ok) return fail(read.issues.map((issue) => `${issue.path}: ${issueWords(issue)}`));
   // Looked at before the plan is made: nobody should wait for one that cannot be kept.
-  const barred = whatBarsWriting(values.out);
+  const barred = values.out === undefined ? null : whatBarsWriting(values.out);
   if (barred !== null) return fail([`${values.out}: cannot be written (${barred})`]);
   const kennel = values.today === undefined ? read.kennel : kennelOnDay(read.kennel, values.today);
   const nowMs = wallToMs(
@@ -59,7 +69,18 @@ export function runPlan(argv) {
     kennel.settings.timeZone,
   );
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs, seed });
-  return write(kennel, plan, values);
+  if (values.out !== undefined) {
+    const code = write(kennel, plan, values);
+    if (code !== 0) return code;
+  }
+  if (values.report === true) report(kennel, plan);
+  return 0;
+}
+
+/** What a lead handler would hand the plan back for, a line each. */
+function report(kennel, plan) {
+  const names = namesOf(kennel);
+  for (const line of leadReport(kennel, CARE_LIBRARY, plan)) console.log(leadWords(line, names));
 }
 
 /** Why no file can be made beside a path; null when one can. */
@@ -85,9 +106,11 @@ function write(kennel, plan, values) {
     start: a.start,
     end: a.end,
     attendedUntil: a.attendedUntil,
+    minutes: a.minutes,
     people: a.people.map((id) => names.person(id)),
     stations: a.stationId === null ? [] : [names.station(a.stationId)],
     reason: { ...a.reason, words: reasonWords(a, names) },
+    ...(a.handedOver === undefined ? {} : { handedOver: a.handedOver }),
   }));
   const unplaced = plan.unplaced.map((u) => ({
     key: u.key,

@@ -16,6 +16,7 @@ export const BREEDS: ReadonlyMap<string, BreedFacts> = new Map(
       coat: row.coat,
       variant: row.variant,
       badge: row.badge,
+      footStyle: row.footStyle,
       trimMap: row.trimMap,
       growOn: zonesOfWords(row.growOn),
       lengthCm: bodyLengthCm([...row.dogHeightIn, ...row.bitchHeightIn], middleOf(row.lengthToHeight)),

@@ -27,7 +27,8 @@ function faultsOf(library: CareLibrary, program: CareProgram): string[] {
     if (!(s.share > 0 && s.share <= 1)) faults.push(`${where}: share ${String(s.share)} is not in (0, 1]`);
     if (s.lagMaxMin !== null && s.lagMaxMin < s.lagMin) faults.push(`${where}: lag ends before it begins`);
     for (const since of s.since) {
-      if (!seen.has(since.step)) faults.push(`${where}: counts from "${since.step}", which does not come before it`);
+      if (!seen.has(since.step) && since.ifDone !== true)
+        faults.push(`${where}: counts from "${since.step}", which does not come before it`);
       if (since.max !== null && since.max < since.min)
         faults.push(`${where}: lag to ${since.step} ends before it begins`);
     }

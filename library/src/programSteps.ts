@@ -13,7 +13,7 @@ export interface Extra {
   readonly aim?: Aim;
   readonly anchor?: boolean;
   readonly lag?: readonly [min: number, max: number | null];
-  readonly since?: readonly (readonly [step: StepId, min: number, max: number | null])[];
+  readonly since?: readonly (readonly [step: StepId, min: number, max: number | null, when?: 'ifDone'])[];
   readonly when?: readonly Condition[];
   readonly restMin?: number;
   readonly skipWhenPast?: boolean;
@@ -46,7 +46,10 @@ export function within(from: Mark, to: Mark, careful = false, skipWhenPast = fal
     anchor: extra.anchor ?? false,
     lagMin: extra.lag?.[0] ?? 0,
     lagMaxMin: extra.lag?.[1] ?? null,
-    since: (extra.since ?? []).map(([since, min, max]) => ({ step: since, min, max })),
+    since: (extra.since ?? []).map(([since, min, max, when]) => ({
+      ...{ step: since, min, max },
+      ...(when === undefined ? {} : { ifDone: true }),
+    })),
     when: extra.when ?? [],
     restMin: extra.restMin ?? 0,
     skipWhenPast: extra.skipWhenPast ?? skipWhenPast,

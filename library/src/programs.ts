@@ -32,10 +32,15 @@ import { STRIPPING_EVERY_DAYS } from './stripping.js';
 const EARS_BY: Mark = { of: 'ringDay', day: -1, at: 'evening' };
 /** A soaked jacket is covered before it begins to dry. */
 const SOAKED = WET;
-/** A checked dry coat stays fit for scissors for two days. */
-const CHECK_TO_SCISSORS = 2 * 24 * 60;
+/** A checked dry coat is cut on the day of its check; another day begins with the tests again (common practice). */
+const CHECK_TO_SCISSORS = 10 * 60;
+/** From the brush-out, or the blow-out, to the water: one session, or the coat tangles again (common practice). */
+const BRUSHED_MIN = 150;
 /** The pre-treat works 20 to 120 minutes before its bath. */
-const PRE_TREAT: NonNullable<Extra['since']> = [['preTreat', 20, 120]];
+const PRE_TREAT: NonNullable<Extra['since']> = [
+  ['preTreat', 20, 120],
+  ['brushOut1', 0, BRUSHED_MIN, 'ifDone'],
+];
 const whenBathed: Extra = { when: ['bathed'] };
 const trimOf = (dryCheck: StepId = 'dryCheck'): NonNullable<Extra['since']> => [[dryCheck, 0, CHECK_TO_SCISSORS]];
 
@@ -51,9 +56,12 @@ function journey(): readonly ProgramStep[] {
   ];
 }
 
-/** Wraps or bands on the evening before, where the coat travels in them. */
+/** Wraps or bands on the evening before, on a coat that is kept and travels in them. */
 function wraps(): ProgramStep {
-  return within(dayStart(-1), { of: 'departure', min: -10 })('wraps', 'wraps', { aim: aimDay(-1, '14:00') });
+  return within(dayStart(-1), { of: 'departure', min: -10 })('wraps', 'wraps', {
+    aim: aimDay(-1, '14:00'),
+    when: ['wrapped'],
+  });
 }
 
 const morning = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ring', min: 0 }, true);
@@ -72,8 +80,7 @@ function showMorning(): readonly ProgramStep[] {
 
 /** Held ready for a later round, or taken down within four hours of the last judging, at the latest next day. */
 function after(): readonly ProgramStep[] {
-  // Planned with care like the morning itself: whoever takes down one dog may be awaited by the next.
-  const sameDay = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 1, at: 'end' }, true);
+  const sameDay = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 1, at: 'end' });
   return [
     sameDay('winnersHold', 'winnersHold', {
       to: { of: 'laterRound', min: 0 },
@@ -145,7 +152,7 @@ const double: readonly ProgramStep[] = [
   prep('brushOut1', 'brushOut', { when: ['undercoatLight'], aim: aimDay(-2), anchor: true }),
   prep('preTreat', 'preTreat'),
   prep('nails', 'nails'),
-  prep('bath', 'bath', { since: PRE_TREAT }),
+  prep('bath', 'bath', { since: [...PRE_TREAT, ['blowOut', 0, BRUSHED_MIN, 'ifDone']] }),
   ...bathToDry({ condition: true, force: true }),
   prep('undercoat', 'undercoatHeavy', { when: ['undercoatHeavy'] }),
   prep('undercoat', 'undercoatLight', { when: ['undercoatLight'] }),
@@ -174,10 +181,12 @@ const heavySheepdog: readonly ProgramStep[] = [
   ...backToHeat(),
   prep('lineBrush', 'lineBrush'),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  // A whole bath fills a day: the trims of the next one come after the comb-through and the two tests again.
+  prep('dryCheck', 'dryCheck', { when: ['wholeBath'], lag: [0, 20], share: 0.5 }),
   prep('clip', 'clip', { since: trimOf() }),
   prep('nails', 'nails'),
-  prep('roughTrim', 'roughTrim', { since: trimOf() }),
-  prep('fineTrim', 'fineTrim', { since: trimOf() }),
+  prep('roughTrim', 'roughTrim', { since: trimOf(), when: ['outlineShaped'] }),
+  prep('fineTrim', 'fineTrim', { since: trimOf(), when: ['outlineShaped'] }),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),
 ];
@@ -232,6 +241,7 @@ const scissored: readonly ProgramStep[] = [
   within(dayStart(-1), { of: 'departure', min: -10 })('wraps', 'wraps', {
     to: { of: 'ring', min: -240 },
     aim: aimDay(-1, '14:00'),
+    when: ['wrapped'],
   }),
   ...journey(),
 ];
@@ -279,9 +289,14 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   within(dayStart(-5), dayEnd(-2))('towelSoak', 'towelSoak', { when: ['towelTwice'] }),
   within(dayStart(-5), dayEnd(-2))('towelSet', 'towelSet', { when: ['towelTwice'], restMin: 24 * 60, lag: SOAKED }),
   within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['towelTwice'], lag: [0, 120] }),
-  fineDays('fineTrim', 'fineTrim', { share: FINE_WITHOUT_WHISKERS, aim: aimDay(-3, '10:00'), anchor: true }),
-  fineDays('ears', 'ears'),
-  fineDays('throat', 'throatThinned'),
+  fineDays('fineTrim', 'fineTrim', {
+    share: FINE_WITHOUT_WHISKERS,
+    since: trimOf(),
+    aim: aimDay(-3, '10:00'),
+    anchor: true,
+  }),
+  fineDays('ears', 'ears', { since: trimOf() }),
+  fineDays('throat', 'throatThinned', { since: [['dryCheck', 0, CHECK_TO_SCISSORS, 'ifDone']] }),
   prep('brushOut1', 'brushOut', { aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat'),
   prep('nails', 'nails'),

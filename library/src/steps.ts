@@ -72,7 +72,8 @@ export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   towelSet: at('pen', 'bath'),
   towelRelease: at('table', 'dry'),
   fineTrim: at('table', 'scissor', trim),
-  outlineCheck: at('table', 'scissor', { second: 'hand', stands: true, wholeLength: true }),
+  // One pair of eyes does where the dog stands still; the second is for the movement check (common practice).
+  outlineCheck: at('table', 'scissor', { stands: true, wholeLength: true }),
   wraps: at('table', 'brush'),
   bag: quiet,
   load: quiet,

@@ -2,6 +2,7 @@
  * A finished plan as the planner's own problem again: the same tasks, each where the plan has it.
  */
 import type { Assignment, Schedule } from '@loyal-mane/engine';
+import { SLOT_MS } from '../time/slotGrid.js';
 import { instantToMs } from '../time/zone.js';
 import type { PersonId, StationId } from '../units/ids.js';
 import type { Assembled } from './assemble/assemble.js';
@@ -12,12 +13,33 @@ import type { PlanInput } from './assemble/planInput.js';
 import type { Task } from './problem.js';
 
 /** The problem of a kennel whose tasks have the assignees, and the minutes, of a plan; null = of no plan yet. */
-export function assembledFor(input: PlanInput, plan: Plan | null): Assembled {
-  if (plan === null) return assembleProblem(input);
+export function assembledFor(before: PlanInput, plan: Plan | null): Assembled {
+  if (plan === null) return assembleProblem(before);
+  return keptAssignees({ ...before, withoutPlace: entriesOut(plan), plannedSlots: slotsOfPlan(plan) }, plan);
+}
+
+/** The problem that a plan is made again in: who does what is known, what had no place may have one, minutes are new. */
+export function assembledAgain(input: PlanInput, plan: Plan | null): Assembled {
+  return plan === null ? assembleProblem(input) : keptAssignees(input, plan);
+}
+
+function keptAssignees(input: PlanInput, plan: Plan): Assembled {
   const assignees = assigneesOfPlan(input, plan);
   const assembled = assembleProblem({ ...input, assignees });
   const kept = assigneesKept(assembled, plan);
   return kept.size === assignees.size ? assembled : assembleProblem({ ...input, assignees: kept });
+}
+
+/** Entries that a plan has no place for. */
+export function entriesOut(plan: Pick<Plan, 'unplaced'>): ReadonlySet<string> {
+  return new Set(plan.unplaced.flatMap((u) => (u.kind === 'show' && u.entryId !== null ? [u.entryId] : [])));
+}
+
+function slotsOfPlan(plan: Plan): ReadonlyMap<string, number> {
+  const planned = plan.activities.filter((a) => a.state === 'planned');
+  return new Map(
+    planned.map((a) => [a.key as string, Math.round((instantToMs(a.attendedUntil) - instantToMs(a.start)) / SLOT_MS)]),
+  );
 }
 
 /** Places of a plan in terms of a problem, by activity index; null for what the plan does not hold. */

@@ -7,6 +7,7 @@ import type { Instant, LocalDay } from '../time/localDay.js';
 import type { StationKind, StepId } from '../kennel/vocabulary.js';
 import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
 import type { Blocker } from './explain/explain.js';
+import type { HandOverCause } from './explain/handedOver.js';
 import type { ChainKind } from './problem.js';
 
 /** Another task named by a reason: "Asta has Tolle until then". */
@@ -20,7 +21,7 @@ export interface TaskName {
 
 /** Why a placed activity sits where it sits. Closed set; words are made at the edge. */
 export type Reason =
-  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' }
+  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' | 'evenDays' }
   | { readonly code: 'follows' }
   | { readonly code: 'sameHands'; readonly personId: PersonId | null }
   | {
@@ -68,6 +69,13 @@ export interface WhyNot {
   readonly remedies: readonly Remedy[];
 }
 
+/** Who should have kept a task, and what keeps them from it. */
+export interface HandOver {
+  readonly from: PersonId;
+  readonly cause: HandOverCause;
+  readonly heldBy: TaskName | null;
+}
+
 /** A task with its place: start, who, where, until when, minutes it may take, and why it is not elsewhere. */
 export interface PlannedActivity {
   readonly key: TaskKey;
@@ -98,6 +106,8 @@ export interface PlannedActivity {
   /** Latest start with which the chain can still be finished, other dogs as they are; null for done work. */
   readonly latest: Instant | null;
   readonly reason: Reason;
+  /** Why somebody else than the one who does most of this work has it; absent where nobody hands over, or nothing forces it. */
+  readonly handedOver?: HandOver;
 }
 
 /** A step that waits because its entry has no place: drawn pale, where it should be. */

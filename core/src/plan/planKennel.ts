@@ -9,19 +9,18 @@ import { msToInstant } from '../time/zone.js';
 import type { KennelFile } from '../kennel/kennelFile.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import type { Assembled } from './assemble/assemble.js';
-import { assembleProblem } from './assemble/assemble.js';
 import type { SlotReason } from './explain/explain.js';
 import { explainPlace } from './explain/explain.js';
+import type { SlotHandOver } from './explain/handedOver.js';
+import { handOversOf } from './explain/handedOver.js';
 import { boundOfPlan, oddsOfPlan } from './measure/measure.js';
 import { idealStartIn, movesOf } from './explain/moves.js';
-import type { Plan, PlannedActivity, Reason, TaskName } from './plan.js';
-import { assigneesAfter } from './search/assignees.js';
+import type { Plan, PlannedActivity, Reason, TaskName, UnplacedChain } from './plan.js';
 import { assembledFor, personId, scheduleOf } from './placedPlan.js';
-import type { PlanInput } from './assemble/planInput.js';
 import { makePlanInput } from './assemble/planInput.js';
 import type { Task } from './problem.js';
-import type { SearchProgress, SearchResult } from './search/searchPlan.js';
-import { DEFAULT_ROUNDS, searchPlan } from './search/searchPlan.js';
+import type { Searched, SearchKennelOptions } from './search/searchKennel.js';
+import { searchKennel } from './search/searchKennel.js';
 import { latestStarts } from './explain/spare.js';
 import { validatePlan } from './validate/validatePlan.js';
 import type { AskOptions } from './explain/unplacedChains.js';
@@ -30,17 +29,11 @@ import { WorkingSchedule } from './workingSchedule.js';
 
 /** Seed of a plan that names none. */
 export const DEFAULT_SEED = 1;
-/** Searches with ever better known assignees; what still has no place then is left at the middle pace. */
-const MOST_PASSES = 3;
 
-/** When a plan is made, how long it may search (`rounds`), and what it should tell. */
-export interface PlanOptions extends AskOptions {
+/** When a plan is made, how long it may search, and what it should tell. */
+export interface PlanOptions extends AskOptions, SearchKennelOptions {
   readonly nowMs: number;
   readonly seed?: number;
-  readonly rounds?: number;
-  readonly onProgress?: (progress: SearchProgress) => void;
-  /** The published plan: what still holds in it stays where it is. */
-  readonly previous?: Plan | null;
   /** Also tell how likely each entry is to be ready; default false. */
   readonly odds?: boolean;
   /** Also tell what no plan could do better than; default false. */
@@ -50,7 +43,8 @@ export interface PlanOptions extends AskOptions {
 /** Plans a whole kennel. The same kennel, library, moment, seed, rounds and previous plan give the same plan. */
 export function planKennel(kennel: KennelFile, library: CareLibrary, options: PlanOptions): Plan {
   const seed = options.seed ?? DEFAULT_SEED;
-  const { assembled, found } = searchByAssignee(makePlanInput(kennel, library, options.nowMs), options, seed);
+  const searched = searchKennel(makePlanInput(kennel, library, options.nowMs), options, seed);
+  const { assembled, found } = searched;
   const faults = validatePlan(assembled.problem, found.schedule);
   if (faults.length > 0) throw new Error(`planKennel: the plan breaks a rule: ${JSON.stringify(faults[0])}`);
   const working = new WorkingSchedule(assembled.problem, found.schedule);
@@ -65,7 +59,7 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     libraryVersion: library.version,
     cost: Math.round(found.cost),
     activities: plannedActivities(assembled, working),
-    unplaced: unplacedChains(assembled, found, options),
+    unplaced: whatIsOut(searched, options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
     notes: assembled.notes,
@@ -75,39 +69,20 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
   };
 }
 
-/** Kennels with at most so many entries are searched twice as long: a small crew feels each odd hour (engineering default). */
-const SMALL_ENTRIES = 12;
+/** Up to so many chains without a place, those of keep-up work are looked into as well (engineering default). */
+const MOST_ASKED = 8;
 
-function usualRounds({ problem }: Assembled): number {
-  const entries = problem.chains.filter((c) => c.kind === 'show').length;
-  return entries <= SMALL_ENTRIES ? 2 * DEFAULT_ROUNDS : DEFAULT_ROUNDS;
-}
-
-/** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
-function searchByAssignee(
-  input: PlanInput,
-  options: PlanOptions,
-  seed: number,
-): { readonly assembled: Assembled; readonly found: SearchResult } {
-  const before = options.previous ?? null;
-  let assembled = assembledFor(input, before);
-  let previous = before === null ? null : scheduleOf(assembled, before);
-  for (let pass = 1; ; pass++) {
-    const found = searchPlan(assembled.problem, {
-      seed,
-      rounds: options.rounds ?? usualRounds(assembled),
-      shouldStop: options.shouldStop ?? (() => false),
-      onProgress: options.onProgress ?? (() => undefined),
-      previous,
-      // The first pass has looked at plans made afresh; the later ones only take the minutes of who does the work.
-      alsoAfresh: pass === 1,
-    });
-    const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
-    if (assignees === null) return { assembled, found };
-    const placed = new Map(assembled.problem.activities.map((a) => [a.key as string, found.schedule[a.index] ?? null]));
-    assembled = assembleProblem({ ...input, assignees });
-    previous = assembled.problem.activities.map((a) => a.fixed ?? placed.get(a.key) ?? null);
-  }
+/** Chains without a place: entries are asked about before their dogs' keep-up work stood in their way. */
+function whatIsOut({ assembled, found, before }: Searched, options: PlanOptions): UnplacedChain[] {
+  const out = new Set(found.unplaced.map((c) => assembled.drafts[c]?.key));
+  const entries = unplacedChains(before.assembled, before.found, options).filter((u) => out.has(u.key));
+  if (before.found === found) return entries;
+  const asked = new Set(entries.map((u) => u.key));
+  const rest = found.unplaced.filter((c) => !asked.has(assembled.drafts[c]?.key ?? ''));
+  // Entries are asked about first; where there are many, keep-up work waits until somebody looks.
+  const many = entries.length + rest.length > MOST_ASKED;
+  const asking = many ? { ...options, shouldStop: () => true } : options;
+  return [...entries, ...unplacedChains(assembled, { ...found, unplaced: rest }, asking)];
 }
 
 function plannedActivities(assembled: Assembled, working: WorkingSchedule): PlannedActivity[] {
@@ -115,16 +90,29 @@ function plannedActivities(assembled: Assembled, working: WorkingSchedule): Plan
   const planned: PlannedActivity[] = [];
   for (const chain of problem.chains) {
     const latest = working.isPlaced(chain.index) ? latestStarts(working, chain.index) : [];
+    const handOvers = handOversOf(working, chain.index);
     let bound = false;
     chain.acts.forEach((i, k) => {
       const a = working.activity(i);
       const place = working.placeOf(i);
       // A step that follows running work at once is bound to it, and so is the next.
       bound = a.fixed !== null || (bound && a.lagMax >= 0);
-      if (place !== null) planned.push({ ...plannedActivity(assembled, working, a, place, latest[k] ?? -1), bound });
+      if (place === null) return;
+      const handedOver = handOverOf(assembled, working, handOvers.get(i));
+      planned.push({ ...plannedActivity(assembled, working, a, place, latest[k] ?? -1), bound, ...handedOver });
     });
   }
   return planned.sort((x, y) => x.start.localeCompare(y.start) || x.key.localeCompare(y.key));
+}
+
+function handOverOf(
+  assembled: Assembled,
+  working: WorkingSchedule,
+  h: SlotHandOver | undefined,
+): Pick<PlannedActivity, 'handedOver'> {
+  if (h === undefined) return {};
+  const heldBy = h.heldBy < 0 ? null : taskName(assembled, working, h.heldBy);
+  return { handedOver: { from: personId(assembled, h.keeper), cause: h.cause, heldBy } };
 }
 
 function plannedActivity(

@@ -18,7 +18,7 @@ import type { Skill, StationKind, StepId } from '../kennel/vocabulary.js';
 import type { TaskKey } from '../units/ids.js';
 
 /** Who and what serves a task is worked out by the problem, from what the task asks for. */
-type WorkedOut = 'workers' | 'secondWorkers' | 'machines' | 'kind' | 'omissionCost';
+type WorkedOut = 'workers' | 'secondWorkers' | 'deputies' | 'machines' | 'kind' | 'omissionCost';
 
 /** One step of one chain as it is asked for: the engine's times and costs, and the trade's needs. */
 export interface TaskFields extends Omit<Activity, WorkedOut> {
@@ -28,6 +28,9 @@ export interface TaskFields extends Omit<Activity, WorkedOut> {
   readonly step: StepId;
   readonly skill: Skill | null;
   readonly second: Skill | null;
+  /** Skill of those who should do it where they can, others cost `deputyCost`; or of those who should be left free of it. */
+  readonly preferred: Skill | null;
+  readonly spared: Skill | null;
   /** The one person who must do it (the handler in the ring), or -1. */
   readonly only: number;
   /** People who may do it besides having the skill (practice, tools); null = all with the skill. */
@@ -50,8 +53,8 @@ export interface TaskFields extends Omit<Activity, WorkedOut> {
 }
 
 /** Who and what may serve a task, as indexes into the problem's people and stations. */
-type Servers = Pick<Activity, 'workers' | 'secondWorkers' | 'machines' | 'kind'>;
-const NOBODY_YET: Servers = { workers: null, secondWorkers: null, machines: null, kind: -1 };
+type Servers = Pick<Activity, 'workers' | 'secondWorkers' | 'deputies' | 'machines' | 'kind'>;
+const NOBODY_YET: Servers = { workers: null, secondWorkers: null, deputies: [], machines: null, kind: -1 };
 
 /**
  * One step of one chain. Its index in `Problem.activities` is its identity inside the planner. A class, so that all
@@ -70,8 +73,12 @@ export class Task implements Activity, TaskFields {
   readonly follows: TaskFields['follows'];
   readonly earlyCost: TaskFields['earlyCost'];
   readonly lateCost: TaskFields['lateCost'];
+  readonly dayOffCost: TaskFields['dayOffCost'];
   readonly skill: TaskFields['skill'];
   readonly second: TaskFields['second'];
+  readonly preferred: TaskFields['preferred'];
+  readonly spared: TaskFields['spared'];
+  readonly deputyCost: TaskFields['deputyCost'];
   readonly only: TaskFields['only'];
   readonly allowed: TaskFields['allowed'];
   readonly station: TaskFields['station'];
@@ -91,6 +98,7 @@ export class Task implements Activity, TaskFields {
   readonly pinned: TaskFields['pinned'];
   readonly workers: Activity['workers'];
   readonly secondWorkers: Activity['secondWorkers'];
+  readonly deputies: Activity['deputies'];
   readonly machines: Activity['machines'];
   readonly kind: Activity['kind'];
   /** No step of a chain is left out alone. */
@@ -110,8 +118,12 @@ export class Task implements Activity, TaskFields {
     this.follows = f.follows;
     this.earlyCost = f.earlyCost;
     this.lateCost = f.lateCost;
+    this.dayOffCost = f.dayOffCost;
     this.skill = f.skill;
     this.second = f.second;
+    this.preferred = f.preferred;
+    this.spared = f.spared;
+    this.deputyCost = f.deputyCost;
     this.only = f.only;
     this.allowed = f.allowed;
     this.station = f.station;
@@ -131,6 +143,7 @@ export class Task implements Activity, TaskFields {
     this.pinned = f.pinned;
     this.workers = servers.workers;
     this.secondWorkers = servers.secondWorkers;
+    this.deputies = servers.deputies;
     this.machines = servers.machines;
     this.kind = servers.kind;
   }
@@ -142,7 +155,7 @@ export class Task implements Activity, TaskFields {
 
   /** A copy that stands where something really happened, or where it may not move: it costs nothing more. */
   fixedAt(place: Assignment): Task {
-    return this.with({ fixed: place, follows: false, earlyCost: 0, lateCost: 0 });
+    return this.with({ fixed: place, follows: false, earlyCost: 0, lateCost: 0, dayOffCost: -1 });
   }
 }
 
@@ -263,9 +276,14 @@ function served(a: Task, of: ProblemFields): Task {
   const secondWorkers = a.second === null ? null : having(a.second, of);
   const machines = stationsFor(a, of);
   const kind = a.station === null ? -1 : of.machines.findIndex((s) => s.kind === a.station);
+  const deputies = deputiesFor(a, of);
   const isSame =
-    a.workers === workers && a.secondWorkers === secondWorkers && a.machines === machines && a.kind === kind;
-  return isSame ? a : new Task(a, { workers, secondWorkers, machines, kind });
+    a.workers === workers &&
+    a.secondWorkers === secondWorkers &&
+    a.deputies === deputies &&
+    a.machines === machines &&
+    a.kind === kind;
+  return isSame ? a : new Task(a, { workers, secondWorkers, deputies, machines, kind });
 }
 
 /** By people (stations) of a problem and what is asked of them: explanations change little, and ask again and again. */
@@ -287,6 +305,16 @@ function listed<T extends object>(
 
 function having(skill: Skill, of: ProblemFields): readonly number[] {
   return listed(peopleWith, of.workers, skill, () => of.workers.flatMap((p, k) => (p.skills.has(skill) ? [k] : [])));
+}
+
+/** Those who may do a task although others should; nobody where all are alike in that. */
+function deputiesFor({ preferred, spared }: Task, of: ProblemFields): readonly number[] {
+  if (spared !== null) return having(spared, of);
+  if (preferred === null) return NOBODY_YET.deputies;
+  return listed(peopleWith, of.workers, `not ${preferred}`, () => {
+    const others = of.workers.flatMap((p, k) => (p.skills.has(preferred) ? [] : [k]));
+    return others.length === of.workers.length ? [] : others;
+  });
 }
 
 function peopleFor(a: Task, of: ProblemFields): readonly number[] | null {

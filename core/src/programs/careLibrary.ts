@@ -18,6 +18,8 @@ export interface BreedFacts {
   readonly variant: string;
   /** Id of the breed's badge in the sprite of silhouettes. */
   readonly badge: string;
+  /** How feet are shown: "natural", "round, scissored". */
+  readonly footStyle: string;
   readonly trimMap: TrimMapId;
   /** Zones left to grow on puppies and on dogs that grow coat. */
   readonly growOn: ReadonlySet<ZoneId>;

@@ -72,9 +72,19 @@ export type Condition =
   | 'unready'
   | 'wrapped'
   | 'cleanFaced'
+  | 'outlineShaped'
   | 'notCleanFaced'
   | 'towelTwice'
   | 'towelAfterBath';
+
+/** A lag to an earlier step, end to start, minutes; max null = any. */
+export interface StepLag {
+  readonly step: StepId;
+  readonly min: number;
+  readonly max: number | null;
+  /** A chain without that step is as right: the lag only counts where it is done. */
+  readonly ifDone?: boolean;
+}
 
 /** One step of a care program. */
 export interface ProgramStep {
@@ -103,7 +113,7 @@ export interface ProgramStep {
   readonly lagMin: number;
   readonly lagMaxMin: number | null;
   /** Lags to earlier steps of the chain: the latest one of that name before this. */
-  readonly since: readonly { readonly step: StepId; readonly min: number; readonly max: number | null }[];
+  readonly since: readonly StepLag[];
   readonly when: readonly Condition[];
   /** Minutes that the dog goes on alone in a pen after the attended ones. */
   readonly restMin: number;

@@ -73,10 +73,12 @@ export interface EntryFacts {
   readonly laterRound: boolean;
   /** Face and feet are clipped clean on this breed, some days before the ring so that the skin settles. */
   readonly cleanFaced: boolean;
+  /** The outline is shaped with scissors on this breed; natural sheepdogs are left as they grow. */
+  readonly outlineShaped: boolean;
 }
 
 /** The facts of a day without any entry. */
-export function noEntry(day: LocalDay, cleanFaced: boolean): EntryFacts {
+export function noEntry(day: LocalDay, breed: BreedShape | undefined): EntryFacts {
   return {
     day,
     siteTub: false,
@@ -86,8 +88,15 @@ export function noEntry(day: LocalDay, cleanFaced: boolean): EntryFacts {
     firstShowDay: false,
     lastShowDay: false,
     laterRound: false,
-    cleanFaced,
+    ...shapeFacts(breed),
   };
+}
+
+type BreedShape = Pick<BreedFacts, 'variant' | 'footStyle'>;
+
+/** What a breed's own shape asks of its trims. */
+export function shapeFacts(breed: BreedShape | undefined): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped'> {
+  return { cleanFaced: isCleanFaced(breed), outlineShaped: breed?.footStyle !== 'natural' };
 }
 
 /** Whether a breed is shown with clean feet and face. */
@@ -194,6 +203,8 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return !dog.jacketLies && (dog.towelSets ?? 1) > 1;
     case 'towelAfterBath':
       return !dog.jacketLies && dog.towelAfterBath === true;
+    case 'outlineShaped':
+      return entry.outlineShaped;
     case 'cleanFaced':
       return entry.cleanFaced;
     case 'notCleanFaced':

@@ -20,6 +20,7 @@ export function breedFactsOf(b: KennelBreed): BreedFacts {
     coat: b.coat,
     variant: b.variant,
     badge: b.badge,
+    footStyle: b.footStyle ?? '',
     trimMap: b.trimMap,
     growOn: new Set(b.growOn),
     lengthCm: bodyLengthCm([b.dogFromIn, b.dogToIn, b.bitchFromIn, b.bitchToIn], b.lengthToHeight),

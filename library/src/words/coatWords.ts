@@ -39,6 +39,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   towelTwice: 'one towel set is not enough',
   unready: 'a zone is damp or kinked',
   wrapped: 'the coat is kept in wraps',
+  outlineShaped: 'the outline is shaped with scissors',
   cleanFaced: 'face and feet are clipped clean',
   notCleanFaced: 'face and feet are not clipped clean',
 };

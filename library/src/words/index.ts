@@ -24,6 +24,7 @@ export {
 } from './programWords.js';
 export { COAT_WORDS, CONDITION_WORDS, SKILL_WORDS, STATION_NAMES, TOOL_WORDS } from './coatWords.js';
 export { faultWords } from './faultWords.js';
+export { leadWords } from './leadWords.js';
 export { GOES_WRONG } from './goesWrong.js';
 export {
   COLOR_WORDS,

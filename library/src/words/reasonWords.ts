@@ -1,7 +1,7 @@
 /*
  * Why a task sits where it sits, why an entry has no place, and what would help: whole sentences from codes and fields.
  */
-import type { Blocker, PlannedActivity, Remedy, TaskName, UnplacedChain } from '@loyal-mane/core';
+import type { Blocker, HandOver, PlannedActivity, Remedy, TaskName, UnplacedChain } from '@loyal-mane/core';
 import { instantToMs, localDayOf, wallMinutes } from '@loyal-mane/core';
 import type { WallTime } from '@loyal-mane/core';
 import { STATION_NAMES } from './coatWords.js';
@@ -63,8 +63,30 @@ function blockerWords(by: Blocker, held: TaskName | null, names: Names): string 
   }
 }
 
-/** Why a planned task is at its time. */
-export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'dogId'>, names: Names): string {
+/** Why a planned task is at its time, and, where somebody else should have had it, why they do not. */
+export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'dogId' | 'handedOver'>, names: Names): string {
+  const time = timeReason(a, names);
+  return a.handedOver === undefined ? time : `${time} ${handOverWords(a.handedOver, names)}`;
+}
+
+/** "Asta has had the noise that a day allows." */
+function handOverWords({ from, cause, heldBy }: HandOver, names: Names): string {
+  const who = names.first(from);
+  switch (cause) {
+    case 'skill':
+      return `${who} does not do this step.`;
+    case 'notThere':
+      return `${who} is not on shift, or on a break, then.`;
+    case 'busy':
+      return `${holderWords(heldBy, names) ?? `${who} is busy then`}.`;
+    case 'noise':
+      return `${who} has had the noise that a day allows.`;
+    case 'scissorMinutes':
+      return `${who} has scissored as long as a day allows.`;
+  }
+}
+
+function timeReason(a: Pick<PlannedActivity, 'reason' | 'dogId'>, names: Names): string {
   const { reason } = a;
   switch (reason.code) {
     case 'done':
@@ -75,6 +97,8 @@ export function reasonWords(a: Pick<PlannedActivity, 'reason' | 'dogId'>, names:
       return 'A lead has set it at this time.';
     case 'atAim':
       return 'At the ideal time.';
+    case 'evenDays':
+      return 'On this day, so that the crew’s days are even.';
     case 'follows':
       return 'Directly after the step before.';
     case 'overdue':

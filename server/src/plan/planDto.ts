@@ -6,6 +6,7 @@ import { ApiExtraModels, ApiProperty, ApiPropertyOptional, getSchemaPath } from 
 import type { Type } from '@nestjs/common';
 import {
   BLOCKERS,
+  HAND_OVER_CAUSES,
   CONSENTS,
   DOG_STATES,
   RULES_OF_SHOWS,
@@ -51,7 +52,8 @@ export class TaskNameDto {
 
 /** A reason without further facts. */
 export class PlainReasonDto {
-  @ApiProperty({ enum: ['done', 'running', 'pinned', 'atAim', 'overdue', 'alone', 'follows'] }) code!: string;
+  @ApiProperty({ enum: ['done', 'running', 'pinned', 'atAim', 'overdue', 'alone', 'evenDays', 'follows'] })
+  code!: string;
 }
 
 /** The task waits so that one person stays with the dog. */
@@ -187,6 +189,13 @@ export class MinutesDto {
   @ApiProperty({ description: 'finished tasks that the pace rests on' }) logs!: number;
 }
 
+/** Who should have kept a task, and what keeps them from it. */
+export class HandOverDto {
+  @ApiProperty() from!: string;
+  @ApiProperty({ enum: HAND_OVER_CAUSES }) cause!: string;
+  @ApiProperty({ type: TaskNameDto, nullable: true }) heldBy!: TaskNameDto | null;
+}
+
 /** A task with its place. */
 @ApiExtraModels(...REASONS)
 export class PlannedActivityDto {
@@ -207,6 +216,8 @@ export class PlannedActivityDto {
   @ApiProperty({ type: String, nullable: true, description: 'latest start; null for done work' })
   latest!: string | null;
   @ApiProperty({ ...oneOf(...REASONS), description: 'why it is where it is' }) reason!: object;
+  @ApiPropertyOptional({ type: HandOverDto, description: 'why somebody else has it than most of this work' })
+  handedOver?: HandOverDto;
 }
 
 /** A step of work that has no place, where it was wanted. */

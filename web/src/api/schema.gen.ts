@@ -1588,7 +1588,7 @@ export interface components {
         };
         PlainReasonDto: {
             /** @enum {string} */
-            code: "done" | "running" | "pinned" | "atAim" | "overdue" | "alone" | "follows";
+            code: "done" | "running" | "pinned" | "atAim" | "overdue" | "alone" | "evenDays" | "follows";
         };
         SameHandsReasonDto: {
             /** @enum {string} */
@@ -1630,6 +1630,12 @@ export interface components {
             usual: number;
             /** @description finished tasks that the pace rests on */
             logs: number;
+        };
+        HandOverDto: {
+            from: string;
+            /** @enum {string} */
+            cause: "skill" | "notThere" | "busy" | "noise" | "scissorMinutes";
+            heldBy: components["schemas"]["TaskNameDto"] | null;
         };
         PlannedActivityDto: PlannedActivity;
         OtherHandlerRemedyDto: {

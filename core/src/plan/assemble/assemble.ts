@@ -7,16 +7,20 @@ import { slotsOf } from '../../time/slotGrid.js';
 import type { SlotGrid } from '../../time/slotGrid.js';
 import { noiseDosePercent } from '../../programs/noiseDose.js';
 import type { TaskPin } from '../../kennel/kennelFile.js';
+import type { Skill, StepId } from '../../kennel/vocabulary.js';
 import { instantToMs } from '../../time/zone.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
+import { DEFAULT_WALK, withWalks } from './walks.js';
 import { shareLags, tightenWindows } from './windows.js';
 import type { ChainFields } from '../problem.js';
 import { DEFAULT_WEIGHTS, Problem, Task, demandOf } from '../problem.js';
 import type { ChainDraft } from './chains.js';
+import { continuitiesOf } from './continuities.js';
 import { draftChains } from './chains.js';
 import type { StepDraft } from './stepDrafts.js';
 import type { PlanInput } from './planInput.js';
+import { slotsInRun } from './roundedRun.js';
 import { makeCalendars } from './calendars.js';
 import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
 
@@ -56,7 +60,7 @@ export function assembleProblem(input: PlanInput): Assembled {
     const dog = input.dogIndex.get(draft.dogId) ?? -1;
     const first = activities.length;
     const made = draft.steps.map((s, k) => makeActivity(input, draft, s, index, first + k, now));
-    const tight = tightenWindows(shareLags(made), now, grid.horizon);
+    const tight = tightenWindows(withWalks(shareLags(made), DEFAULT_WALK), now, grid.horizon);
     activities.push(...tight.map((a) => pinned(input, pins, a, now)));
     estimates.push(...draft.steps.map((s) => s.estimate));
     attended.push(...draft.steps.map((s) => s.attended));
@@ -69,6 +73,7 @@ export function assembleProblem(input: PlanInput): Assembled {
       cost: draft.cost,
       needs: draft.needs === null ? -1 : (keys.get(draft.needs) ?? -1),
       acts: tight.map((a) => a.index),
+      continuities: draft.kind === 'show' ? continuitiesOf(tight) : [],
     });
   }
   const { leftOut, calendar, notes } = drafted;
@@ -99,6 +104,37 @@ function firstRingFirst(chains: readonly ChainFields[], tasks: readonly Task[]):
   });
 }
 
+/** Cost of preparing a dog a day off the wish: less than what an uneven crew costs; more where its bath could be stale. */
+const DAY_OFF = { fresh: 12, soonStale: 80, stale: 120 } as const;
+/** Days from bath to ring after which a bath is stale (common practice). */
+const STALE_AFTER_DAYS = 3;
+
+/** What a whole day off its aim costs a preparation's first step; -1 where every slot counts. */
+function dayOffCost(s: StepDraft, draft: ChainDraft): number {
+  if (!s.step.anchor || s.step.to.of !== 'prepOrSite' || s.aimMs === null) return -1;
+  const ring = draft.steps.find((x) => x.step.step === 'ring');
+  if (ring === undefined) return DAY_OFF.fresh;
+  const daysFrom = (ms: number): number => Math.floor((ring.fromMs - ms) / DAY_MS);
+  if (daysFrom(s.fromMs) <= STALE_AFTER_DAYS) return DAY_OFF.fresh;
+  return daysFrom(s.aimMs) < STALE_AFTER_DAYS ? DAY_OFF.soonStale : DAY_OFF.stale;
+}
+
+/** A ring finish by somebody who does not scissor, where somebody who does could: about three hours of lateness. */
+const DEPUTY = 40;
+const RING_FINISH: ReadonlySet<StepId> = new Set(['finish']);
+
+/** Washing, drying and brushing by somebody who scissors, whose time is scarcer: a tie-breaker of three slots a step. */
+const SPARED = 3;
+const FLOOR: ReadonlySet<Skill> = new Set(['bath', 'dry', 'brush', 'hand']);
+
+/** Whom a step should go to, and what it costs when it does not. */
+function deputies(step: StepId, skill: Skill | null): Pick<Task, 'preferred' | 'spared' | 'deputyCost'> {
+  if (RING_FINISH.has(step)) return { preferred: 'scissor', spared: null, deputyCost: DEPUTY };
+  const isFloor = skill !== null && FLOOR.has(skill);
+  return { preferred: null, spared: isFloor ? 'scissor' : null, deputyCost: isFloor ? SPARED : 0 };
+}
+
+const DAY_MS = 24 * 3_600_000;
 const EARLY = 1;
 const LATE = 1;
 const ANCHOR_LATE = 2;
@@ -115,7 +151,9 @@ function makeActivity(
   const { grid } = input;
   const needs = input.library.steps[s.step.step];
   const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
-  const att = Math.max(1, slotsOf(minutes / s.sessions));
+  const own = s.exact ? slotsOf(minutes) : slotsInRun(minutes / s.sessions, s.carriedMin, s.mostMin, s.step.careful);
+  const known = input.plannedSlots.get(s.key) ?? own;
+  const att = Math.abs(known - own) <= 1 ? known : own;
   const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
   const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;
   const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;
@@ -133,9 +171,11 @@ function makeActivity(
     follows: s.step.aim.of === 'follow' && s.position > 0,
     earlyCost: s.step.anchor ? ANCHOR_LATE : EARLY,
     lateCost: s.overdue ? OVERDUE_LATE : s.step.anchor ? ANCHOR_LATE : LATE,
+    dayOffCost: dayOffCost(s, draft),
     skill: s.step.skill ?? needs.skill,
     allowed: s.allowed,
     second: ramp && !input.hasRamp ? 'hand' : needs.second,
+    ...deputies(s.step.step, s.step.skill ?? needs.skill),
     only: s.handler,
     station: needs.station,
     ramp: ramp && input.hasRamp,

@@ -1,12 +1,12 @@
 /*
  * Minutes of a session at the pace of whoever does it, against the middle of those who may.
  */
-import { slotsOf } from '../../time/slotGrid.js';
 import { atPace } from '../../programs/estimate.js';
 import type { Estimate } from '../../programs/estimate.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { WhoMay } from './outOfOrder.js';
 import type { PlanInput } from './planInput.js';
+import { slotsInRun } from './roundedRun.js';
 
 /** Factors on the minutes of a step, by person index, against the middle of those who may do it; empty = all alike. */
 export function pacesOf(input: PlanInput, step: StepId, who: WhoMay): ReadonlyMap<number, number> {
@@ -36,15 +36,24 @@ export interface PacedSession {
 
 /** Minutes and people of one session, at the pace of its former assignee, or else at the middle one. */
 export function sessionAtPace(
-  session: { readonly minutes: Estimate; readonly sessions: number; readonly careful: boolean; readonly most: number },
+  session: {
+    readonly minutes: Estimate;
+    readonly sessions: number;
+    readonly careful: boolean;
+    readonly most: number;
+    /** Minutes that the steps before it in its run have too many. */
+    readonly carriedMin: number;
+  },
   who: WhoMay,
   paces: ReadonlyMap<number, number>,
   assignee: number | undefined,
 ): PacedSession {
-  const { minutes, sessions, careful, most } = session;
+  const { minutes, sessions, careful, most, carriedMin } = session;
   const planned = (careful ? minutes.p80Min : minutes.middleMin) / sessions;
   // A slower person stops where the dog has stood its minutes.
-  const attended = new Map([...paces].map(([p, ratio]) => [p, Math.max(1, slotsOf(Math.min(planned * ratio, most)))]));
+  const attended = new Map(
+    [...paces].map(([p, ratio]) => [p, slotsInRun(Math.min(planned * ratio, most), carriedMin, most, careful)]),
+  );
   const ratio = assignee === undefined ? undefined : paces.get(assignee);
   if (assignee === undefined || ratio === undefined) return { minutes, who, attended };
   const factor = Math.min(ratio, most / planned);

@@ -61,6 +61,8 @@ function personCalendar(input: PlanInput, id: string): ProblemPerson {
     if (shift.personId !== id || away.has(shift.day)) continue;
     layShift(input, shift, where, site, over);
   }
+  const index = input.personIndex.get(person.id);
+  for (const rest of input.rests) if (rest.person === index) site.fill(-1, rest.from, rest.to);
   return {
     name: person.name,
     skills: new Set(person.skills),

@@ -8,9 +8,10 @@ import type { KennelEntry, KennelShow } from '../../kennel/kennelFile.js';
 import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { addDays, daysBetween } from '../../time/localDay.js';
 import { wallToMs } from '../../time/zone.js';
+import type { StepId } from '../../kennel/vocabulary.js';
 import type { DogId, EntryId } from '../../units/ids.js';
 import type { KeepUpRule } from '../../programs/careProgram.js';
-import { coatClassOf, isMet, isCleanFaced, noEntry } from '../../programs/dogFacts.js';
+import { coatClassOf, isMet, noEntry, shapeFacts } from '../../programs/dogFacts.js';
 import type { EntryFacts } from '../../programs/dogFacts.js';
 import type { DogProgram } from '../../programs/dogProgram.js';
 import { dogProgram } from '../../programs/dogProgram.js';
@@ -20,7 +21,7 @@ import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
 import type { PlanInput } from './planInput.js';
 import type { ChainKind } from '../problem.js';
 import { draftSteps } from './stepDrafts.js';
-import type { DraftContext, StepDraft } from './stepDrafts.js';
+import type { DraftContext, RunMinutes, StepDraft } from './stepDrafts.js';
 
 /**
  * A chain as its program asks for it, before days and people of the plan are known; cost of leaving it out included.
@@ -143,7 +144,7 @@ function entryChain(
     travels: marks.departMs !== null,
     ...place,
     laterRound: entry.laterRound !== undefined,
-    cleanFaced: isCleanFaced(input.library.breeds.get(dog.breed)),
+    ...shapeFacts(input.library.breeds.get(dog.breed)),
   };
   const own = dogProgram(dog, input.kennel, input.library, show, facts);
   if (part === 'first') noteProgram(context, dog, entry, own);
@@ -162,7 +163,11 @@ function entryChain(
     weightKg: dog.weightKg,
     cost: SHOW_COST[entry.importance] ?? 0,
     needs,
-    steps: draftSteps(context, { dog, key, entry, marks, handler, trimmedOn: facts.trimmedOn }, steps),
+    steps: draftSteps(
+      context,
+      { dog, key, entry, marks, handler, trimmedOn: facts.trimmedOn, run: { carriedMin: 0 } },
+      steps,
+    ),
   };
 }
 
@@ -187,6 +192,7 @@ function marksOf(input: PlanInput, dog: KennelDog, show: KennelShow, entry: Kenn
     ringMs,
     prepDay: ride === undefined || ride.day > entry.day ? entry.day : ride.day,
     departMs,
+    preparedAtSite: false,
     siteHasTub: kennel.stations.some((s) => s.siteId === show.siteId && s.kind === 'tub'),
     laterRoundMs: entry.laterRound === undefined ? null : wallToMs(entry.day, entry.laterRound, zone),
   };
@@ -194,18 +200,36 @@ function marksOf(input: PlanInput, dog: KennelDog, show: KennelShow, entry: Kenn
 
 function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
   const { input } = context;
-  const none = noEntry(input.grid.firstDay, isCleanFaced(input.library.breeds.get(dog.breed)));
+  const none = noEntry(input.grid.firstDay, input.library.breeds.get(dog.breed));
   const { program } = dogProgram(dog, input.kennel, input.library, null, none);
+  const runs = new Map<LocalDay, RunMinutes>();
+  const runOf = (day: LocalDay): RunMinutes => {
+    const run = runs.get(day) ?? { carriedMin: 0 };
+    runs.set(day, run);
+    return run;
+  };
   return program.keepUp
     .filter((rule) => rule.when.every((c) => isMet(c, dog, none)))
     .flatMap((rule) =>
-      keepUpDays(context, dog, rule, restDays(input, dog, rule)).map((day) => keepUpChain(context, dog, rule, day)),
+      keepUpDays(context, dog, rule, showDays(input, dog, rule))
+        .filter((day) => !input.merged.has(keepUpKey(dog, rule, day)))
+        .map((day) => keepUpChain(context, dog, rule, day, runOf(day))),
     );
 }
 
-function keepUpChain(context: DraftContext, dog: KennelDog, rule: KeepUpRule, day: LocalDay): ChainDraft {
+function keepUpKey(dog: KennelDog, rule: KeepUpRule, day: LocalDay): string {
+  return `k:${dog.id}:${rule.id}:${day}`;
+}
+
+function keepUpChain(
+  context: DraftContext,
+  dog: KennelDog,
+  rule: KeepUpRule,
+  day: LocalDay,
+  run: RunMinutes,
+): ChainDraft {
   const zone = context.input.kennel.settings.timeZone;
-  const key = `k:${dog.id}:${rule.id}:${day}`;
+  const key = keepUpKey(dog, rule, day);
   const marks: MarkContext = {
     zone,
     ringDay: day,
@@ -213,6 +237,7 @@ function keepUpChain(context: DraftContext, dog: KennelDog, rule: KeepUpRule, da
     prepDay: day,
     departMs: null,
     siteHasTub: false,
+    preparedAtSite: false,
     laterRoundMs: null,
   };
   return {
@@ -221,21 +246,47 @@ function keepUpChain(context: DraftContext, dog: KennelDog, rule: KeepUpRule, da
     dogId: dog.id,
     entryId: null,
     weightKg: dog.weightKg,
-    cost: KEEP_UP_COST,
+    // Sessions of several days follow each other by nights, which cost lateness: being done at all is worth more.
+    cost: KEEP_UP_COST * (rule.spreadDays ?? 1),
     needs: null,
-    steps: draftSteps(context, { dog, key, entry: null, marks, handler: -1, trimmedOn: null }, rule.steps),
+    steps: draftSteps(context, { dog, key, entry: null, marks, handler: -1, trimmedOn: null, run }, rule.steps),
   };
 }
 
-/** Days on which a rule rests because a show covers the dog: its preparation, the show and the journey. */
-function restDays(input: PlanInput, dog: KennelDog, rule: KeepUpRule): (day: LocalDay) => boolean {
-  const spans = input.kennel.shows.flatMap((show) => {
-    const entries = entriesAt(input, dog, show);
+/** Rules that go on at a show while a dog waits for its ring: the others rest until it is over. */
+const WHILE_WAITING: readonly KeepUpRule['since'][] = ['lastBrush'];
+const WRAPS: StepId = 'wraps';
+
+/** When a rule rests, and when it is wanted while a dog waits at a show. */
+interface ShowDays {
+  readonly rests: (day: LocalDay) => boolean;
+  readonly waiting: readonly LocalDay[];
+}
+
+/**
+ * A show covers the dog: its preparation, its rings, the journey. Looking the dog over goes on wherever it is, but for the days
+ * of its rings, which end with a look at the skin; brushing and wraps go on where it waits for its ring.
+ */
+function showDays(input: PlanInput, dog: KennelDog, rule: KeepUpRule): ShowDays {
+  const isLook = rule.restDaysBefore === 0;
+  const goesOn = WHILE_WAITING.includes(rule.since) || rule.steps.some((s) => s.step === WRAPS);
+  const rings = new Set<LocalDay>();
+  const spans: { readonly from: LocalDay; readonly to: LocalDay }[] = [];
+  const waiting: LocalDay[] = [];
+  for (const show of input.kennel.shows) {
+    const entries = entriesAt(input, dog, show).filter((e) => !input.withoutPlace.has(e.id));
     const first = entries[0];
     const final = entries[entries.length - 1];
-    if (first === undefined || final === undefined) return [];
-    const prepDay = marksOf(input, dog, show, first).prepDay;
-    return [{ from: addDays(prepDay, -rule.restDaysBefore), to: final.day }];
-  });
-  return (day) => spans.some((s) => day >= s.from && day <= s.to);
+    if (first === undefined || final === undefined) continue;
+    const { prepDay } = marksOf(input, dog, show, first);
+    for (const e of entries) rings.add(e.day);
+    spans.push({ from: addDays(prepDay, -rule.restDaysBefore), to: isLook ? addDays(prepDay, -1) : final.day });
+    if (!goesOn) continue;
+    for (let day = addDays(prepDay, rule.everyDays); day < final.day; day = addDays(day, rule.everyDays))
+      if (!entries.some((e) => e.day === day)) waiting.push(day);
+  }
+  return {
+    rests: (day) => rings.has(day) || (!isLook && spans.some((s) => day >= s.from && day <= s.to)),
+    waiting,
+  };
 }

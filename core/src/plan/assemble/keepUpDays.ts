@@ -27,13 +27,13 @@ const COUNTS_AS: Readonly<Record<KeepUpRule['since'], readonly string[]>> = {
 
 /**
  * Days on which a rule falls due from today on: rounds that were begun, then by its interval from the last time, never
- * while it rests.
+ * while it rests; and those days of waiting at a show on which it is wanted.
  */
 export function keepUpDays(
   at: KeepUpContext,
   dog: KennelDog,
   rule: KeepUpRule,
-  resting: (day: LocalDay) => boolean,
+  show: { readonly rests: (day: LocalDay) => boolean; readonly waiting: readonly LocalDay[] },
 ): LocalDay[] {
   const { input } = at;
   const today = input.grid.firstDay;
@@ -45,9 +45,12 @@ export function keepUpDays(
   if (due < today) due = today;
   const end = addDays(today, input.kennel.settings.keepUpDaysAhead);
   for (; due < end; due = addDays(due, every)) {
-    if (!begun.some((b) => b.day === due) && !resting(due)) days.push(due);
+    if (!begun.some((b) => b.day === due) && !show.rests(due)) days.push(due);
   }
-  return days;
+  const wanted = show.waiting.filter(
+    (d) => d >= today && d < end && !days.includes(d) && !begun.some((b) => b.day === d),
+  );
+  return [...days, ...wanted].sort();
 }
 
 /** Rounds of a rule that somebody has begun: open while a step of them is not over and their days are not. */

@@ -14,6 +14,9 @@ export interface StepTimes {
   readonly minutes: Estimate;
   readonly fromMs: number;
   readonly toMs: number;
+  /** Minutes that the steps before it in its run have too many, and the most that a day allows. */
+  readonly carriedMin: number;
+  readonly mostMin: number;
 }
 
 /** A step that belongs to the chain, before its place in it is settled. */

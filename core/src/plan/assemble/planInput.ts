@@ -24,6 +24,13 @@ export interface StationUnit {
 /** Person index by task key, for tasks whose minutes are those of one person. */
 export type Assignees = ReadonlyMap<string, number>;
 
+/** A pause of one person, by index, in slots. */
+export interface Rest {
+  readonly person: number;
+  readonly from: number;
+  readonly to: number;
+}
+
 /** Nobody is known yet: every task takes the middle pace. */
 export const NO_ASSIGNEES: Assignees = new Map();
 
@@ -45,6 +52,14 @@ export interface PlanInput {
   readonly hasRamp: boolean;
   /** Pace of dogs and people, learned from finished work. */
   readonly pace: LearnedPace;
+  /** Entries that have no place: what they would have covered of their dog's keep-up comes back as ordinary work. */
+  readonly withoutPlace: ReadonlySet<string>;
+  /** Keys of keep-up rounds that other work of the same day takes in. */
+  readonly merged: ReadonlySet<string>;
+  /** Attended slots of a plan's tasks, by task key: a difference of one slot is rounding, and changes nothing. */
+  readonly plannedSlots: ReadonlyMap<string, number>;
+  /** Pauses that a plan gives to people who would work too long without one. */
+  readonly rests: readonly Rest[];
   /** Who tasks went to, where their minutes are to be that person's. */
   readonly assignees: Assignees;
 }
@@ -68,6 +83,10 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     siteIndex: new Map(kennel.sites.map((s, i) => [s.id, i])),
     homeSite: home < 0 ? 0 : home,
     assignees: NO_ASSIGNEES,
+    withoutPlace: new Set(),
+    rests: [],
+    merged: new Set(),
+    plannedSlots: new Map(),
     pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
     hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),
   };

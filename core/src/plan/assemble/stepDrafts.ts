@@ -12,7 +12,7 @@ import type { StepId } from '../../kennel/vocabulary.js';
 import { addDays } from '../../time/localDay.js';
 import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
-import { instantToMs, wallToMs } from '../../time/zone.js';
+import { instantToMs, msToInstant, wallToMs } from '../../time/zone.js';
 import type { TaskKey } from '../../units/ids.js';
 import type { MinutesRow, ProgramStep } from '../../programs/careProgram.js';
 import { cooperationFactor } from '../../programs/cooperation.js';
@@ -22,6 +22,7 @@ import { standMinutesOf } from '../../programs/dogProgram.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
 import { atPace, estimate } from '../../programs/estimate.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
+import { FreshChecks } from './freshChecks.js';
 import { splitPassedOver } from './outOfOrder.js';
 import type { StepTimes, WantedStep, WhoMay } from './outOfOrder.js';
 import { markMs } from './marks.js';
@@ -29,6 +30,7 @@ import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
 import { sessionAtPace, middlePace, pacesOf } from './assigneePace.js';
 import type { PlanInput } from './planInput.js';
+import { carriedAfter, slotsInRun } from './roundedRun.js';
 import { keepDistance } from './treatmentDistance.js';
 
 /** One step of a chain, still in instants. */
@@ -40,6 +42,8 @@ export interface StepDraft {
   readonly estimate: Estimate;
   readonly fromMs: number;
   readonly toMs: number;
+  readonly carriedMin: number;
+  readonly mostMin: number;
   readonly aimMs: number | null;
   /** Ring times are rounded outward, all other windows inward. */
   readonly exact: boolean;
@@ -78,6 +82,13 @@ export interface ChainFrame {
   readonly handler: number;
   /** A later trim than the dog's record knows of: that of an earlier show. */
   readonly trimmedOn: LocalDay | null;
+  /** Minutes of the dog's run of steps; chains of one day share it. */
+  readonly run: RunMinutes;
+}
+
+/** Minutes that the steps so far have been given too many (negative: too few). */
+export interface RunMinutes {
+  carriedMin: number;
 }
 
 const MINUTE_MS = 60_000;
@@ -100,24 +111,65 @@ function leaveOut(context: DraftContext, frame: ChainFrame, step: StepId, code: 
 }
 
 function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]): WantedStep[] {
-  const { input } = context;
-  const { dog, entry, marks } = frame;
-  const minutesOf = stepMinutes(input, frame);
-  const standMin = standMinutes(input, dog);
-  const occurrences = new Map<string, number>();
-  const wanted: WantedStep[] = [];
-  let missed: Estimate | null = null;
-  for (const step of steps) {
-    const occurrence = (occurrences.get(step.step) ?? 0) + 1;
-    occurrences.set(step.step, occurrence);
+  const drafting = new Sessions(context, frame, steps);
+  return steps.flatMap((step) => drafting.of(step));
+}
+
+/** Turns a chain's steps, in order, into sessions with their minutes, windows and people. */
+class Sessions {
+  private readonly context: DraftContext;
+  private readonly frame: ChainFrame;
+  private readonly minutesOf: (step: ProgramStep, who: WhoMay) => Estimate;
+  private readonly standMin: number;
+  private readonly occurrences = new Map<string, number>();
+  private readonly checks: FreshChecks;
+  /** Minutes of a rough pass whose days are over. */
+  private missed: Estimate | null = null;
+  private isPutIn = false;
+
+  constructor(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]) {
+    this.context = context;
+    this.frame = frame;
+    this.minutesOf = stepMinutes(context.input, frame);
+    this.standMin = standMinutes(context.input, frame.dog);
+    this.checks = new FreshChecks(steps, this.standMin);
+  }
+
+  of(step: ProgramStep): WantedStep[] {
+    const { input } = this.context;
+    const { dog, entry } = this.frame;
+    const occurrence = (this.occurrences.get(step.step) ?? 0) + 1;
+    this.occurrences.set(step.step, occurrence);
     const who = peopleFor(input, step, dog, entry);
-    const own = minutesOf(step, who);
+    const own = this.minutesOf(step, who);
     // A rough pass that was missed is not left undone: the fine pass takes its minutes as well.
-    const minutes: Estimate = step.step === 'fineTrim' && missed !== null ? addEstimates(own, missed) : own;
+    const minutes = step.step === 'fineTrim' && this.missed !== null ? addEstimates(own, this.missed) : own;
     const planned = step.careful ? minutes.p80Min : minutes.middleMin;
     const stands = input.library.steps[step.step].stands;
-    const most = Math.min(stands ? standMin : Infinity, step.perDayMin ?? Infinity);
+    const most = Math.min(stands ? this.standMin : Infinity, step.perDayMin ?? Infinity);
     const sessions = Math.max(1, Math.ceil(planned / most - 1e-9));
+    const asked = { who, minutes, sessions, most, occurrence, planned };
+    if (step.aim.of !== 'follow' && entry !== null) this.frame.run.carriedMin = 0;
+    return Array.from({ length: sessions }, (_, k) => this.session(step, asked, k + 1)).flat();
+  }
+
+  /** Sessions of tests that come before a blade; they are counted already. */
+  private putIn(tests: readonly ProgramStep[]): WantedStep[] {
+    if (tests.length === 0) return [];
+    this.isPutIn = true;
+    const wanted = tests.flatMap((test) => this.of(test));
+    this.isPutIn = false;
+    return wanted;
+  }
+
+  private session(step: ProgramStep, asked: Asked, session: number): WantedStep[] {
+    const { context, frame } = this;
+    const { input } = context;
+    const { marks, dog } = frame;
+    const { who, minutes, sessions, most, planned } = asked;
+    const key = `${frame.key}:${step.step}:${String(asked.occurrence)}:${String(session)}` as TaskKey;
+    const record = context.work.get(key);
+    if (record?.state === 'skipped') return [];
     const window = keepDistance(
       step,
       dog,
@@ -125,27 +177,44 @@ function wantedSteps(context: DraftContext, frame: ChainFrame, steps: readonly P
       marks.zone,
       marks.departMs,
     );
-    const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
     const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
-    for (let session = 1; session <= sessions; session++) {
-      const key = `${frame.key}:${step.step}:${String(occurrence)}:${String(session)}` as TaskKey;
-      const record = context.work.get(key);
-      if (record?.state === 'skipped') continue;
-      if (past && record === undefined) {
-        if (step.step === 'roughTrim') missed = minutes;
-        if (session === 1) leaveOut(context, frame, step.step, 'past');
-        continue;
-      }
-      // Sessions of work that has a daily limit of its own fall on different days.
-      const apart = session > 1 && step.perDayMin !== null;
-      const mine = apart ? { ...step, lagMin: SESSIONS_APART_MIN, lagMaxMin: null } : step;
-      const asked = { minutes, sessions, careful: step.careful, most };
-      const paced = sessionAtPace(asked, who, paces, input.assignees.get(key));
-      const times = { key, sessions, minutes: paced.minutes, ...window };
-      wanted.push({ step: mine, times, record, who: paced.who, attended: paced.attended });
+    if (past && record === undefined) {
+      if (step.step === 'roughTrim') this.missed = minutes;
+      if (session === 1) leaveOut(context, frame, step.step, 'past');
+      return [];
     }
+    const fresh = this.isPutIn ? { tests: [], step, roomMin: Infinity } : this.checks.before(step, planned / sessions);
+    const room = Math.min(most, Math.max(SLOT_MIN, fresh.roomMin));
+    // Tests keep their numbers whether or not the blade has begun: they are the same tasks.
+    const tests = this.putIn(fresh.tests);
+    if (record !== undefined && (record.startedAt ?? '') < msToInstant(input.grid.msOf(0))) this.checks.anotherDay();
+    // Sessions of work that has a daily limit of its own fall on different days.
+    const apart = session > 1 && step.perDayMin !== null;
+    const mine = apart ? { ...fresh.step, lagMin: SESSIONS_APART_MIN, lagMaxMin: null } : fresh.step;
+    const carriedMin = isExact(step) ? 0 : frame.run.carriedMin;
+    const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
+    const options = { minutes, sessions, careful: step.careful, most: room, carriedMin };
+    const paced = sessionAtPace(options, who, paces, input.assignees.get(key));
+    const times = { key, sessions, minutes: paced.minutes, ...window, carriedMin, mostMin: room };
+    this.checks.gave(step, slotsInRun(planned / sessions, carriedMin, room, step.careful) * SLOT_MIN);
+    carryOn(frame.run, planned / sessions, room, step.careful);
+    return [...tests, { step: mine, times, record, who: paced.who, attended: paced.attended }];
   }
-  return wanted;
+}
+
+/** What all sessions of one step share. */
+interface Asked {
+  readonly who: WhoMay;
+  readonly minutes: Estimate;
+  readonly sessions: number;
+  readonly most: number;
+  readonly occurrence: number;
+  readonly planned: number;
+}
+
+/** Passes on what a step is given too many or too few; at the middle pace, so that it stays as it is whoever does it. */
+function carryOn(run: RunMinutes, minutes: number, most: number, careful: boolean): void {
+  run.carriedMin = carriedAfter(minutes, run.carriedMin, slotsInRun(minutes, run.carriedMin, most, careful));
 }
 
 /** Minutes of each step for this dog, asked in the chain's order: how a coat was prepared tells on what follows. */
@@ -261,6 +330,8 @@ function makeStep(
     estimate: times.minutes,
     fromMs: times.fromMs,
     toMs: times.toMs,
+    carriedMin: times.carriedMin,
+    mostMin: times.mostMin,
     aimMs:
       step.aim.of === 'prepDay'
         ? wallToMs(addDays(marks.prepDay, step.aim.day), step.aim.time as WallTime, marks.zone)

@@ -5,8 +5,8 @@
  */
 import type { Task } from '../problem.js';
 
-/** Lags over middle steps that are at most this long are shared out over the gaps between, in slots (4 h). */
-const SHORT_LAG = 48;
+/** Lags over middle steps that are at most this long are shared out over the gaps between, in slots (10 h). */
+const SHORT_LAG = 120;
 
 /**
  * Shares a short lag over middle steps (pre-treat to bath, the second flank between) out over the gaps, so that keeping

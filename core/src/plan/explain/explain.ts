@@ -4,6 +4,7 @@
  * be put to the test. Reasons are data with a closed set of codes; words are made at the edge.
  */
 import type { Assignment, Relaxable } from '@loyal-mane/engine';
+import { SLOTS_A_DAY } from '@loyal-mane/engine';
 import type { ChainRule } from './moves.js';
 import { idealStartIn, movesOf, narrowedTo, roomInChain } from './moves.js';
 import type { Task } from '../problem.js';
@@ -28,7 +29,7 @@ export type Blocker = (typeof BLOCKERS)[number];
 
 /** Why one placed activity is where it is. `heldBy` and `chainStep` are activity indexes, -1 when none is to name. */
 export type SlotReason =
-  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' }
+  | { readonly code: 'done' | 'running' | 'pinned' | 'atAim' | 'overdue' | 'alone' | 'evenDays' }
   | { readonly code: 'sameHands'; readonly person: number }
   | { readonly code: 'blocked'; readonly by: Blocker; readonly heldBy: number; readonly towards: 'earlier' | 'later' }
   | { readonly code: 'blockedTwice'; readonly by: readonly [Blocker, Blocker]; readonly towards: 'earlier' | 'later' };
@@ -66,7 +67,7 @@ export function explainPlace(working: WorkingSchedule, a: Task, place: Assignmen
   if (a.pinned !== null) return { code: 'pinned' };
   if (a.overdue && place.start === Math.max(a.earliestStart, working.problem.now)) return { code: 'overdue' };
   const aim = idealStartIn(working, a);
-  if (place.start === aim) return { code: 'atAim' };
+  if (place.start === aim) return { code: isAnotherDay(a, aim) ? 'evenDays' : 'atAim' };
   const towards = place.start > aim ? 'earlier' : 'later';
   const narrowed = narrowedTo(a, place, aim);
   const gain = (rules: readonly Blocker[]): boolean => nearer(working, narrowed, place, rules).length > 0;
@@ -76,6 +77,11 @@ export function explainPlace(working: WorkingSchedule, a: Task, place: Assignmen
   }
   for (const by of PAIRS) if (gain(by)) return { code: 'blockedTwice', by, towards };
   return { code: 'alone' };
+}
+
+/** Whether the day was chosen for the crew's sake: the time of day is the one that is wanted, the day is not. */
+function isAnotherDay(a: Task, aim: number): boolean {
+  return a.dayOffCost >= 0 && Math.abs(aim - a.idealStart) >= SLOTS_A_DAY / 2;
 }
 
 /** Places nearer the aim that open up when the rules are lifted. */

@@ -4,7 +4,7 @@
  * "latest", and the explanations ask it what would be possible without one rule.
  */
 import type { Assignment, Relaxable } from '@loyal-mane/engine';
-import { NOTHING_RELAXED, openStarts, startersAt } from '@loyal-mane/engine';
+import { NOTHING_RELAXED, SLOTS_A_DAY, openStarts, startersAt } from '@loyal-mane/engine';
 import type { Task } from '../problem.js';
 import { aimAfter } from '../problem.js';
 import type { WorkingSchedule } from '../workingSchedule.js';
@@ -20,11 +20,19 @@ export interface Room {
 
 /** Start that a placed activity wants as the schedule stands: a follower's hangs on the step before it. */
 export function idealStartIn(working: WorkingSchedule, a: Task): number {
+  if (a.dayOffCost >= 0) return idealOfItsDay(working, a);
   const list = working.problem.chains[a.chain]?.acts ?? [];
   const before = list[list.indexOf(a.index) - 1];
   const place = before === undefined ? null : working.placeOf(before);
   const end = place === null || before === undefined ? -1 : place.start + working.activity(before).duration;
   return Math.min(aimAfter(a, end, working.problem.now), a.latestEnd - a.duration);
+}
+
+/** The wanted time of day, on the day on which it is: another day is the plan's choice. */
+function idealOfItsDay(working: WorkingSchedule, a: Task): number {
+  const start = working.placeOf(a.index)?.start ?? a.idealStart;
+  const days = Math.floor((start - a.idealStart) / SLOTS_A_DAY + 0.5);
+  return Math.max(a.earliestStart, Math.min(a.latestEnd - a.duration, a.idealStart + days * SLOTS_A_DAY));
 }
 
 /** The activity with its window cut to what lies between a place and its aim: the only starts that are nearer. */

@@ -109,7 +109,9 @@ export function chainWhy(
   key: string,
 ): ChainWhy | null {
   if (!plan.unplaced.some((u) => u.key === key)) return null;
-  const assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
+  // Its dog's own keep-up work, which it would cover, is not in its way.
+  const others = { ...plan, unplaced: plan.unplaced.filter((u) => u.key !== key) };
+  const assembled = assembledFor(makePlanInput(kennel, library, nowMs), others);
   const chain = assembled.drafts.findIndex((d) => d.key === key);
   if (chain < 0) return null;
   const why = whyNot(assembled.problem, scheduleOf(assembled, plan), chain);

@@ -44,7 +44,15 @@ const STAY_SLOTS = [2, 6, 12] as const;
 const MOST_REMEDIES = 2;
 const TRIES_PER_CHANGE = 2;
 /** Exact in times and people, so that a remedy is only said to be needed where it is; stations follow. */
-const EFFORT: Effort = { jitter: 0, byWorker: true, byMachine: false, branches: 60, dives: false, softCosts: null };
+const EFFORT: Effort = {
+  jitter: 0,
+  byWorker: true,
+  byMachine: false,
+  branches: 60,
+  dives: false,
+  softCosts: null,
+  keepers: 'any',
+};
 
 function activitiesOf(problem: Problem, chain: number): { readonly chain: Chain; readonly list: readonly Task[] } {
   const c = problem.chains[chain];
@@ -121,7 +129,7 @@ function withoutIdle(problem: Problem, schedule: Schedule, chain: number): Probl
     c.index !== chain && c.acts.every((i) => (schedule[i] ?? problem.activities[i]?.fixed ?? null) === null);
   const idle = new Set(problem.chains.filter(isIdle));
   if (idle.size <= MANY_OUT) return problem;
-  return problem.with({ chains: problem.chains.map((c) => (idle.has(c) ? { ...c, acts: [] } : c)) });
+  return problem.with({ chains: problem.chains.map((c) => (idle.has(c) ? { ...c, acts: [], continuities: [] } : c)) });
 }
 
 /** Every change at once that a remedy could ask for singly: where this does not help, none of them does. */
@@ -170,7 +178,7 @@ function othersFixed(problem: Problem, schedule: Schedule, chain: number): Probl
       return a.chain === chain || place === null || a.fixed !== null ? a : a.fixedAt(place);
     }),
   );
-  const chains = problem.chains.map((c) => (c.index === chain ? c : { ...c, acts: [] }));
+  const chains = problem.chains.map((c) => (c.index === chain ? c : { ...c, acts: [], continuities: [] }));
   return problem.with({ activities, chains });
 }
 

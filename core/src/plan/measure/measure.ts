@@ -14,6 +14,8 @@ export const DEFAULT_PLAYS = 2000;
 
 /** Steps that are missed when they are late: the dog does not leave, is not at the gate, is not in the ring. */
 const DEADLINES: ReadonlySet<StepId> = new Set(['load', 'gate', 'ring']);
+/** Judging takes as long as it takes, at its own time. */
+const JUDGED: ReadonlySet<StepId> = new Set(['ring']);
 /** Steps before which the wait is wanted, but given up when time is short. */
 const SQUEEZED: ReadonlySet<StepId> = new Set(['gate']);
 
@@ -42,7 +44,9 @@ export function oddsOfPlan(assembled: Assembled, schedule: Schedule, seed: numbe
     seed,
     spread: problem.activities.map((a) => {
       const e = estimates[a.index];
-      return e === undefined || isExact(a) || e.middleMin <= 0 ? 0 : Math.log(e.p80Min / e.middleMin) / SPREAD_P80;
+      return e === undefined || JUDGED.has(a.step) || e.middleMin <= 0
+        ? 0
+        : Math.log(e.p80Min / e.middleMin) / SPREAD_P80;
     }),
     middle: problem.activities.map(
       (a) => (estimates[a.index]?.middleMin ?? a.attended * 5) / 5 / (sessions.get(a.key) ?? 1),
@@ -58,13 +62,4 @@ export function oddsOfPlan(assembled: Assembled, schedule: Schedule, seed: numbe
     const breaks = problem.activities[odds.breaks[c.index] ?? -1]?.key ?? null;
     return [{ entryId: entryId, ready: Math.round(ready * 1000) / 1000, breaks }];
   });
-}
-
-/** Judging and the like take as long as they take, at their own time. */
-function isExact(a: {
-  readonly earliestStart: number;
-  readonly duration: number;
-  readonly latestEnd: number;
-}): boolean {
-  return a.earliestStart + a.duration === a.latestEnd;
 }

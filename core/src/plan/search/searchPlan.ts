@@ -9,11 +9,11 @@ import { moveTowardIdeal } from './moveTowardIdeal.js';
 import { WorkingSchedule } from '../workingSchedule.js';
 
 /** Rounds of improvement (engineering default): well under a second of search for twenty dogs. */
-export const DEFAULT_ROUNDS = 150;
+export const DEFAULT_ROUNDS = 250;
 /** Cost a task of each skill that its person has: who can do much is left free for it where that costs nothing else. */
 const SKILL_PRICE = 0.6;
-/** Four hours of work already done cost a further half hour about as much as one more skill: a tie-breaker. */
-const EVEN_LOAD = 0.006;
+/** Four hours of work already done cost a further half hour about as much as two more skills: a tie-breaker. */
+const EVEN_LOAD = 0.012;
 /** Evictions that a repair may try for what lost its place. */
 const REPAIR_TRIES = 60;
 /** Evictions a try when one chain is to be fitted in among its rivals. */
@@ -46,6 +46,8 @@ export interface SearchOptions {
   readonly previous: Schedule | null;
   /** Whether a plan made afresh is looked at too where the previous one leaves a show out; default true. */
   readonly alsoAfresh?: boolean;
+  /** Whether the previous plan is nobody's yet, so that people may change hands for the dogs' sake; default false. */
+  readonly mayHandOver?: boolean;
 }
 
 /** The best schedule found, chains without a place, rounds used. */
@@ -98,6 +100,7 @@ function repaired(problem: Problem, options: SearchOptions, previous: Schedule):
   search.adopt(previous);
   search.construct();
   search.placeLost(REPAIR_TRIES);
+  if (options.mayHandOver === true) search.mend();
   const found = search.result();
   const out = unreadyCost(problem, found);
   const isEnough = out === 0 || options.alsoAfresh === false || options.shouldStop();

@@ -53,6 +53,7 @@ const CONTEXT: MarkContext = {
   prepDay: RING_DAY,
   departMs: null,
   siteHasTub: false,
+  preparedAtSite: false,
   laterRoundMs: wallToMs(RING_DAY, '16:00' as WallTime, 'UTC'),
 };
 const EARS_BY_MS = wallToMs(addDays(RING_DAY, -1), DEFAULT_EVENING, 'UTC');
@@ -92,7 +93,7 @@ function orderFaults(steps: readonly ProgramStep[], before: readonly ProgramStep
       const certain = (x: ProgramStep): boolean => x.step === w.step && x.when.every((c) => s.when.includes(c));
       if (steps.slice(0, i).some(certain)) return [];
       if (steps.slice(i).some(certain)) return [{ code: 'cycle', step: s.step, waitsFor: w.step }];
-      return before.some(certain) ? [{ code: 'missing', step: s.step, waitsFor: w.step }] : [];
+      return w.ifDone !== true && before.some(certain) ? [{ code: 'missing', step: s.step, waitsFor: w.step }] : [];
     }),
   );
 }

@@ -38,7 +38,7 @@ const PARTS = [
 /** The methods of a dog before its next show. */
 function isMetByDog(kennel: Kennel, dogId: string | null, condition: Condition, day: LocalDay): boolean {
   const dog = kennel.dogs.find((d) => d.id === dogId);
-  return dog !== undefined && isMet(condition, kennelDogOf(dog), { ...noEntry(day, false), nextShow: true });
+  return dog !== undefined && isMet(condition, kennelDogOf(dog), { ...noEntry(day, undefined), nextShow: true });
 }
 
 type PartId = (typeof PARTS)[number]['id'];

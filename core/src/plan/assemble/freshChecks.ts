@@ -1,0 +1,88 @@
+/*
+ * No blade goes to a coat that was not tested the same day (common practice): dry and straight at the root. Where the trims of
+ * a chain fall on several days, because the dog stands only so long or because the trim comes days after its bath, each day
+ * begins with a comb-through and the two tests.
+ */
+import type { ProgramStep } from '../../programs/careProgram.js';
+import type { StepId } from '../../kennel/vocabulary.js';
+
+/** Trims that a day's test comes before. */
+const BLADES: ReadonlySet<StepId> = new Set(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat']);
+const TESTS: ReadonlySet<StepId> = new Set(['dryCheck']);
+/** Standing without a blade: on another day it needs no test. */
+const STANDS: ReadonlySet<StepId> = new Set(['outlineCheck']);
+/** What comes again on another day, each directly after the one before it. */
+const AGAIN: readonly StepId[] = ['combThrough', 'dryCheck'];
+const AGAIN_LAG_MIN = 20;
+/** From one day's last cut to the next day's first test, at least. */
+const ANOTHER_DAY_MIN = 12 * 60;
+
+/** A session with what comes before it. */
+interface Tested {
+  readonly tests: readonly ProgramStep[];
+  readonly step: ProgramStep;
+  /** Minutes that the day's standing leaves for it: where the minutes of a day fit, its slots do too. */
+  readonly roomMin: number;
+}
+
+/** Follows a chain's sessions, and says which tests come before each. */
+export class FreshChecks {
+  private readonly templates: readonly ProgramStep[];
+  private readonly standMin: number;
+  private tested = false;
+  private isFresh = false;
+  /** Estimated minutes that the dog has stood since the last test, and those of the slots that they were given. */
+  private stoodMin = 0;
+  private slotsMin = 0;
+
+  /** `steps` are the chain's; `standMin` is how long the dog stands a day. */
+  constructor(steps: readonly ProgramStep[], standMin: number) {
+    this.templates = AGAIN.flatMap((id) => steps.filter((s) => s.step === id && s.when.length === 0).slice(0, 1));
+    this.standMin = standMin;
+  }
+
+  /** Steps to be put before a session of so many minutes, and the session's step as it is then wanted. */
+  before(step: ProgramStep, minutes: number): Tested {
+    if (TESTS.has(step.step)) this.note();
+    // What has an aim of its own begins another day's work.
+    if (step.aim.of !== 'follow') this.isFresh = false;
+    const isFull = this.isFresh && this.stoodMin + minutes > this.standMin + 1e-9;
+    const room = isFull || !this.isFresh ? Infinity : this.standMin - this.slotsMin;
+    if (STANDS.has(step.step))
+      return { tests: [], step: isFull ? { ...step, lagMin: ANOTHER_DAY_MIN, lagMaxMin: null } : step, roomMin: room };
+    if (!BLADES.has(step.step) || !this.tested || this.templates.length < AGAIN.length)
+      return { tests: [], step, roomMin: Infinity };
+    const isTested = this.isFresh && !isFull;
+    if (!isTested) this.note();
+    this.stoodMin += minutes;
+    if (isTested) return { tests: [], step, roomMin: room };
+    const { from, to, aim, anchor, skipWhenPast } = step;
+    const tests = this.templates.map((t, k) => ({
+      ...t,
+      ...{ from, to, skipWhenPast, since: [] },
+      ...(k === 0
+        ? { aim, anchor, lagMin: isFull ? ANOTHER_DAY_MIN : 0, lagMaxMin: null }
+        : { aim: FOLLOW, anchor: false, lagMin: 0, lagMaxMin: AGAIN_LAG_MIN }),
+    }));
+    return { tests, step: { ...step, aim: FOLLOW, anchor: false }, roomMin: Infinity };
+  }
+
+  /** Notes the minutes of the slots that a blade was given. */
+  gave(step: ProgramStep, minutes: number): void {
+    if (BLADES.has(step.step)) this.slotsMin += minutes;
+  }
+
+  /** What came before was on an earlier day. */
+  anotherDay(): void {
+    this.isFresh = false;
+  }
+
+  private note(): void {
+    this.tested = true;
+    this.isFresh = true;
+    this.stoodMin = 0;
+    this.slotsMin = 0;
+  }
+}
+
+const FOLLOW: ProgramStep['aim'] = { of: 'follow' };

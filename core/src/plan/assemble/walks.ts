@@ -1,0 +1,55 @@
+/*
+ * A dog is walked at least every two hours of work: where a chain could go on longer, a pause is kept open before the step that
+ * would pass it. From the tub to the dry coat nothing is interrupted; the walk then comes before or after it.
+ */
+import type { StepId } from '../../kennel/vocabulary.js';
+import { SLOT_MIN } from '../../time/slotGrid.js';
+import type { Task } from '../problem.js';
+
+/** Most minutes of work on a dog without a walk, and the walk's own (common practice; a setting of the kennel). */
+export const DEFAULT_WALK = { afterMin: 120, min: 15 } as const;
+
+/** Steps in which the dog stands or lies for somebody; the others are a look, a bag, a ride. */
+const ASIDE: ReadonlySet<StepId> = new Set([
+  ...(['inspection', 'skinLook', 'load', 'bag', 'towelSet', 'gate', 'ring', 'winnersHold', 'takedown'] as const),
+]);
+const WET: ReadonlySet<StepId> = new Set([
+  ...(['trimBath', 'bath', 'bathWhites', 'towelSoak', 'condition', 'towel', 'forceDry', 'heatDry'] as const),
+]);
+
+/** The tasks of one chain in order, with lags that leave room for walks; `walk` in minutes. */
+export function withWalks(list: readonly Task[], walk: { readonly afterMin: number; readonly min: number }): Task[] {
+  const after = Math.floor(walk.afterMin / SLOT_MIN);
+  const pause = Math.ceil(walk.min / SLOT_MIN);
+  const out = [...list];
+  /** Position before which a walk could be, and the work since then. */
+  let open = -1;
+  let sinceOpen = 0;
+  let worked = 0;
+  list.forEach((a, k) => {
+    const before = list[k - 1];
+    if (a.fixed !== null || ASIDE.has(a.step)) return;
+    // A step with an aim of its own begins another sitting; a night or a pause that is asked for is a walk as well.
+    const isOther = before === undefined || !a.follows || a.lagMin >= pause;
+    if (isOther) worked = sinceOpen = 0;
+    else if (mayPause(before, a, pause)) {
+      open = k;
+      sinceOpen = 0;
+    }
+    if (isOther) open = -1;
+    if (worked > 0 && worked + a.attended > after && open >= 0) {
+      const at = out[open] as Task;
+      out[open] = at.with({ lagMin: Math.max(at.lagMin, pause) });
+      worked = sinceOpen;
+      open = -1;
+    }
+    worked += a.attended;
+    sinceOpen += a.attended;
+  });
+  return out;
+}
+
+/** Whether a dog can be led out between two steps of a chain. */
+function mayPause(before: Task, a: Task, pause: number): boolean {
+  return (a.lagMax < 0 || a.lagMax >= pause) && !(WET.has(before.step) && before.fixed === null);
+}

@@ -1,0 +1,179 @@
+/*
+ * The searches that make one plan: until minutes are those of whoever does the work, until dogs without a place have their
+ * keep-up work back, and until nobody works too long without a rest.
+ */
+import type { Schedule } from '@loyal-mane/engine';
+import type { Assembled } from '../assemble/assemble.js';
+import { assembleProblem } from '../assemble/assemble.js';
+import type { PlanInput, Rest } from '../assemble/planInput.js';
+import type { StepId } from '../../kennel/vocabulary.js';
+import { assembledAgain, scheduleOf } from '../placedPlan.js';
+import { dayOfSlot } from '../problem.js';
+import type { Plan } from '../plan.js';
+import { assigneesAfter } from './assignees.js';
+import { restsLacking } from './rests.js';
+import type { SearchProgress, SearchResult } from './searchPlan.js';
+import { DEFAULT_ROUNDS, searchPlan } from './searchPlan.js';
+
+/** How long a plan may be searched for, and what it begins with. */
+export interface SearchKennelOptions {
+  readonly rounds?: number;
+  readonly onProgress?: (progress: SearchProgress) => void;
+  /** Asked now and then; true ends the search with what it has. */
+  readonly shouldStop?: () => boolean;
+  /** The published plan: what still holds in it stays where it is. */
+  readonly previous?: Plan | null;
+}
+
+/** A problem, and the best schedule that was found for it. */
+export interface Found {
+  readonly assembled: Assembled;
+  readonly found: SearchResult;
+}
+
+/** What was found at last. */
+export interface Searched extends Found {
+  /** As it was before the keep-up work of dogs without a place came in: what is in an entry's way is asked of this. */
+  readonly before: Found;
+}
+
+/** Searches with ever better known assignees; what still has no place then is left at the middle pace. */
+const MOST_PASSES = 3;
+/** Kennels with at most so many entries are searched twice as long: a small crew feels each odd hour (engineering default). */
+const SMALL_ENTRIES = 12;
+/** Rests that are laid may make another stretch too long: so often they are looked for again. */
+const REST_PASSES = 2;
+
+/** Searches for a plan of a whole kennel. The same input, options and seed give the same. */
+export function searchKennel(input: PlanInput, options: SearchKennelOptions, seed: number): Searched {
+  return new KennelSearch(options, seed).search(input);
+}
+
+class KennelSearch {
+  private readonly options: SearchKennelOptions;
+  private readonly seed: number;
+
+  constructor(options: SearchKennelOptions, seed: number) {
+    this.options = options;
+    this.seed = seed;
+  }
+
+  search(input: PlanInput): Searched {
+    const before = this.byAssignee(input);
+    return { ...this.rested(this.merged(this.withKeepUpBack(before))), before };
+  }
+
+  /** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
+  private byAssignee(input: PlanInput): Found {
+    const plan = this.options.previous ?? null;
+    let assembled = assembledAgain(input, plan);
+    let previous = plan === null ? null : scheduleOf(assembled, plan);
+    for (let pass = 1; ; pass++) {
+      // The first pass has looked at plans made afresh; the later ones only take the minutes of who does the work.
+      const found = this.once(assembled, previous, pass === 1);
+      const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
+      if (assignees === null) return { assembled, found };
+      [assembled, previous] = reassembled(assembled, found.schedule, { ...assembled.input, assignees });
+    }
+  }
+
+  /** A dog whose entry has no place is cared for all the same: keep-up work that the entry would have covered is placed too. */
+  private withKeepUpBack(before: Found): Found {
+    const out = before.found.unplaced.flatMap((c) => before.assembled.drafts[c]?.entryId ?? []);
+    if (out.length === 0) return before;
+    return this.again(before, { ...before.assembled.input, withoutPlace: new Set<string>(out) });
+  }
+
+  /** Keep-up work that other work of the day takes in anyway is part of that. */
+  private merged(before: Found): Found {
+    const merged = doneAnyway(before);
+    return merged.length === 0 ? before : this.again(before, { ...before.assembled.input, merged: new Set(merged) });
+  }
+
+  /** Lays the rests that people lack; one that would cost something its place is not laid. */
+  private rested(before: Found): Found {
+    let now = before;
+    for (let pass = 0; pass < REST_PASSES; pass++) {
+      const lacking = restsLacking(now.assembled.problem, now.found.schedule);
+      if (lacking.length === 0) return now;
+      const all = this.withRests(now, lacking);
+      now = isNoWorse(all, now) ? all : lacking.reduce((x, rest) => this.restedBy(x, rest), now);
+    }
+    return now;
+  }
+
+  private restedBy(now: Found, rest: Rest): Found {
+    const tried = this.withRests(now, [rest]);
+    return isNoWorse(tried, now) ? tried : now;
+  }
+
+  private withRests(now: Found, rests: readonly Rest[]): Found {
+    const { input } = now.assembled;
+    return this.again(now, { ...input, rests: [...input.rests, ...rests] });
+  }
+
+  /** The same plan in the problem of another input, mended. */
+  private again(before: Found, input: PlanInput): Found {
+    const [assembled, previous] = reassembled(before.assembled, before.found.schedule, input);
+    const found = this.once(assembled, previous, false);
+    return { assembled, found: { ...found, rounds: before.found.rounds } };
+  }
+
+  private once(assembled: Assembled, previous: Schedule | null, alsoAfresh: boolean): SearchResult {
+    const { rounds, shouldStop, onProgress, previous: plan } = this.options;
+    return searchPlan(assembled.problem, {
+      seed: this.seed,
+      rounds: rounds ?? usualRounds(assembled),
+      shouldStop: shouldStop ?? (() => false),
+      onProgress: onProgress ?? (() => undefined),
+      previous,
+      alsoAfresh,
+      mayHandOver: plan === undefined || plan === null,
+    });
+  }
+}
+
+const THROUGH: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut', 'lineBrush', 'combThrough']);
+
+/**
+ * Keys of keep-up rounds that nobody has begun and that other work of their dog's day takes in: brushing where the coat is
+ * brushed through for a show, and the look over the coat where it is brushed at all (common practice).
+ */
+function doneAnyway({ assembled: { problem, drafts }, found: { schedule } }: Found): string[] {
+  const through = new Set<string>();
+  const brushed = new Set<string>();
+  const rounds: { readonly key: string; readonly step: StepId; readonly at: string }[] = [];
+  for (const a of problem.activities) {
+    const place = schedule[a.index] ?? null;
+    const draft = drafts[a.chain];
+    if (place === null || place.start < 0 || draft === undefined) continue;
+    const at = `${draft.dogId} ${String(dayOfSlot(problem, place.start))}`;
+    if (draft.kind === 'show' && THROUGH.has(a.step)) through.add(at);
+    if (THROUGH.has(a.step) || a.step === 'keepUpBrush') brushed.add(at);
+    if (draft.kind === 'keepUp' && a.fixed === null) rounds.push({ key: draft.key, step: a.step, at });
+  }
+  return rounds
+    .filter((r) => (r.step === 'keepUpBrush' && through.has(r.at)) || (r.step === 'inspection' && brushed.has(r.at)))
+    .map((r) => r.key);
+}
+
+function usualRounds({ problem }: Assembled): number {
+  const entries = problem.chains.filter((c) => c.kind === 'show').length;
+  return entries <= SMALL_ENTRIES ? 2 * DEFAULT_ROUNDS : DEFAULT_ROUNDS;
+}
+
+/** The same places in the problem of another input, by the keys of the tasks. */
+function reassembled(before: Assembled, schedule: Schedule, input: PlanInput): [Assembled, Schedule] {
+  const placed = new Map(before.problem.activities.map((a) => [a.key as string, schedule[a.index] ?? null]));
+  const assembled = assembleProblem(input);
+  return [assembled, assembled.problem.activities.map((a) => a.fixed ?? placed.get(a.key) ?? null)];
+}
+
+/** Whether what one plan leaves out weighs no more than what another does. */
+function isNoWorse(x: Found, y: Found): boolean {
+  return weightOut(x) <= weightOut(y);
+}
+
+function weightOut({ assembled, found }: Found): number {
+  return found.unplaced.reduce((sum, c) => sum + (assembled.problem.chains[c]?.cost ?? 0), 0);
+}
