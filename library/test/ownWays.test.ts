@@ -111,16 +111,15 @@ describe('two tests a zone', () => {
     );
     const plain = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
     expect(stepsOf(plan, 'Brisk', 'heatDry').length).toBe(stepsOf(plain, 'Brisk', 'heatDry').length + 1);
-    expect(stepsOf(plan, 'Brisk', 'dryCheck').length).toBe(stepsOf(plain, 'Brisk', 'dryCheck').length + 1);
+    // Kinked roots make the trim longer too: it may take a day more, which begins with tests of its own.
+    expect(stepsOf(plan, 'Brisk', 'dryCheck').length).toBeGreaterThan(stepsOf(plain, 'Brisk', 'dryCheck').length);
     const nextShow = kennel.entries.find((e) => e.dogId === dogOf('Brisk').id)?.id;
     const mine = (step: StepId) => stepsOf(plan, 'Brisk', step).filter((a) => a.entryId === nextShow);
-    const lastCheck =
-      mine('dryCheck')
-        .map((a) => a.end)
-        .sort()
-        .at(-1) ?? '';
     expect(mine('fineTrim').length).toBeGreaterThan(0);
-    for (const a of mine('fineTrim')) expect(a.start >= lastCheck).toBe(true);
+    for (const a of mine('fineTrim')) {
+      const before = mine('dryCheck').filter((c) => c.start < a.start);
+      expect(before.at(-1)?.start.slice(0, 10)).toBe(a.start.slice(0, 10));
+    }
   });
 
   it('keep clippers and scissors waiting on long coats, never on smooth ones', () => {
@@ -234,7 +233,7 @@ describe('merging', () => {
   });
 
   it('three show days make one preparation and two touch-ups', () => {
-    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
+    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 30 });
     expect(stepsOf(plan, 'Isbrin', 'bath').length + stepsOf(plan, 'Isbrin', 'blowOut').length).toBeLessThanOrEqual(3);
     expect(stepsOf(plan, 'Isbrin', 'touchUp')).toHaveLength(2);
   });
@@ -344,7 +343,7 @@ describe('a kennel’s own programs', () => {
   it('reaches the plan', () => {
     const methods = { number: 1, schools: {}, steps: [{ ...bath, plusMin: 30 }] };
     const minutes = (k: KennelFile): number =>
-      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Seraph', 'bath')[0]?.minutes.middle ?? 0;
+      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Seraph', 'bath')[0]?.minutes.usual ?? 0;
     expect(minutes({ ...kennel, methods })).toBeCloseTo(minutes(kennel) + 30, 0);
   });
 });
@@ -394,8 +393,11 @@ it('a table that is too short for the dog is not given to a trim', () => {
     stations: kennel.stations.map((s) => (s.kind === 'table' && s.name !== 'Table 4' ? { ...s, lengthCm } : s)),
   });
   const plan = sharedPlan(tables(60), { nowMs: dawn, rounds: 0 });
+  const home = kennel.stations.filter((s) => s.name.startsWith('Table')).map((s) => s.id);
   const long = kennel.stations.filter((s) => s.kind === 'table' && s.name === 'Table 4').map((s) => s.id);
-  const mine = stepsOf(plan, 'Hale', 'fineTrim').filter((a) => a.state === 'planned');
+  const mine = [...stepsOf(plan, 'Hale', 'fineTrim'), ...stepsOf(plan, 'Hale', 'outlineCheck')].filter(
+    (a) => a.state === 'planned' && a.stationId !== null && home.includes(a.stationId),
+  );
   expect(mine.length).toBeGreaterThan(0);
   for (const a of mine) expect(long).toContain(a.stationId);
 });

@@ -56,7 +56,7 @@ describe.each(Object.keys(kennels) as (keyof typeof kennels)[])('%s', (name) => 
 
   it('would hold when minutes vary as they do', () => {
     expect(plan.odds).toHaveLength(reads.of);
-    expect(reads.leastOdds).toBeGreaterThan(0.75);
+    expect(reads.leastOdds).toBeGreaterThan(0.7);
   });
 });
 

@@ -21,7 +21,7 @@ export interface LeadReads {
   readonly movesAnHour: number;
   /** Longest a dog stands by between two steps of one visit to the table, minutes. */
   readonly longestTableGapMin: number;
-  /** Least of the most and least busy person's minutes on a preparation day, among those on shift. */
+  /** Minutes of preparation of the least busy over those of the busiest, among those with more than two skills. */
   readonly evenness: number;
   readonly leastOdds: number;
 }
@@ -85,9 +85,9 @@ export function leadReads(kennel: KennelFile, plan: Plan): LeadReads {
       const hours = list.reduce((s, { a }) => s + minutesOf(a), 0) / 60;
       return at.filter((x, k) => k > 0 && x !== at[k - 1]).length / hours;
     });
-  const busy = kennel.people.map((p) =>
-    prep.filter((a) => a.people.includes(p.id)).reduce((s, a) => s + minutesOf(a), 0),
-  );
+  // Who only brushes and holds has less to do than who also washes, dries or trims.
+  const skilled = kennel.people.filter((p) => p.skills.length > 2);
+  const busy = skilled.map((p) => prep.filter((a) => a.people.includes(p.id)).reduce((s, a) => s + minutesOf(a), 0));
   const out = plan.unplaced.filter((u) => u.kind === 'show').length;
   const shown = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId])));
   return {
