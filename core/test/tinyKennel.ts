@@ -47,6 +47,11 @@ const BASE: TaskFields = {
   pinned: null,
 };
 
+/** A task as it usually is, with what differs. */
+export function task(more: Partial<TaskFields>): Task {
+  return new Task({ ...BASE, ...more });
+}
+
 export function person(skills: Skill[], from = 90, to = 200, overtime = 12, days = 1): ProblemPerson {
   const site = new Int8Array(days * DAY + 1).fill(-1);
   const over = new Uint8Array(days * DAY + 1);

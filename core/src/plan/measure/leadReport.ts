@@ -139,7 +139,7 @@ export function leadReport(kennel: KennelFile, library: CareLibrary, plan: Plan)
   const r = new Reading(kennel, library, plan);
   return LEAD_CODES.map((code) => {
     const found = RULES[code](r);
-    return Array.isArray(found) ? { code, count: found.length, examples: found } : { code, ...(found) };
+    return Array.isArray(found) ? { code, count: found.length, examples: found } : { code, ...found };
   });
 }
 

@@ -41,6 +41,8 @@ export interface Searched extends Found {
 const MOST_PASSES = 3;
 /** Kennels with at most so many entries are searched twice as long: a small crew feels each odd hour (engineering default). */
 const SMALL_ENTRIES = 12;
+/** What is placed again may fall on another day of brushing: so often merging is looked for again. */
+const MERGE_PASSES = 3;
 /** Rests that are laid may make another stretch too long: so often they are looked for again. */
 const REST_PASSES = 2;
 
@@ -86,8 +88,14 @@ class KennelSearch {
 
   /** Keep-up work that other work of the day takes in anyway is part of that. */
   private merged(before: Found): Found {
-    const merged = doneAnyway(before);
-    return merged.length === 0 ? before : this.again(before, { ...before.assembled.input, merged: new Set(merged) });
+    let now = before;
+    for (let pass = 0; pass < MERGE_PASSES; pass++) {
+      const { input } = now.assembled;
+      const merged = doneAnyway(now);
+      if (merged.length === 0) return now;
+      now = this.again(now, { ...input, merged: new Set([...input.merged, ...merged]) });
+    }
+    return now;
   }
 
   /** Lays the rests that people lack; one that would cost something its place is not laid. */
@@ -137,7 +145,7 @@ const THROUGH: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut
 
 /**
  * Keys of keep-up rounds that nobody has begun and that other work of their dog's day takes in: brushing where the coat is
- * brushed through for a show, and the look over the coat where it is brushed at all (common practice).
+ * brushed through for a bath or a show, and the look over the coat where it is brushed at all (common practice).
  */
 function doneAnyway({ assembled: { problem, drafts }, found: { schedule } }: Found): string[] {
   const through = new Set<string>();
@@ -148,7 +156,7 @@ function doneAnyway({ assembled: { problem, drafts }, found: { schedule } }: Fou
     const draft = drafts[a.chain];
     if (place === null || place.start < 0 || draft === undefined) continue;
     const at = `${draft.dogId} ${String(dayOfSlot(problem, place.start))}`;
-    if (draft.kind === 'show' && THROUGH.has(a.step)) through.add(at);
+    if (THROUGH.has(a.step)) through.add(at);
     if (THROUGH.has(a.step) || a.step === 'keepUpBrush') brushed.add(at);
     if (draft.kind === 'keepUp' && a.fixed === null) rounds.push({ key: draft.key, step: a.step, at });
   }
