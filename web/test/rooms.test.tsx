@@ -1,5 +1,5 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
-import { fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import { STEP_IDS, countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
 import type { DogId, PersonId, TaskKey } from '@loyal-mane/core';
 import { METHODS, whyNotWords } from '@loyal-mane/library/words';
@@ -301,4 +301,19 @@ describe('the bench', () => {
     show(<BenchRoom />, { signIn: 'tuva', nowMs: DAWN_MS + 400 * 86_400_000 });
     expect(screen.getByRole('heading')).toHaveTextContent('No task right now, Tuva.');
   });
+});
+
+it('the day goes on paper by person: runs of work, places, rings, who has the dog next; and off it again', () => {
+  show(<DaySheetRoom />);
+  expect(screen.queryByRole('region', { name: 'The day on paper' })).toBeNull();
+  act(() => void window.dispatchEvent(new Event('beforeprint')));
+  const paper = within(screen.getByRole('region', { name: 'The day on paper' }));
+  const lists = paper.getAllByRole('table');
+  expect(lists.length).toBeGreaterThan(3);
+  const rows = paper.getAllByRole('row').map((r) => r.textContent);
+  // A run of steps with one dog is one line.
+  expect(rows.some((r) => /^\d\d:\d\d.*: [a-z][^,]*, [a-z]/.test(r))).toBe(true);
+  expect(rows.some((r) => /then [A-Z][a-z]+, \d\d:\d\d$/.test(r))).toBe(true);
+  act(() => void window.dispatchEvent(new Event('afterprint')));
+  expect(screen.queryByRole('region', { name: 'The day on paper' })).toBeNull();
 });

@@ -10,6 +10,7 @@ import { SignKey } from '../../parts/SignKey';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useDay } from '../../parts/useDay';
 import { useNow } from '../../parts/useNow';
+import { usePrinting } from '../../parts/usePrinting';
 import { useRooms } from '../../parts/useRooms';
 import { useShortcut } from '../../parts/useShortcut';
 import { useWidth } from '../../parts/useWidth';
@@ -18,6 +19,7 @@ import { DraftBar, PlanButton, usePlanning } from '../countdown/PlanBar';
 import { MyAnswer, MyDay } from './MyDay';
 import { PersonDrawer } from './PersonDrawer';
 import { Ropes } from './Ropes';
+import { WallSheet } from './WallSheet';
 import './daySheet.css';
 
 /** The room of one day: who does what, where, in which order. */
@@ -33,6 +35,7 @@ export default function DaySheetRoom() {
   const sheet = useWork(useCallback((work) => daySheet(kennel, plan, work, day, now), [kennel, plan, day, now]));
   const mine = sheet.lanes.find((l) => l.personId === session.personId);
   const noon = wallToMs(day, '12:00' as WallTime, names.zone);
+  const isPrinting = usePrinting();
   const person = kennel.people.find((p) => p.id === personId) ?? null;
   useShortcut('[', () => setDay(addDays(day, -1)));
   useShortcut(']', () => setDay(addDays(day, 1)));
@@ -61,6 +64,9 @@ export default function DaySheetRoom() {
           <Button size="small" onClick={() => setDay(addDays(day, 1))} aria-label="Next day">
             ›
           </Button>
+          <Button size="small" onClick={() => window.print()}>
+            Print
+          </Button>
           {lead && (
             <span className="plan">
               <PlanButton planning={planning} />
@@ -80,6 +86,13 @@ export default function DaySheetRoom() {
         onPerson={setPersonId}
       />
       <MyDay lane={mine} names={names} onTask={setTask} />
+      {isPrinting && (
+        <WallSheet
+          sheet={sheet}
+          names={names}
+          title={`${dayWords(noon, names.zone)} ${monthDay(day)}, ${kennel.name}`}
+        />
+      )}
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
       <PersonDrawer
         dogs={kennel.dogs}
