@@ -6,7 +6,7 @@ import { FreshChecks } from '../src/plan/assemble/freshChecks.js';
 import { carriedAfter, slotsInRun } from '../src/plan/assemble/roundedRun.js';
 import { withWalks } from '../src/plan/assemble/walks.js';
 import { handOversOf } from '../src/plan/explain/handedOver.js';
-import type { TaskFields , Task } from '../src/plan/problem.js';
+import type { TaskFields, Task } from '../src/plan/problem.js';
 import { DEFAULT_WEIGHTS, Problem } from '../src/plan/problem.js';
 import { restsLacking } from '../src/plan/search/rests.js';
 import { DAY, person, station, task } from './tinyKennel.js';

@@ -1,7 +1,7 @@
 /*
  * Whether places that a chain once had can be taken again, everything else as it is now.
  */
-import { min, INFINITY } from './numbers.js';
+import { max, min, INFINITY } from './numbers.js';
 import type { Activity, Model, Assignment } from './model.js';
 import type { Occupancy, UnaryResource } from './occupancy.js';
 import { bitAt } from './slotBits.js';
@@ -82,12 +82,21 @@ function machineServes(
     !bitAt(occupancy.tables.machineStartsOf(travelClass, machine, a.duration), start)
   )
     return false;
-  if (!isFree(occupancy.machines[machine], start, start + a.duration + a.setup)) return false;
+  if (!isFreeBesideOwn(occupancy, a, machine, start)) return false;
   const supply = occupancy.supplies[occupancy.tables.model.machines[machine]?.supply ?? -1];
   if (a.demand === 0 || supply === undefined) return true;
   for (let t = start; t < start + a.duration; t++)
     if ((supply.load[t] as number) + a.demand > supply.limit) return false;
   return true;
+}
+
+/** Free with its setup; what is set up after fixed work of its own chain counts as free for it. */
+function isFreeBesideOwn(occupancy: Occupancy, a: Activity, machine: number, start: number): boolean {
+  const { model, chains } = occupancy.tables;
+  const own = (chains[a.chain]?.fixedSetups ?? []).map((i) => model.activities[i] as Activity);
+  const ends = own.filter((f) => f.fixed?.machine === machine).map((f) => (f.fixed?.start ?? 0) + f.duration + f.setup);
+  const from = max(start, ...ends.filter((end) => end > start && end <= start + a.duration + a.setup));
+  return isFree(occupancy.machines[machine], from, start + a.duration + a.setup);
 }
 
 function isFree(unary: UnaryResource | undefined, from: number, to: number): boolean {

@@ -173,11 +173,24 @@ export class Occupancy {
     if (machine >= 0) {
       hold(this.machines[machine], from, max(0, start + a.duration + a.setup), holder, by);
       this.usedBy[machine]?.fill(by > 0 ? i + 1 : 0, from, max(from, end));
+      if (by < 0) this.keepSetups(a.chain, machine);
       if (a.demand > 0) this.supplies[m.machines[machine]?.supply ?? -1]?.add(from, end, by * a.demand);
     }
     // Daily limits of days before the plan's first are nobody's concern any more.
     if (start < 0) return;
     this.count(a, chain.job, i, this.tables.dayAt(start), by);
+  }
+
+  /** Setups after fixed work, which a later step of the same chain may have taken, are kept free again. */
+  private keepSetups(chain: number, machine: number): void {
+    for (const i of this.tables.chains[chain]?.fixedSetups ?? []) {
+      const own = this.model.activities[i] as Activity;
+      if (own.fixed?.machine !== machine) continue;
+      const unary = this.machines[machine] as UnaryResource;
+      const end = own.fixed.start + own.duration;
+      for (let t = max(0, end); t < min(end + own.setup, unary.holder.length); t++)
+        if (unary.holder[t] === 0) unary.take(t, t + 1, FIXED_WORK);
+    }
   }
 
   private count(a: Activity, job: number, i: number, day: number, by: number): void {

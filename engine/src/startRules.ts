@@ -5,7 +5,7 @@
  */
 import { max } from './numbers.js';
 import type { Activity, Model } from './model.js';
-import type { Tables } from './tables.js';
+import type { ChainTables, Tables } from './tables.js';
 import type { Occupancy, UnaryResource } from './occupancy.js';
 import { FreeOfFixed } from './occupancy.js';
 import type { Spent } from './dailyLimits.js';
@@ -119,9 +119,25 @@ export class StartRules {
 
   private machineFree(a: Activity, machine: number): Int32Array | null {
     if (this.relaxed.has('machineBusy')) return null;
-    if (this.ejecting) return this.hardMachines.of(machine);
-    const { free } = this.occupancy.machines[machine] as UnaryResource;
-    return this.lendsOwn ? this.withOwn(free.slice(), a, machine) : free;
+    const free = this.ejecting
+      ? this.hardMachines.of(machine)
+      : (this.occupancy.machines[machine] as UnaryResource).free;
+    if (this.lendsOwn && !this.ejecting) return this.withOwn(free.slice(), a, machine);
+    const { fixedSetups } = this.tables.chains[a.chain] as ChainTables;
+    return fixedSetups.length === 0 ? free : this.withSetups(free, fixedSetups, machine);
+  }
+
+  /** Adds to a machine's free slots the setups after fixed work of the activity's own chain: its next step needs none. */
+  private withSetups(free: Int32Array, fixedSetups: readonly number[], machine: number): Int32Array {
+    let bits = free;
+    for (const i of fixedSetups) {
+      const own = this.model.activities[i] as Activity;
+      if (own.fixed?.machine !== machine) continue;
+      if (bits === free) bits = free.slice();
+      const end = max(0, own.fixed.start + own.duration);
+      setRange(bits, end, end + own.setup);
+    }
+    return bits;
   }
 
   /** Adds to a machine's free slots what the activity's own chain has there, and the setups where those are relaxed. */

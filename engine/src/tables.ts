@@ -38,6 +38,8 @@ export interface ChainTables {
   readonly limited: boolean;
   /** Chains that need this one. */
   readonly dependents: readonly number[];
+  /** Fixed activities with a setup, by index: what follows them of this chain needs no setup. */
+  readonly fixedSetups: readonly number[];
   /** By continuity: who could keep it. */
   readonly keepers: readonly (readonly number[])[];
 }
@@ -312,6 +314,10 @@ function chainTables(model: Model, chain: Chain, dependents: readonly number[]):
     over: chain.lags.filter((l) => l.to - l.from > 1),
     limited: acts.some((a) => a.strains || a.exposure > 0 || a.precision > 0),
     dependents,
+    fixedSetups: chain.acts.filter((_, k) => {
+      const a = acts[k] as Activity;
+      return a.fixed !== null && a.fixed.machine >= 0 && a.setup > 0;
+    }),
     keepers: chain.continuities.map((c) => keeperCandidates(model, chain, c)),
   };
 }

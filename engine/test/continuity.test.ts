@@ -185,3 +185,30 @@ it('a deputy has it only where that is cheaper than waiting for the others', () 
   const who = (deputyCost: number): number | undefined => solve(model(deputyCost), quiet(1, 5)).schedule[0]?.worker;
   expect([who(5), who(15)]).toEqual([0, 1]);
 });
+
+it('what follows running work at once needs no setup of the machine that its job is on already, others do', () => {
+  const running = { start: 10, worker: 0, second: -1, machine: 0 };
+  const model = buildModel({
+    horizon: 60,
+    now: 12,
+    workers: [{}, {}],
+    machines: [{}],
+    jobs: [{}, {}],
+    chains: [
+      {
+        job: 0,
+        cost: 500,
+        activities: [
+          { duration: 4, setup: 2, workers: [0], machines: [0], kind: 0, fixed: running },
+          { duration: 2, setup: 2, workers: [0], machines: [0], kind: 0, follows: true },
+        ],
+        lags: [{ from: 0, to: 1, min: 0, max: 0 }],
+      },
+      { job: 1, cost: 400, activities: [{ duration: 2, setup: 2, workers: [1], machines: [0], kind: 0 }] },
+    ],
+  });
+  for (let seed = 1; seed <= 5; seed++) {
+    const { schedule } = solve(model, quiet(seed, 30));
+    expect(schedule.map((p) => p?.start)).toEqual([10, 14, 18]);
+  }
+});

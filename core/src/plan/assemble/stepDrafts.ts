@@ -194,7 +194,9 @@ class Sessions {
     const carriedMin = isExact(step) ? 0 : frame.run.carriedMin;
     const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
     const options = { minutes, sessions, careful: step.careful, most: room, carriedMin };
-    const paced = sessionAtPace(options, who, paces, input.assignees.get(key));
+    // What somebody has begun takes as long as that person does.
+    const doer = record?.personId === undefined ? undefined : input.personIndex.get(record.personId);
+    const paced = sessionAtPace(options, who, paces, doer ?? input.assignees.get(key));
     const times = { key, sessions, minutes: paced.minutes, ...window, carriedMin, mostMin: room };
     this.checks.gave(step, slotsInRun(planned / sessions, carriedMin, room, step.careful) * SLOT_MIN);
     carryOn(frame.run, planned / sessions, room, step.careful);
@@ -314,7 +316,7 @@ function makeStep(
   const { input } = context;
   const { marks } = frame;
   const { step, times, record, who, attended } = wanted;
-  const fixed = record === undefined ? null : fixedPlace(input, record, times, step.restMin);
+  const fixed = record === undefined ? null : fixedPlace(input, record, times, step);
   const prev = before[before.length - 1];
   const since = step.since.flatMap((s) => {
     const position = before.findLastIndex((b) => b.step.step === s.step);
@@ -371,18 +373,20 @@ function voidWhenBroken(input: PlanInput, before: StepDraft | undefined, maxMin:
 }
 
 /** Where work that somebody started sits. Running work lasts at least until the next slot. */
-function fixedPlace(input: PlanInput, w: WorkRecord, times: StepTimes, restMin: number): StepDraft['fixed'] {
+function fixedPlace(input: PlanInput, w: WorkRecord, times: StepTimes, step: ProgramStep): StepDraft['fixed'] {
   if (w.startedAt === undefined) return null;
   const { grid } = input;
   const startMs = instantToMs(w.startedAt);
   const start = grid.slotOf(startMs, 'floor');
   const now = grid.slotOf(input.nowMs, 'ceil');
   const done = w.state === 'done' && w.finishedAt !== undefined;
-  const planned = times.minutes.middleMin / times.sessions;
+  // As long as its run gave it: what a step has too few its neighbors have too many.
+  const { carriedMin, mostMin } = times;
+  const planned = slotsInRun(times.minutes.middleMin / times.sessions, carriedMin, mostMin, step.careful) * SLOT_MIN;
   const workedEnd = done
     ? grid.slotOf(instantToMs(w.finishedAt ?? w.startedAt), 'ceil')
     : Math.max(now + 1, grid.slotOf(input.nowMs + Math.max(0, planned * MINUTE_MS - workedMs(w, input.nowMs)), 'ceil'));
-  const end = workedEnd + Math.ceil(restMin / SLOT_MIN);
+  const end = workedEnd + Math.ceil(step.restMin / SLOT_MIN);
   const person = w.personId === undefined ? -1 : (input.personIndex.get(w.personId) ?? -1);
   const station = input.units.find((u) => u.id === w.stationId)?.index ?? -1;
   return { place: { start, worker: person, second: -1, machine: station }, dur: Math.max(1, end - start) };
