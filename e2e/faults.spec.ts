@@ -33,7 +33,7 @@ async function nextStart(bench: Page): Promise<Locator> {
 }
 
 test('a cut network at the bench: it goes on, says what waits, and a reload keeps it', async ({ browser }) => {
-  const bench = await another(browser, 'asta', '/bench');
+  const bench = await another(browser, 'jonas', '/bench');
   const start = await nextStart(bench);
   const status = bench.locator('.bench-top [role=status]');
   await expect(status).toHaveText('saved');
