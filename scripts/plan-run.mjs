@@ -77,7 +77,7 @@ export function runPlan(argv) {
   return 0;
 }
 
-/** What a lead handler would hand the plan back for, a line each. */
+/** Prints all that a lead handler would hand the plan back for, a line each. */
 function report(kennel, plan) {
   const names = namesOf(kennel);
   for (const line of leadReport(kennel, CARE_LIBRARY, plan)) console.log(leadWords(line, names));

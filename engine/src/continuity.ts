@@ -48,7 +48,7 @@ export function continuityCost(chain: Chain, places: readonly (Assignment | null
   return cost;
 }
 
-/** Those who could keep a continuity: whoever can serve the most of its members, down to all who can serve two fewer. */
+/** Those who could keep a continuity: all who can serve two of its members or more; where nobody can, all who can serve one. */
 export function keeperCandidates(model: Model, chain: Chain, c: Continuity): number[] {
   const serves = new Map<number, number>();
   for (const k of c.members) {

@@ -57,8 +57,8 @@ export function within(from: Mark, to: Mark, careful = false, skipWhenPast = fal
   });
 }
 
-/** Show preparation: three days before to the day before; later where the show site has the tub. */
-export const prep = within(dayStart(-3), { of: 'prepOrSite', day: -1 });
+/** Show preparation: three days before to the day before, at home. */
+export const prep = within(dayStart(-3), { of: 'prepEnd', day: -1 });
 
 /** Tub to dryer within ten minutes, or the coat dries as it falls. */
 export const WET: readonly [number, number] = [0, 10];

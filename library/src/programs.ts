@@ -105,7 +105,7 @@ function between(): readonly ProgramStep[] {
 }
 
 /** Mats that are known come out at once and before anything else, or they set in the bath. */
-const matWork = within(dayStart(-40), { of: 'prepOrSite', day: -1 })('knots', 'knots', {
+const matWork = within(dayStart(-40), { of: 'prepEnd', day: -1 })('knots', 'knots', {
   times: 'mats',
   when: ['hasMats'],
   aim: { of: 'earliest' },

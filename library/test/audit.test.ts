@@ -35,7 +35,7 @@ function audited({ kennel, plan }: Planned): Findings {
 const counts = (findings: Findings): Record<string, number> =>
   Object.fromEntries(Object.entries(findings).map(([name, list]) => [name, list.length]));
 
-/** What no plan may have at all. */
+/** Findings that no plan may have at all. */
 const NEVER = {
   ...{ personTwice: 0, dogTwice: 0, stationTwice: 0 },
   ...{ withoutCare: 0, untested: 0, brushedTooEarly: 0, trimsOnDeparture: 0, brushedTwice: 0, wrapsForNothing: 0 },

@@ -27,8 +27,8 @@ export interface MinutesRow {
 export type Mark =
   /** Start or end of a day counted from the preparation's anchor: the earlier of ring day and departure day. */
   | { readonly of: 'prepDay'; readonly day: number; readonly at: 'start' | 'end' }
-  /** As `prepDay`, but reaching to the day before the ring where the show site has the tub for it. */
-  | { readonly of: 'prepOrSite'; readonly day: number }
+  /** End of a day of the show's own preparation, which is over before the dog leaves. */
+  | { readonly of: 'prepEnd'; readonly day: number }
   /** Minutes from the ring time. */
   | { readonly of: 'ring'; readonly min: number }
   /** Start or end of the ring day, days added. */

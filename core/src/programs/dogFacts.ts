@@ -94,7 +94,7 @@ export function noEntry(day: LocalDay, breed: BreedShape | undefined): EntryFact
 
 type BreedShape = Pick<BreedFacts, 'variant' | 'footStyle'>;
 
-/** What a breed's own shape asks of its trims. */
+/** Facts of a breed's own shape that its trims depend on. */
 export function shapeFacts(breed: BreedShape | undefined): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped'> {
   return { cleanFaced: isCleanFaced(breed), outlineShaped: breed?.footStyle !== 'natural' };
 }

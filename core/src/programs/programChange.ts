@@ -84,11 +84,11 @@ function changedStep(s: ProgramStep, c: KennelStepChange): ProgramStep {
 
 /** A mark on another day; marks that do not count days (from the ring, from a later round) stay. */
 function dayOf(mark: Mark, day: number): Mark {
-  return mark.of === 'prepDay' || mark.of === 'prepOrSite' || mark.of === 'ringDay' ? { ...mark, day } : mark;
+  return mark.of === 'prepDay' || mark.of === 'prepEnd' || mark.of === 'ringDay' ? { ...mark, day } : mark;
 }
 
 /** Whether a step's window counts days, so that a kennel can give it others. */
 export function countsDays(s: ProgramStep): boolean {
-  const days = (m: Mark): boolean => m.of === 'prepDay' || m.of === 'prepOrSite';
+  const days = (m: Mark): boolean => m.of === 'prepDay' || m.of === 'prepEnd';
   return days(s.from) && (days(s.to) || s.to.of === 'departure');
 }

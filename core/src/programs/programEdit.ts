@@ -156,7 +156,7 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
 
 /** Only steps of the show bath's own days: their window ends by the site's tub or the day before. */
 function withAimShifted(s: ProgramStep, days: number): ProgramStep {
-  if (s.aim.of !== 'prepDay' || s.from.of !== 'prepDay' || s.to.of !== 'prepOrSite') return s;
+  if (s.aim.of !== 'prepDay' || s.from.of !== 'prepDay' || s.to.of !== 'prepEnd') return s;
   const day = Math.max(s.from.day, Math.min(s.to.day, s.aim.day + days));
   return { ...s, aim: { ...s.aim, day } };
 }

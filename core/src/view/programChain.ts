@@ -42,7 +42,6 @@ const CONTEXT: MarkContext = {
   prepDay: RING_DAY,
   departMs: null,
   siteHasTub: false,
-  preparedAtSite: false,
   laterRoundMs: wallToMs(RING_DAY, '15:00' as WallTime, 'UTC'),
 };
 const HOUR_MS = 3_600_000;

@@ -109,9 +109,9 @@ const DAY_OFF = { fresh: 12, soonStale: 80, stale: 120 } as const;
 /** Days from bath to ring after which a bath is stale (common practice). */
 const STALE_AFTER_DAYS = 3;
 
-/** What a whole day off its aim costs a preparation's first step; -1 where every slot counts. */
+/** Cost of a whole day off the aim of a preparation's first step; -1 where every slot counts. */
 function dayOffCost(s: StepDraft, draft: ChainDraft): number {
-  if (!s.step.anchor || s.step.to.of !== 'prepOrSite' || s.aimMs === null) return -1;
+  if (!s.step.anchor || s.step.to.of !== 'prepEnd' || s.aimMs === null) return -1;
   const ring = draft.steps.find((x) => x.step.step === 'ring');
   if (ring === undefined) return DAY_OFF.fresh;
   const daysFrom = (ms: number): number => Math.floor((ring.fromMs - ms) / DAY_MS);

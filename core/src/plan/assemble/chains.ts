@@ -192,7 +192,6 @@ function marksOf(input: PlanInput, dog: KennelDog, show: KennelShow, entry: Kenn
     ringMs,
     prepDay: ride === undefined || ride.day > entry.day ? entry.day : ride.day,
     departMs,
-    preparedAtSite: false,
     siteHasTub: kennel.stations.some((s) => s.siteId === show.siteId && s.kind === 'tub'),
     laterRoundMs: entry.laterRound === undefined ? null : wallToMs(entry.day, entry.laterRound, zone),
   };
@@ -237,7 +236,6 @@ function keepUpChain(
     prepDay: day,
     departMs: null,
     siteHasTub: false,
-    preparedAtSite: false,
     laterRoundMs: null,
   };
   return {

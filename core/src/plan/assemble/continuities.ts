@@ -5,20 +5,18 @@
  */
 import type { Continuity } from '@loyal-mane/engine';
 import type { StepId } from '../../kennel/vocabulary.js';
+import { BATHS, BLADES, WET_RUN } from '../../programs/stepGroups.js';
 import type { Task } from '../problem.js';
 
 /** Cost of one step by other hands, in slots of lateness (engineering defaults, by what a change costs the dog). */
 export const DEFAULT_CONTINUITY = { scissors: 60, wet: 25, brush: 6, table: 8 } as const;
 
 const SCISSORS: ReadonlySet<StepId> = new Set([
-  ...(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat', 'whiskers', 'clip'] as const),
-  ...(['outlineCheck', 'finish', 'tidies'] as const),
+  ...BLADES,
+  ...(['whiskers', 'clip', 'outlineCheck', 'finish', 'tidies'] as const),
 ]);
-const BATHS: ReadonlySet<StepId> = new Set(['trimBath', 'bath', 'bathWhites', 'towelSoak']);
-const WET: ReadonlySet<StepId> = new Set([
-  ...BATHS,
-  ...(['condition', 'towel', 'forceDry', 'heatDry', 'dryCheck'] as const),
-]);
+const WASHES: ReadonlySet<StepId> = new Set([...BATHS, 'towelSoak']);
+const WET: ReadonlySet<StepId> = new Set([...WASHES, ...WET_RUN, 'dryCheck']);
 const BRUSH: ReadonlySet<StepId> = new Set([
   ...(['brushOut1', 'preTreat', 'brushOut2', 'nails', 'undercoat', 'lineBrush', 'combThrough'] as const),
 ]);
@@ -40,12 +38,12 @@ export function continuitiesOf(tasks: readonly Task[]): Continuity[] {
   const visits: { brush: number[]; table: number[] }[] = [{ brush: [], table: [] }];
   let washed = true;
   tasks.forEach((a, k) => {
-    if (BATHS.has(a.step)) wet.push([]);
+    if (WASHES.has(a.step)) wet.push([]);
     if (washed && BEGINS.has(a.step)) {
       visits.push({ brush: [], table: [] });
       washed = false;
     }
-    washed ||= BATHS.has(a.step) || a.step === 'load';
+    washed ||= WASHES.has(a.step) || a.step === 'load';
     const visit = visits[visits.length - 1];
     if (SCISSORS.has(a.step)) scissors.push(k);
     if (WET.has(a.step)) wet[wet.length - 1]?.push(k);

@@ -4,14 +4,13 @@
  * begins with a comb-through and the two tests.
  */
 import type { ProgramStep } from '../../programs/careProgram.js';
+import { BLADES } from '../../programs/stepGroups.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 
-/** Trims that a day's test comes before. */
-const BLADES: ReadonlySet<StepId> = new Set(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat']);
 const TESTS: ReadonlySet<StepId> = new Set(['dryCheck']);
 /** Standing without a blade: on another day it needs no test. */
 const STANDS: ReadonlySet<StepId> = new Set(['outlineCheck']);
-/** What comes again on another day, each directly after the one before it. */
+/** Steps that come again on another day, each directly after the one before it. */
 const AGAIN: readonly StepId[] = ['combThrough', 'dryCheck'];
 const AGAIN_LAG_MIN = 20;
 /** From one day's last cut to the next day's first test, at least. */
@@ -44,7 +43,7 @@ export class FreshChecks {
   /** Steps to be put before a session of so many minutes, and the session's step as it is then wanted. */
   before(step: ProgramStep, minutes: number): Tested {
     if (TESTS.has(step.step)) this.note();
-    // What has an aim of its own begins another day's work.
+    // A step with an aim of its own begins another day's work.
     if (step.aim.of !== 'follow') this.isFresh = false;
     const isFull = this.isFresh && this.stoodMin + minutes > this.standMin + 1e-9;
     const room = isFull || !this.isFresh ? Infinity : this.standMin - this.slotsMin;
@@ -72,7 +71,7 @@ export class FreshChecks {
     if (BLADES.has(step.step)) this.slotsMin += minutes;
   }
 
-  /** What came before was on an earlier day. */
+  /** Notes that the work before was on an earlier day. */
   anotherDay(): void {
     this.isFresh = false;
   }

@@ -21,8 +21,6 @@ export interface MarkContext {
   readonly prepDay: LocalDay;
   readonly departMs: number | null;
   readonly siteHasTub: boolean;
-  /** The dog travels first and is bathed and trimmed at the show site. */
-  readonly preparedAtSite: boolean;
   readonly laterRoundMs: number | null;
 }
 
@@ -34,8 +32,8 @@ export function markMs(mark: Mark, c: MarkContext): number {
   switch (mark.of) {
     case 'prepDay':
       return midnight(addDays(c.prepDay, mark.day), mark.at);
-    case 'prepOrSite':
-      return midnight(addDays(c.preparedAtSite ? c.ringDay : c.prepDay, mark.day), 'end');
+    case 'prepEnd':
+      return midnight(addDays(c.prepDay, mark.day), 'end');
     case 'ring':
       return c.ringMs + mark.min * MINUTE_MS;
     case 'ringDay':

@@ -194,7 +194,7 @@ class Sessions {
     const carriedMin = isExact(step) ? 0 : frame.run.carriedMin;
     const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
     const options = { minutes, sessions, careful: step.careful, most: room, carriedMin };
-    // What somebody has begun takes as long as that person does.
+    // Work that somebody has begun takes as long as that person does.
     const doer = record?.personId === undefined ? undefined : input.personIndex.get(record.personId);
     const paced = sessionAtPace(options, who, paces, doer ?? input.assignees.get(key));
     const times = { key, sessions, minutes: paced.minutes, ...window, carriedMin, mostMin: room };
@@ -204,7 +204,7 @@ class Sessions {
   }
 }
 
-/** What all sessions of one step share. */
+/** Facts that all sessions of one step share. */
 interface Asked {
   readonly who: WhoMay;
   readonly minutes: Estimate;

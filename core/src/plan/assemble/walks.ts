@@ -2,20 +2,12 @@
  * A dog is walked at least every two hours of work: where a chain could go on longer, a pause is kept open before the step that
  * would pass it. From the tub to the dry coat nothing is interrupted; the walk then comes before or after it.
  */
-import type { StepId } from '../../kennel/vocabulary.js';
+import { NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
 import type { Task } from '../problem.js';
 
 /** Most minutes of work on a dog without a walk, and the walk's own (common practice; a setting of the kennel). */
 export const DEFAULT_WALK = { afterMin: 120, min: 15 } as const;
-
-/** Steps in which the dog stands or lies for somebody; the others are a look, a bag, a ride. */
-const ASIDE: ReadonlySet<StepId> = new Set([
-  ...(['inspection', 'skinLook', 'load', 'bag', 'towelSet', 'gate', 'ring', 'winnersHold', 'takedown'] as const),
-]);
-const WET: ReadonlySet<StepId> = new Set([
-  ...(['trimBath', 'bath', 'bathWhites', 'towelSoak', 'condition', 'towel', 'forceDry', 'heatDry'] as const),
-]);
 
 /** The tasks of one chain in order, with lags that leave room for walks; `walk` in minutes. */
 export function withWalks(list: readonly Task[], walk: { readonly afterMin: number; readonly min: number }): Task[] {
@@ -28,7 +20,7 @@ export function withWalks(list: readonly Task[], walk: { readonly afterMin: numb
   let worked = 0;
   list.forEach((a, k) => {
     const before = list[k - 1];
-    if (a.fixed !== null || ASIDE.has(a.step)) return;
+    if (a.fixed !== null || NO_WORK.has(a.step) || a.step === 'takedown') return;
     // A step with an aim of its own begins another sitting; a night or a pause that is asked for is a walk as well.
     const isOther = before === undefined || !a.follows || a.lagMin >= pause;
     if (isOther) worked = sinceOpen = 0;
@@ -51,5 +43,8 @@ export function withWalks(list: readonly Task[], walk: { readonly afterMin: numb
 
 /** Whether a dog can be led out between two steps of a chain. */
 function mayPause(before: Task, a: Task, pause: number): boolean {
-  return (a.lagMax < 0 || a.lagMax >= pause) && !(WET.has(before.step) && before.fixed === null);
+  return (
+    (a.lagMax < 0 || a.lagMax >= pause) &&
+    !((WET_RUN.has(before.step) || before.step === 'towelSoak') && before.fixed === null)
+  );
 }

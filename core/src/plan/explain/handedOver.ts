@@ -8,7 +8,7 @@ import type { Task } from '../problem.js';
 import { dayOfSlot } from '../problem.js';
 import type { WorkingSchedule } from '../workingSchedule.js';
 
-/** What keeps a keeper from a task. Closed set; words are made at the edge. */
+/** Causes that keep a keeper from a task. Closed set; words are made at the edge. */
 export const HAND_OVER_CAUSES = ['skill', 'notThere', 'busy', 'noise', 'scissorMinutes'] as const;
 /** One of `HAND_OVER_CAUSES`. */
 export type HandOverCause = (typeof HAND_OVER_CAUSES)[number];

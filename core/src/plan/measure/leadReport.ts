@@ -9,11 +9,12 @@ import { coatClassOf } from '../../programs/dogFacts.js';
 import { withKennelBreeds } from '../../programs/kennelBreeds.js';
 import { addDays } from '../../time/localDay.js';
 import type { LocalDay } from '../../time/localDay.js';
-import { instantToMs, localDayOf } from '../../time/zone.js';
+import { BATHS, BLADES, BRUSHED_THROUGH, BRUSH_OUTS, NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
+import { instantToMs, localDayOf, wallTimeOf } from '../../time/zone.js';
 import type { DogId, PersonId } from '../../units/ids.js';
 import type { Plan, PlannedActivity } from '../plan.js';
 
-/** What a lead would hand a plan back for; figures come last. */
+/** Reasons for which a lead would hand a plan back; figures come last. */
 export const LEAD_CODES = [
   'scissorHands',
   'peopleADay',
@@ -61,18 +62,12 @@ export const DEFAULT_LEAD_LIMITS = {
 } as const;
 
 const MINUTE_MS = 60_000;
-const TRIMS: readonly StepId[] = ['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat'];
-const BLADES: readonly StepId[] = [...TRIMS, 'shapeTrim'];
-const RING_FINISH: readonly StepId[] = ['finish', 'tidies'];
-const BRUSH_OUTS: readonly StepId[] = ['brushOut1', 'brushOut2', 'blowOut'];
-const BATHS: readonly StepId[] = ['bath', 'bathWhites', 'trimBath'];
-const WET_RUN: readonly StepId[] = [...BATHS, 'condition', 'towel', 'forceDry', 'heatDry', 'dryCheck'];
-const CHECKS: readonly StepId[] = ['dryCheck', 'towelRelease'];
-const THROUGH: readonly StepId[] = [...BRUSH_OUTS, 'lineBrush', 'combThrough'];
-/** Nobody counts as handling the dog's coat in these. */
-const ASIDE: readonly StepId[] = ['inspection', 'skinLook', 'load', 'gate', 'ring', 'bag'];
+const RING_FINISH: ReadonlySet<StepId> = new Set(['finish', 'tidies']);
+const CHECKS: ReadonlySet<StepId> = new Set(['dryCheck', 'towelRelease']);
 /** Steps planned with care, at the 80th percentile. */
-const CAREFUL: readonly StepId[] = ['load', 'spotWash', 'touchUp', 'finish', 'tidies', 'gate', 'winnersHold'];
+const CAREFUL: ReadonlySet<StepId> = new Set([
+  ...(['load', 'spotWash', 'touchUp', 'finish', 'tidies', 'gate', 'winnersHold'] as const),
+]);
 
 /** A plan with what the rules below look up again and again. */
 class Reading {
@@ -134,7 +129,7 @@ const attendedMin = (a: PlannedActivity): number => (attendedEnd(a) - startOf(a)
 const people = (list: readonly PlannedActivity[]): number => new Set(list.flatMap((a) => a.people)).size;
 const firsts = (list: readonly PlannedActivity[]): number => new Set(list.flatMap((a) => a.people.slice(0, 1))).size;
 
-/** What a lead would hand back, line by line, `LEAD_CODES` in order. */
+/** Counts and examples of all that a lead would hand back, `LEAD_CODES` in order. */
 export function leadReport(kennel: KennelFile, library: CareLibrary, plan: Plan): LeadLine[] {
   const r = new Reading(kennel, library, plan);
   return LEAD_CODES.map((code) => {
@@ -147,11 +142,11 @@ type Figure = Pick<LeadLine, 'count' | 'examples'>;
 
 const RULES: Readonly<Record<LeadCode, (r: Reading) => LeadExample[] | Figure>> = {
   scissorHands: (r) => {
-    const tasks = r.tasks.filter((a) => a.entryId !== null && [...TRIMS, ...RING_FINISH].includes(a.step));
+    const tasks = r.tasks.filter((a) => a.entryId !== null && (BLADES.has(a.step) || RING_FINISH.has(a.step)));
     return r.by((a) => a.entryId ?? '', tasks).flatMap((list) => changesHands(r, list));
   },
   peopleADay: (r) => {
-    const tasks = r.tasks.filter((a) => !ASIDE.includes(a.step));
+    const tasks = r.tasks.filter((a) => !NO_WORK.has(a.step));
     return r.dogDaysAhead(tasks).flatMap((l) => (people(l) > DEFAULT_LEAD_LIMITS.peopleADay ? [r.example(l)] : []));
   },
   tablesADay: (r) =>
@@ -161,27 +156,24 @@ const RULES: Readonly<Record<LeadCode, (r: Reading) => LeadExample[] | Figure>> 
     }),
   bathers: (r) =>
     wetRuns(r).flatMap((run) => {
-      return changesHands(
-        r,
-        run.filter((a) => a.step !== 'dryCheck'),
-      );
+      return changesHands(r, run);
     }),
   withoutCare,
-  dogRest: (r) => r.dogDaysAhead(r.tasks.filter((a) => !REST_ASIDE.includes(a.step))).flatMap((l) => dogRest(r, l)),
+  dogRest: (r) => r.dogDaysAhead(r.tasks.filter((a) => !NO_WORK.has(a.step))).flatMap((l) => dogRest(r, l)),
   personRest,
   checkToBlade,
   brushToBath: (r) =>
     r.dogDaysAhead().flatMap((list) => {
-      const bath = list.find((a) => BATHS.includes(a.step));
+      const bath = list.find((a) => BATHS.has(a.step));
       if (bath === undefined) return [];
-      const before = list.filter((a) => BRUSH_OUTS.includes(a.step) && a.start < bath.start).at(-1);
+      const before = list.filter((a) => BRUSH_OUTS.has(a.step) && a.start < bath.start).at(-1);
       if (before === undefined) return [];
       const minutes = (startOf(bath) - instantToMs(before.end)) / MINUTE_MS;
       return minutes > DEFAULT_LEAD_LIMITS.brushToBathMin ? [r.example([before, bath], minutes)] : [];
     }),
   departureTrim: (r) =>
     r.tasks.flatMap((a) => {
-      if (!BLADES.includes(a.step) || !r.home.has(a.stationId ?? '')) return [];
+      if (!BLADES.has(a.step) || !r.home.has(a.stationId ?? '')) return [];
       const leaves = r.kennel.transports.some((t) => t.day === r.day(a) && t.dogs.includes(a.dogId));
       return leaves ? [r.example([a])] : [];
     }),
@@ -189,7 +181,7 @@ const RULES: Readonly<Record<LeadCode, (r: Reading) => LeadExample[] | Figure>> 
   needlessCare: (r) =>
     r.dogDaysAhead().flatMap((list) => {
       const dog = r.kennel.dogs.find((d) => d.id === list[0]?.dogId);
-      const through = list.some((a) => THROUGH.includes(a.step));
+      const through = list.some((a) => BRUSHED_THROUGH.has(a.step));
       return list.flatMap((a) =>
         a.state !== 'done' && ((through && a.step === 'keepUpBrush') || (a.step === 'wraps' && dog?.wrapped !== true))
           ? [r.example([a])]
@@ -198,14 +190,14 @@ const RULES: Readonly<Record<LeadCode, (r: Reading) => LeadExample[] | Figure>> 
     }),
   minutesOver: (r) => {
     const planned = r.tasks.filter((a) => a.state === 'planned' && a.step !== 'ring');
-    const asked = planned.reduce((sum, a) => sum + (CAREFUL.includes(a.step) ? a.minutes.p80 : a.minutes.middle), 0);
+    const asked = planned.reduce((sum, a) => sum + (CAREFUL.has(a.step) ? a.minutes.p80 : a.minutes.middle), 0);
     const taken = planned.reduce((sum, a) => sum + attendedMin(a), 0);
     return { count: asked === 0 ? 0 : Math.round((taken / asked - 1) * 100), examples: [] };
   },
   busiestDay,
 };
 
-/** What is done is done: counted is what the plan still asks of other hands than those that began. */
+/** Counts only the work ahead: other hands than those that began, where nothing forces it. */
 function changesHands(r: Reading, list: readonly PlannedActivity[]): LeadExample[] {
   const begun = new Set(list.filter((a) => a.state !== 'planned').flatMap((a) => a.people.slice(0, 1)));
   const ahead = list.filter((a) => a.state === 'planned');
@@ -214,9 +206,9 @@ function changesHands(r: Reading, list: readonly PlannedActivity[]): LeadExample
   return others || firsts(free) > 1 ? [r.example(list)] : [];
 }
 
-/** From bath to dry coat, each dog's runs of one day; the check itself is a second look. */
+/** From bath to dry coat, each dog's runs of one day. */
 function wetRuns(r: Reading): PlannedActivity[][] {
-  return r.dogDays(r.tasks.filter((a) => WET_RUN.includes(a.step)));
+  return r.dogDays(r.tasks.filter((a) => WET_RUN.has(a.step)));
 }
 
 /** Days of the keep-up window, from today, on which a dog of the house has nothing at all. */
@@ -232,38 +224,22 @@ function withoutCare(r: Reading): LeadExample[] {
     );
 }
 
-/** Looking at a dog, a walk to the ring and lying beneath a towel are no work for the dog. */
-const REST_ASIDE: readonly StepId[] = [
-  'inspection',
-  'skinLook',
-  'load',
-  'bag',
-  'towelSet',
-  'gate',
-  'ring',
-  'winnersHold',
-];
-
-/** The longest stretch of a dog's day without a pause; from the tub to the dry coat nothing can be interrupted. */
+/**
+ * The longest stretch of a dog's day without a pause. From the tub to the dry coat nothing is interrupted, and a single step is
+ * not either: neither counts by itself.
+ */
 function dogRest(r: Reading, list: readonly PlannedActivity[]): LeadExample[] {
   const { dogWorkMin, restMin } = DEFAULT_LEAD_LIMITS;
-  let worked = 0;
+  let from = 0;
   let longest = 0;
   list.forEach((a, k) => {
     const before = list[k - 1];
-    const gap = before === undefined ? Infinity : (startOf(a) - attendedEnd(before)) / MINUTE_MS;
-    const wet = before !== undefined && WET_RUN.includes(before.step) && before.step !== 'dryCheck';
-    if (gap >= restMin) worked = 0;
-    // The run from the tub counts at its end, when the dog could have been walked.
-    worked += attendedMin(a) + (gap < restMin ? gap : 0);
-    const single = attendedMin(a);
-    if (!WET_RUN.includes(a.step) && !wet) longest = Math.max(longest, worked > single ? worked : 0);
+    if (before === undefined || startOf(a) - attendedEnd(before) >= restMin * MINUTE_MS) from = startOf(a);
+    const inRun = (b: PlannedActivity | undefined): boolean => b !== undefined && WET_RUN.has(b.step);
+    const stretch = (attendedEnd(a) - from) / MINUTE_MS;
+    if (!inRun(a) && !inRun(before) && stretch > attendedMin(a)) longest = Math.max(longest, stretch);
   });
-  return longest > dogWorkMin && !isOneWetRun(list) ? [r.example(list, longest)] : [];
-}
-
-function isOneWetRun(list: readonly PlannedActivity[]): boolean {
-  return list.every((a) => WET_RUN.includes(a.step));
+  return longest > dogWorkMin ? [r.example(list, longest)] : [];
 }
 
 /** Days on which somebody works longer than is fair without a pause. */
@@ -296,10 +272,10 @@ function checkToBlade(r: Reading): LeadExample[] {
       const dog = r.kennel.dogs.find((d) => d.id === list[0]?.dogId);
       if (dog === undefined || ['wire', 'smooth'].includes(coatClassOf(dog, r.library))) return [];
       return list.flatMap((a, k) => {
-        if (!BLADES.includes(a.step) || a.state === 'done') return [];
+        if (!BLADES.has(a.step) || a.state === 'done') return [];
         const check = list
           .slice(0, k)
-          .filter((b) => CHECKS.includes(b.step))
+          .filter((b) => CHECKS.has(b.step))
           .at(-1);
         if (check !== undefined && r.day(check) === r.day(a)) return [];
         return [r.example([a], check === undefined ? null : (startOf(a) - instantToMs(check.end)) / MINUTE_MS)];
@@ -322,21 +298,17 @@ function floorFinish(r: Reading): LeadExample[] {
 
 function isOnShift(kennel: KennelFile, person: PersonId, a: PlannedActivity): boolean {
   const zone = kennel.settings.timeZone;
-  const wall = (at: string): string =>
-    new Date(instantToMs(at as PlannedActivity['start'])).toLocaleTimeString('en-GB', {
-      timeZone: zone,
-      hour: '2-digit',
-      minute: '2-digit',
-    });
+  const from = wallTimeOf(startOf(a), zone);
+  const until = wallTimeOf(attendedEnd(a), zone);
   const day = localDayOf(startOf(a), zone);
   if (kennel.absences.some((x) => x.personId === person && x.day === day)) return false;
   return kennel.shifts.some(
     (s) =>
       s.personId === person &&
       s.day === day &&
-      s.start <= wall(a.start) &&
-      s.end >= wall(a.attendedUntil) &&
-      !s.pauses.some((x) => x.start < wall(a.attendedUntil) && x.end > wall(a.start)),
+      s.start <= from &&
+      s.end >= until &&
+      !s.pauses.some((x) => x.start < until && x.end > from),
   );
 }
 

@@ -7,6 +7,7 @@ import type { Assembled } from '../assemble/assemble.js';
 import { assembleProblem } from '../assemble/assemble.js';
 import type { PlanInput, Rest } from '../assemble/planInput.js';
 import type { StepId } from '../../kennel/vocabulary.js';
+import { BRUSHED_THROUGH } from '../../programs/stepGroups.js';
 import { assembledAgain, scheduleOf } from '../placedPlan.js';
 import { dayOfSlot } from '../problem.js';
 import type { Plan } from '../plan.js';
@@ -31,7 +32,7 @@ export interface Found {
   readonly found: SearchResult;
 }
 
-/** What was found at last. */
+/** The plan that was found at last. */
 export interface Searched extends Found {
   /** As it was before the keep-up work of dogs without a place came in: what is in an entry's way is asked of this. */
   readonly before: Found;
@@ -41,7 +42,7 @@ export interface Searched extends Found {
 const MOST_PASSES = 3;
 /** Kennels with at most so many entries are searched twice as long: a small crew feels each odd hour (engineering default). */
 const SMALL_ENTRIES = 12;
-/** What is placed again may fall on another day of brushing: so often merging is looked for again. */
+/** Work that is placed again may fall on another day of brushing: so often merging is looked for again. */
 const MERGE_PASSES = 3;
 /** Rests that are laid may make another stretch too long: so often they are looked for again. */
 const REST_PASSES = 2;
@@ -141,8 +142,6 @@ class KennelSearch {
   }
 }
 
-const THROUGH: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut', 'lineBrush', 'combThrough']);
-
 /**
  * Keys of keep-up rounds that nobody has begun and that other work of their dog's day takes in: brushing where the coat is
  * brushed through for a bath or a show, and the look over the coat where it is brushed at all (common practice).
@@ -156,8 +155,8 @@ function doneAnyway({ assembled: { problem, drafts }, found: { schedule } }: Fou
     const draft = drafts[a.chain];
     if (place === null || place.start < 0 || draft === undefined) continue;
     const at = `${draft.dogId} ${String(dayOfSlot(problem, place.start))}`;
-    if (THROUGH.has(a.step)) through.add(at);
-    if (THROUGH.has(a.step) || a.step === 'keepUpBrush') brushed.add(at);
+    if (BRUSHED_THROUGH.has(a.step)) through.add(at);
+    if (BRUSHED_THROUGH.has(a.step) || a.step === 'keepUpBrush') brushed.add(at);
     if (draft.kind === 'keepUp' && a.fixed === null) rounds.push({ key: draft.key, step: a.step, at });
   }
   return rounds

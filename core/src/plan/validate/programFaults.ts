@@ -53,7 +53,6 @@ const CONTEXT: MarkContext = {
   prepDay: RING_DAY,
   departMs: null,
   siteHasTub: false,
-  preparedAtSite: false,
   laterRoundMs: wallToMs(RING_DAY, '16:00' as WallTime, 'UTC'),
 };
 const EARS_BY_MS = wallToMs(addDays(RING_DAY, -1), DEFAULT_EVENING, 'UTC');

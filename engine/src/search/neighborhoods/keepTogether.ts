@@ -142,7 +142,7 @@ function splitOf(state: SearchState, seed: number): Split | null {
   const day = state.tables.dayAt(places[away.length === 0 ? (c.members[0] as number) : state.pick(away)]?.start ?? 0);
   return {
     keepers,
-    rivals: rivalsOf(state, seed, c, places, who),
+    rivals: holdersOf(state, seed, c, places, who),
     taken: { of: c.of, who },
     given,
     continuity: c,
@@ -150,7 +150,8 @@ function splitOf(state: SearchState, seed: number): Split | null {
   };
 }
 
-function rivalsOf(
+/** Chains that hold the keeper where a member needs it. */
+function holdersOf(
   state: SearchState,
   seed: number,
   c: Continuity,

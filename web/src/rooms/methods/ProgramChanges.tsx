@@ -114,7 +114,7 @@ interface FieldsProps {
 const before = (value: number | null): number | undefined => (value === null ? undefined : -value);
 const ago = (day: number | undefined): number | null => (day === undefined ? null : -day);
 const dayOf = (mark: ProgramStep['from']): string =>
-  mark.of === 'prepDay' || mark.of === 'prepOrSite' ? String(-mark.day) : '';
+  mark.of === 'prepDay' || mark.of === 'prepEnd' ? String(-mark.day) : '';
 
 type SetFields = (fields: Partial<KennelStepChange>) => void;
 

@@ -1,0 +1,22 @@
+/*
+ * Groups of steps that several rules speak of: washing, the run from tub to dry coat, blades, brushing through.
+ */
+import type { StepId } from '../kennel/vocabulary.js';
+
+/** Baths: each begins a run from tub to dry coat. */
+export const BATHS: ReadonlySet<StepId> = new Set(['bath', 'bathWhites', 'trimBath']);
+/** The run from tub to dry coat, the test at its end aside: nothing interrupts it. */
+export const WET_RUN: ReadonlySet<StepId> = new Set([
+  ...BATHS,
+  ...(['condition', 'towel', 'forceDry', 'heatDry'] as const),
+]);
+/** Trims of a show, which a test of the same day comes before. */
+export const BLADES: ReadonlySet<StepId> = new Set(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat']);
+/** Brushing out, or blowing out, before a bath. */
+export const BRUSH_OUTS: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut']);
+/** Steps that brush a whole coat through. */
+export const BRUSHED_THROUGH: ReadonlySet<StepId> = new Set([...BRUSH_OUTS, 'lineBrush', 'combThrough']);
+/** A look, a bag, a ride, a towel set, the ring: no work on a coat, and none that tires a dog. */
+export const NO_WORK: ReadonlySet<StepId> = new Set([
+  ...(['inspection', 'skinLook', 'load', 'bag', 'towelSet', 'gate', 'ring', 'winnersHold'] as const),
+]);
