@@ -30,9 +30,9 @@ test('a task shows where it could start instead, and is set and let go', async (
   expect(Number(await starts.getAttribute('data-took-ms'))).toBeGreaterThan(0);
   await page.getByLabel('Move to which time').fill('03:00');
   await expect(page.getByText(/With that start the dog would not be ready/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Move task' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Set and plan around it' })).toBeDisabled();
   await page.getByLabel('Move to which time').fill('');
-  await page.getByRole('button', { name: 'Keep this time' }).click();
+  await page.getByRole('button', { name: 'Keep as it is' }).click();
   await expect(starts).toContainText(/Set for/);
   await page.keyboard.press('Escape');
   // A task of two people stands on two ropes, on one of them perhaps in a bundle.
@@ -41,7 +41,7 @@ test('a task shows where it could start instead, and is set and let go', async (
   await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeHidden();
   await page.locator('.block.set:not([aria-haspopup])').first().click();
-  await page.getByRole('button', { name: 'Let the task move again' }).click();
+  await page.getByRole('button', { name: 'Unlock' }).click();
   await page.keyboard.press('Escape');
   await expect(page.locator('.block.set')).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 60_000 });

@@ -20,6 +20,7 @@ const CORE_TYPES = {
   PlannedActivityDto: 'PlannedActivity',
   UnplacedDto: 'UnplacedChain',
   WhyNotDto: 'WhyNot',
+  PlanBreakDto: 'ToldBreak',
   KennelFile: 'KennelFile',
   FileRow: 'KennelRow',
   FileBreed: 'KennelBreed',

@@ -30,6 +30,8 @@ export interface PlayOptions {
   readonly squeezes?: readonly boolean[];
   /** By activity: slots past its latest end that still do; default none. */
   readonly grace?: readonly number[];
+  /** Slot before which nothing begins that is not fixed: the plan is played on from there; default 0. */
+  readonly notBefore?: number;
 }
 
 const TABLE = 4096;
@@ -59,6 +61,8 @@ class Play {
   /** Four activities before each: of the chain, of the worker, of the second, at the machine; -1 = none. */
   private readonly before: Int32Array;
   private readonly planned: Float64Array;
+  /** The planned start, or the moment from which the plan is played on. */
+  private readonly begin: Float64Array;
   private readonly gaps: Float64Array;
   private readonly ends: Float64Array;
   /** Until when workers are held, and when the machine is set up again. */
@@ -85,6 +89,8 @@ class Play {
     this.order = Int32Array.from(placed.sort((x, y) => startOf(x) - startOf(y) || x - y));
     this.before = new Int32Array(n * 4).fill(NOTHING);
     this.planned = Float64Array.from(model.activities, (_, i) => startOf(i));
+    const from = options.notBefore ?? 0;
+    this.begin = this.planned.map((t, i) => (model.activities[i]?.fixed === null ? max(t, from) : t));
     this.worker = Int32Array.from(model.activities, (_, i) => schedule[i]?.worker ?? NOTHING);
     this.gaps = new Float64Array(n);
     this.ends = new Float64Array(n);
@@ -147,7 +153,7 @@ class Play {
       const draw = spread === 0 ? 1 : exp(spread * (table[floor(rng.next() * TABLE)] as number));
       const attended = (steps[s + MIDDLE] as number) * draw;
       const b = i * 4;
-      let start = planned[i] as number;
+      let start = this.begin[i] as number;
       const chain = before[b] as number;
       const worker = before[b + 1] as number;
       const second = before[b + 2] as number;

@@ -108,7 +108,7 @@ describe('why a task sits where it sits', () => {
     [{ code: 'pinned' }, 'A lead has set it at this time.'],
     [{ code: 'atAim' }, 'At the ideal time.'],
     [{ code: 'follows' }, 'Directly after the step before.'],
-    [{ code: 'overdue' }, 'It is late already, so it comes at once.'],
+    [{ code: 'overdue' }, 'It waits already, so it comes at once.'],
     [{ code: 'sameHands', personId: null }, 'It waits, so that nobody works overtime.'],
     [{ code: 'alone' }, 'Moving it closer to the ideal time would move all of Brisk’s work that day.'],
     [{ code: 'sameHands', personId: person('Pia') }, 'Waits for Pia, so that one person stays with Brisk.'],

@@ -144,11 +144,58 @@ it('can be cancelled, and the newest request wins', async () => {
   expect((await until(first.id, ['cancelled', 'done', 'failed'])).state).toBe('cancelled');
 });
 
+interface Breaks {
+  planId: string;
+  breaks: { code: string; dogId: string; personId: string | null; since: { at: string; actorId: string } | null }[];
+}
+const broken = async (hand = maren): Promise<Breaks> => (await hand.get('/api/plan/breaks').expect(200)).body as Breaks;
+
+it('says what of the published plan no longer holds, since when and by whom', async () => {
+  expect(await broken()).toEqual({ planId: (await view()).published?.id, breaks: [] });
+  const brisk = FEW.entries.find((e) => FEW.dogs.some((d) => d.id === e.dogId && d.name === 'Brisk'));
+  const id = brisk?.id ?? '';
+  const rows = (await maren.get('/api/kennel/rows').expect(200)).body as { entries: { id: string }[] };
+  const from = rows.entries.find((e) => e.id === id);
+  const to = { ...from, ringTime: '07:00' };
+  const save = (change: object) =>
+    maren.post('/api/changes', { commandId: v7(), changes: [{ list: 'entries', id, ...change }] }).expect(200);
+  await save({ from, to });
+  const told = await broken();
+  expect(told.breaks.length).toBeGreaterThan(0);
+  for (const b of told.breaks) {
+    expect(b).toMatchObject({ dogId: brisk?.dogId, since: { actorId: maren.personId } });
+    expect(Math.abs(Date.parse(b.since?.at ?? '') - DAWN_MS)).toBeLessThan(3_600_000);
+  }
+  await save({ from: to, to: from });
+  expect((await broken()).breaks).toEqual([]);
+});
+
+it('goes back to the plan before, once for each that was published since, and forth again', async () => {
+  const seen = async () =>
+    (await maren.get('/api/plan').expect(200)).body as { published: { id: string }; previous: { id: string } | null };
+  const back = (id: string) => maren.post(`/api/plans/${id}/take-back`, { commandId: v7() });
+  const first = await seen();
+  const previous = first.previous?.id ?? '';
+  expect(previous).not.toBe('');
+  await back(first.published.id).expect(409);
+  await back(previous).expect(200);
+  expect(await seen()).toMatchObject({ published: { id: previous }, previous: { id: first.published.id } });
+  await back(previous).expect(409);
+  await back(first.published.id).expect(200);
+  expect(await seen()).toMatchObject({ published: { id: first.published.id }, previous: { id: previous } });
+  const bather = await signInAs(world, 'tuva');
+  await bather.post(`/api/plans/${previous}/take-back`, { commandId: v7() }).expect(403);
+  expect(((await bather.get('/api/plan')).body as { previous: unknown }).previous).toBeNull();
+});
+
 it('plans again around somebody who is ill: nothing of that day is left with them', async () => {
   const asta = await signInAs(world, 'asta');
   await maren
     .post(`/api/people/${asta.personId}/absences`, { commandId: v7(), day: DEMO.startDay, reason: 'ill' })
     .expect(200);
+  const ill = (await broken()).breaks;
+  expect(ill.length).toBeGreaterThan(0);
+  for (const b of ill) expect(b).toMatchObject({ code: 'away', personId: asta.personId });
   const job = await until((await ask('keep')).id, ['done']);
   await maren.post(`/api/plans/${job.planId ?? ''}/publish`, { commandId: v7() }).expect(200);
   const { published } = await view();

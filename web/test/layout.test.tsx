@@ -29,6 +29,7 @@ function row(id: string, hours: number, steps: StrandStep[] = [], problem = fals
         }
       : null,
     spareMs: null,
+    broken: [],
     isPlanned: true,
   };
 }

@@ -129,17 +129,32 @@ it('says so where no start is left, and sets nothing', async () => {
   const kennelFile = { ...FILE, absences } as unknown as typeof FILE;
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { kennelFile });
   expect(await screen.findByText(/^None: .*Plan again/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep this time' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep as it is' })).toBeNull();
 });
 
 it('offers to keep a task where it is only while its start is still to come', async () => {
   const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
   show(<TaskDrawer activity={task} onClose={() => undefined} />);
-  expect(await screen.findByRole('button', { name: 'Keep this time' })).toBeInTheDocument();
+  expect(await screen.findByRole('button', { name: 'Keep as it is' })).toBeInTheDocument();
   cleanup();
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { nowMs: instantToMs(task.start) + 60_000 });
   expect(await screen.findByText(/^(None|.*Other dogs stay)/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep this time' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep as it is' })).toBeNull();
+});
+
+it('lets a lead choose by whom: those who are free then, with the overtime it would cost', async () => {
+  const trims = planned.filter((a) => a.step === 'fineTrim' && instantToMs(a.start) > DAWN_MS);
+  const asked = { id: 'who', kennel: FEW, plan: FEW_PLAN, nowMs: askedMomentMs(DAWN_MS) };
+  const scissors = FEW.people.filter((p) => p.skills.includes('scissor')).map((p) => p.id);
+  const mine = FEW_PLAN.activities.filter((a) => a.step === 'fineTrim' && a.state === 'planned');
+  expect(trims.length + mine.length).toBeGreaterThan(0);
+  for (const trim of mine) {
+    const doers = await open().whoAt(asked, trim.key, trim.start);
+    expect(doers.map((d) => d.personId)).toContain(trim.people[0]);
+    for (const d of doers) expect(scissors).toContain(d.personId);
+    const over = doers.map((d) => d.overtimeMin);
+    expect(over).toEqual([...over].sort((x, y) => x - y));
+  }
 });
 
 it('does not compute for somebody who may not see the whole kennel', () => {

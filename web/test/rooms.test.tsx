@@ -1,7 +1,7 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
-import { act, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { STEP_IDS, countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
-import type { DogId, PersonId, TaskKey } from '@loyal-mane/core';
+import type { DogId, Instant, KennelFile, PersonId, PlannedActivity, TaskKey, ToldBreak } from '@loyal-mane/core';
 import { METHODS, whyNotWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import { foundWords } from '../src/parts/foundWords';
@@ -72,6 +72,38 @@ describe('the countdown', () => {
     expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
   });
 
+  it('says what of the plan no longer holds, whose, since when; such a dog is not counted ready', () => {
+    const [first, second] = PLAN.activities.filter(
+      (a) => a.entryId !== null && a.state === 'planned' && a.step === 'finish',
+    );
+    if (first === undefined || second === undefined) throw new Error('two dogs are finished at a ring');
+    const of = (a: PlannedActivity, more: Partial<ToldBreak>): ToldBreak => ({
+      ...{ key: a.key, dogId: a.dogId, entryId: a.entryId, step: a.step, start: a.start, end: a.end },
+      ...{ code: 'tooLate', mark: a.start, personId: a.people[0] ?? null, stationId: null, other: null, since: null },
+      ...more,
+    });
+    const ready = countdown(FILE, PLAN, [], DAWN_MS).ready;
+    const since = { at: '2026-06-17T08:14:00Z' as Instant, actorId: FILE.people[0]?.id as PersonId };
+    const breaks = [of(first, { since }), of(second, { code: 'gap', step: 'condition' })];
+    show(<CountdownRoom />, { breaks });
+    const broken = screen.getByRole('status', { name: 'No longer holds' });
+    expect(broken).toHaveTextContent(/must end by .*, with the ring at .* since 10:14/);
+    expect(broken).toHaveTextContent(`${NAMES.dog(second.dogId)} has been wet since`);
+    expect(within(broken).getByRole('button', { name: 'Plan again' })).toBeEnabled();
+    const rows = new Set([first.dogId, second.dogId]).size;
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(`${String(ready - rows)} of 18`);
+    cleanup();
+    show(<CountdownRoom />, { breaks, signIn: 'jonas' });
+    expect(screen.queryByRole('button', { name: 'Plan again' })).toBeNull();
+  });
+
+  it('goes back to the plan before, by the menu of planning', async () => {
+    const previous = { id: 'p0', publishedAt: '2026-06-17T06:34:00Z' };
+    show(<CountdownRoom />, { view: { previous } });
+    fireEvent.mouseEnter(screen.getByRole('button', { name: 'More ways to plan' }));
+    expect(await screen.findByText('Back to the plan of 08:34')).toBeInTheDocument();
+  });
+
   it('shows how far planning is, with a way to stop it', () => {
     const job = {
       id: 'j',
@@ -86,20 +118,13 @@ describe('the countdown', () => {
   });
 
   it('shows a draft with what moved and what has no place; looking at it is one touch', () => {
-    const a = PLAN.activities.find((x) => x.state === 'planned');
-    const moves = [
-      {
-        key: a?.key ?? '',
-        dogId: a?.dogId as DogId,
-        step: a?.step ?? 'bath',
-        from: a?.start ?? '',
-        to: a?.start ?? '',
-      },
-    ];
-    show(<CountdownRoom />, { view: { draft: stored(PLAN, { moved: 1, moves: moves }) } });
+    const a = PLAN.activities.find((x) => x.state === 'planned' && x.people.length === 1) as PlannedActivity;
+    const other = FILE.people.find((p) => p.id !== a.people[0]) as KennelFile['people'][number];
+    const moved = PLAN.activities.map((x) => (x.key === a.key ? { ...x, people: [other.id] } : x));
+    show(<CountdownRoom />, { view: { draft: stored({ ...PLAN, activities: moved }, { moved: 1 }) } });
     const draft = screen.getByRole('region', { name: 'Draft plan' });
     expect(draft).toHaveTextContent('16 of 18 ready, 1 task moved');
-    expect(draft).toHaveTextContent('other person or station');
+    expect(draft).toHaveTextContent(`${NAMES.first(a.people[0] ?? '')}, now ${NAMES.first(other.id)}`);
     for (const u of PLAN.unplaced.slice(0, 1)) {
       expect(draft).toHaveTextContent(FILE.dogs.find((d) => d.id === u.dogId)?.name ?? 'no dog');
     }

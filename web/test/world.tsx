@@ -13,10 +13,11 @@ import { Suspense } from 'react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { UNKNOWN_RULES, coatClassOf, wallToMs } from '@loyal-mane/core';
-import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
+import type { KennelFile, Plan, ToldBreak, WallTime } from '@loyal-mane/core';
 import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
 import {
+  breaksQuery,
   jobQuery,
   kennelFileQuery,
   kennelQuery,
@@ -72,7 +73,7 @@ export const houseMethods = (schools: Record<string, 'a' | 'b'> = {}, history: o
 });
 
 export function stored(plan: Plan, more: Partial<StoredPlan['summary']> = {}): StoredPlan {
-  const summary = { ready: 16, of: 18, tasks: 100, moved: 0, added: 0, removed: 0, moves: [], ...more };
+  const summary = { ready: 16, of: 18, tasks: 100, moved: 0, added: 0, removed: 0, ...more };
   return { id: 'p1', madeAt: plan.now, summary, plan };
 }
 
@@ -80,6 +81,8 @@ export interface Seen {
   readonly signIn?: string;
   readonly view?: Partial<PlanView>;
   readonly work?: readonly Work[];
+  /** What of the plan no longer holds, as the server would say. */
+  readonly breaks?: readonly ToldBreak[];
   readonly methods?: object;
   /** The kennel as its rooms read it; else the demo's. */
   readonly kennel?: Kennel;
@@ -113,10 +116,17 @@ export function showAround(inside: ReactElement, seen: Seen): Shown {
   client.setQueryData(sessionQuery.queryKey, session as unknown as Session);
   client.setQueryData(kennelQuery.queryKey, seen.kennel ?? KENNEL);
   client.setQueryData(kennelFileQuery.queryKey, seen.kennelFile ?? file);
-  client.setQueryData(planQuery.queryKey, { published: stored(PLAN), draft: null, job: null, ...seen.view });
+  client.setQueryData(planQuery.queryKey, {
+    published: stored(PLAN),
+    draft: null,
+    job: null,
+    previous: null,
+    ...seen.view,
+  });
   if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);
   const job = seen.view?.job;
   if (job != null) client.setQueryData(jobQuery(job.id).queryKey, job);
+  client.setQueryData(breaksQuery.queryKey, { planId: 'p1', breaks: [...(seen.breaks ?? [])] });
   client.setQueryData(workQuery.queryKey, [...(seen.work ?? [])]);
   const shown = render(
     <QueryClientProvider client={client}>

@@ -25,6 +25,7 @@ export const EVENT_KINDS = [
   'plan.drafted',
   'plan.published',
   'plan.discarded',
+  'plan.takenBack',
   'pin.set',
   'pin.removed',
   'kennel.changed',

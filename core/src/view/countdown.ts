@@ -3,6 +3,7 @@
  * the moment.
  */
 import type { StepId, WorkState } from '../kennel/vocabulary.js';
+import type { PlanBreak } from '../plan/hold/planBreaks.js';
 import type { Plan, PlannedActivity, UnplacedChain } from '../plan/plan.js';
 import { groupBy } from '../units/groupBy.js';
 import { addDays } from '../time/localDay.js';
@@ -66,6 +67,8 @@ export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKenn
   readonly steps: readonly StrandStep[];
   /** Why the dog will not be ready; null when it will. */
   readonly problem: UnplacedChain | null;
+  /** Tasks of its entries that no longer hold in the plan: by that the dog is not ready. */
+  readonly broken: readonly PlanBreak[];
   /** Whether the plan knows of the entry; one that was entered since, or lies beyond it, is not ready yet. */
   readonly isPlanned: boolean;
   /** How much later the next open step could begin, ms; null when nothing is open or there is a problem. */
@@ -88,6 +91,8 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
   readonly of: number;
   /** Rows that the plan does not know of yet. */
   readonly unplanned: number;
+  /** Rows whose plan no longer holds. */
+  readonly broken: number;
   /** Dogs of the next show, away from home, that no ride takes there. */
   readonly withoutRide: readonly string[];
   /** Rows with a problem, the soonest decision first, with the moment by which it must be taken. */
@@ -97,8 +102,9 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
     readonly show: RoomKennel['shows'][number];
     readonly dogs: number;
     readonly notReady: number;
-    /** Dogs that the plan does not know of yet. */
+    /** Dogs that the plan does not know of yet, and those for which it no longer holds. */
     readonly unplanned: number;
+    readonly broken: number;
   }[];
 }
 
@@ -107,19 +113,20 @@ const LATE_MS = 10 * 60_000;
 
 type EntryOf<K extends RoomKennel> = K['entries'][number];
 
-/** Reads the Countdown. */
+/** Reads the Countdown. `breaks`: what of the plan no longer holds. */
 export function countdown<K extends RoomKennel>(
   kennel: K,
   plan: Plan | null,
   work: readonly RoomWork[],
   nowMs: number,
+  breaks: readonly PlanBreak[] = [],
 ): Countdown<EntryOf<K>> {
   const today = localDayOf(nowMs, kennel.settings.timeZone);
   const shows = kennel.shows
     .filter((s) => s.lastDay >= today && kennel.entries.some((e) => e.showId === s.id))
     .sort((x, y) => x.firstDay.localeCompare(y.firstDay));
   const show = shows[0] ?? null;
-  const read = readingOf(kennel, plan, work, nowMs);
+  const read = readingOf(kennel, plan, work, nowMs, breaks);
   const rows = show === null ? [] : showRows(read, show.id);
   const days = [...new Set(rows.map((r) => r.entry.day as LocalDay))].sort().map((day) => dayOf(day, rows));
   const problems = rows
@@ -133,10 +140,17 @@ export function countdown<K extends RoomKennel>(
     notReady: (plan?.unplaced ?? []).filter((u) => kennel.entries.some((e) => e.id === u.entryId && e.showId === s.id))
       .length,
     unplanned: [...dogsAt(read, s.id).values()].filter((entries) => !isPlanned(read, entries)).length,
+    broken: [...dogsAt(read, s.id).values()].filter((entries) => brokenOf(read, entries).length > 0).length,
   }));
-  const ready = rows.length - problems.length - unplanned;
+  const broken = rows.filter(isBroken).length;
+  const ready = rows.length - problems.length - unplanned - broken;
   const withoutRide = show === null ? [] : withoutRideTo(kennel, show, rows);
-  return { show, days, ready, of: rows.length, unplanned, withoutRide, problems, later };
+  return { show, days, ready, of: rows.length, unplanned, broken, withoutRide, problems, later };
+}
+
+/** Whether a dog counts as not ready by its plan alone. */
+function isBroken(row: CountdownRow): boolean {
+  return row.problem === null && row.isPlanned && row.broken.length > 0;
 }
 
 /** Dogs that are not at a show's site and that nothing takes there by their day. */
@@ -176,6 +190,7 @@ interface Reading<K extends RoomKennel> {
   readonly states: ReadonlyMap<string, RoomWork>;
   /** Entries of which the plan has work. */
   readonly planned: ReadonlySet<string | null>;
+  readonly breaks: ReadonlyMap<string | null, readonly PlanBreak[]>;
 }
 
 function readingOf<K extends RoomKennel>(
@@ -183,6 +198,7 @@ function readingOf<K extends RoomKennel>(
   plan: Plan | null,
   work: readonly RoomWork[],
   nowMs: number,
+  breaks: readonly PlanBreak[],
 ): Reading<K> {
   const activities = plan?.activities ?? [];
   return {
@@ -193,6 +209,7 @@ function readingOf<K extends RoomKennel>(
     work: groupBy(work, (w) => w.dogId),
     states: new Map(work.map((w) => [w.taskKey, w])),
     planned: new Set(activities.map((a) => a.entryId)),
+    breaks: groupBy(breaks, (b) => b.entryId as string | null),
   };
 }
 
@@ -228,6 +245,7 @@ function showRows<K extends RoomKennel>(read: Reading<K>, showId: string): Count
       also: ahead.slice(1),
       steps: stepsOf(read, dogId, entry),
       problem,
+      broken: brokenOf(read, ahead),
       isPlanned: isPlanned(read, entries),
       spareMs: problem === null ? spareOf(open, read.states, nowMs) : null,
     };
@@ -239,6 +257,11 @@ function isPlanned<K extends RoomKennel>(read: Reading<K>, entries: readonly Ent
   const ahead = aheadOf(read, entries);
   const dogId = entries[0]?.dogId ?? '';
   return ahead.length === 0 || ahead.some((e) => read.planned.has(e.id)) || problemOf(read, dogId, entries) !== null;
+}
+
+/** Breaks of a dog's entries that are not judged yet. */
+function brokenOf(read: Reading<RoomKennel>, entries: readonly { readonly id: string }[]): readonly PlanBreak[] {
+  return entries.flatMap((e) => read.breaks.get(e.id) ?? []);
 }
 
 function problemOf(

@@ -102,7 +102,7 @@ function timeReason(a: Pick<PlannedActivity, 'reason' | 'dogId'>, names: Names):
     case 'follows':
       return 'Directly after the step before.';
     case 'overdue':
-      return 'It is late already, so it comes at once.';
+      return 'It waits already, so it comes at once.';
     case 'alone':
       return `Moving it closer to the ideal time would move all of ${names.dog(a.dogId)}’s work that day.`;
     case 'sameHands':

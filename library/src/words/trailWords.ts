@@ -40,6 +40,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   'kennel.opened': 'opened a kennel file',
   'plan.published': 'published a plan',
   'plan.discarded': 'gave up a draft',
+  'plan.takenBack': 'went back to the plan before',
   'plan.drafted': 'made a draft',
   'plan.asked': 'asked for a plan',
   'plan.cancelAsked': 'stopped planning',

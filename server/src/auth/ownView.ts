@@ -70,6 +70,6 @@ export function ownStoredPlan(published: PublishedPlan, own: OwnDogs): StoredPla
   const out = plan.unplaced.filter((u) => u.kind === 'show').length;
   const ready = new Set(plan.activities.flatMap((a) => (a.entryId === null ? [] : [a.entryId]))).size;
   const { id, madeAt } = published.stored;
-  const summary = { ready, of: ready + out, tasks: plan.activities.length, moved: 0, added: 0, removed: 0, moves: [] };
+  const summary = { ready, of: ready + out, tasks: plan.activities.length, moved: 0, added: 0, removed: 0 };
   return { id, madeAt: madeAt.toISOString(), summary, plan: plan as unknown as StoredPlanDto['plan'] };
 }

@@ -37,7 +37,6 @@ export async function insertKennel(
       moved: 0,
       added: change.added.length,
       removed: 0,
-      moves: [],
     };
     const answer = { body: JSON.stringify(plan), inputHash: plan.inputHash, summary };
     await new PlanRepository(knex).store(trx, answer, 'published', null, new Date(clock.nowMs()));

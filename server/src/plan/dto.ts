@@ -1,9 +1,9 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsDateString, IsIn, IsOptional, IsString, IsUUID, Length, Matches } from 'class-validator';
-import { STEP_IDS } from '@loyal-mane/core';
-import type { StepId } from '@loyal-mane/core';
+import { BREAK_CODES, STEP_IDS } from '@loyal-mane/core';
+import type { BreakCode, StepId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
-import { PlanDto, WhyNotDto } from './planDto.js';
+import { PlanDto, TaskNameDto, WhyNotDto } from './planDto.js';
 
 /** The start that a lead sets for a task. */
 export class SetTaskDto extends CommandDto {
@@ -40,15 +40,6 @@ export class TaskKeyDto {
   key!: string;
 }
 
-/** A task that a draft has elsewhere. */
-export class MoveDto {
-  @ApiProperty() key!: string;
-  @ApiProperty() dogId!: string;
-  @ApiProperty({ enum: STEP_IDS }) step!: StepId;
-  @ApiProperty() from!: string;
-  @ApiProperty() to!: string;
-}
-
 /** A plan in numbers, against the published one. */
 export class SummaryDto {
   @ApiProperty({ type: 'integer', description: 'dogs that will be ready' }) ready!: number;
@@ -57,7 +48,6 @@ export class SummaryDto {
   @ApiProperty({ type: 'integer' }) moved!: number;
   @ApiProperty({ type: 'integer' }) added!: number;
   @ApiProperty({ type: 'integer' }) removed!: number;
-  @ApiProperty({ type: [MoveDto], description: 'tasks that moved, soonest first, at most forty' }) moves!: MoveDto[];
 }
 
 /** A plan as it is kept. */
@@ -87,12 +77,20 @@ export class PlanJobDto {
   @ApiPropertyOptional() trouble?: string;
 }
 
+/** A plan that can be gone back to. */
+export class PreviousPlanDto {
+  @ApiProperty() id!: string;
+  @ApiProperty({ description: 'when it was published' }) publishedAt!: string;
+}
+
 /** The published plan, the draft, and the job that runs. */
 export class PlanViewDto {
   @ApiProperty({ type: StoredPlanDto, nullable: true }) published!: StoredPlanDto | null;
   @ApiProperty({ type: StoredPlanDto, nullable: true, description: 'leads only' }) draft!: StoredPlanDto | null;
   @ApiProperty({ type: PlanJobDto, nullable: true, description: 'a job that is under way; leads only' })
   job!: PlanJobDto | null;
+  @ApiProperty({ type: PreviousPlanDto, nullable: true, description: 'the plan before the published one; leads only' })
+  previous!: PreviousPlanDto | null;
 }
 
 /** Which plan is in force now. */
@@ -112,4 +110,35 @@ export class TaskSlackDto {
 export class ChainWhyDto {
   @ApiProperty({ enum: STEP_IDS, nullable: true, description: 'first step that finds no place' }) step!: StepId | null;
   @ApiProperty({ type: WhyNotDto }) reason!: WhyNotDto;
+}
+
+/** The change since which something no longer holds. */
+export class BreakSinceDto {
+  @ApiProperty() at!: string;
+  @ApiProperty({ type: String, nullable: true, description: 'who made it' }) actorId!: string | null;
+}
+
+/** A task of the published plan that no longer holds, or one that it lacks. */
+export class PlanBreakDto {
+  @ApiProperty({ enum: BREAK_CODES }) code!: BreakCode;
+  @ApiProperty() key!: string;
+  @ApiProperty() dogId!: string;
+  @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
+  @ApiProperty({ enum: STEP_IDS }) step!: StepId;
+  @ApiProperty({ type: String, nullable: true, description: 'planned start; null for work that the plan lacks' })
+  start!: string | null;
+  @ApiProperty({ type: String, nullable: true }) end!: string | null;
+  @ApiProperty({ type: String, nullable: true, description: 'the moment that is missed' }) mark!: string | null;
+  @ApiProperty({ type: String, nullable: true }) personId!: string | null;
+  @ApiProperty({ type: String, nullable: true }) stationId!: string | null;
+  @ApiProperty({ type: TaskNameDto, nullable: true, description: 'the other of two that want one person or place' })
+  other!: TaskNameDto | null;
+  @ApiProperty({ type: BreakSinceDto, nullable: true, description: 'the change that broke it, where one is known' })
+  since!: BreakSinceDto | null;
+}
+
+/** What of the published plan no longer holds. */
+export class PlanBreaksDto {
+  @ApiProperty({ type: String, nullable: true }) planId!: string | null;
+  @ApiProperty({ type: [PlanBreakDto] }) breaks!: PlanBreakDto[];
 }

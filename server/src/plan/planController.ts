@@ -11,6 +11,7 @@ import { KennelRepository } from '../kennel/kennelRepository.js';
 import { Problem } from '../problem/problem.js';
 import {
   ChainWhyDto,
+  PlanBreaksDto,
   PlanJobDto,
   PlanViewDto,
   PublishedDto,
@@ -19,10 +20,11 @@ import {
   TaskKeyDto,
   TaskSlackDto,
 } from './dto.js';
+import { BreakService, ownBreaks } from './breakService.js';
 import { PinService } from './pinService.js';
 import { PlanInForce, storedJson } from './planInForce.js';
 import { PlanQuestions } from './planQuestions.js';
-import { PlanRepository, jobDto } from './planRepository.js';
+import { PlanRepository, jobDto, previousDto } from './planRepository.js';
 import { PlanService } from './planService.js';
 
 /** Routes of plans, planning jobs and questions about tasks. */
@@ -34,6 +36,7 @@ export class PlanController {
     private readonly plans: PlanRepository,
     private readonly inForce: PlanInForce,
     private readonly questions: PlanQuestions,
+    private readonly breaks: BreakService,
     private readonly pins: PinService,
     private readonly kennels: KennelRepository,
   ) {}
@@ -45,12 +48,23 @@ export class PlanController {
     const published = await this.inForce.read();
     if (me.role === 'owner') {
       const own = published === null ? null : ownStoredPlan(published, await this.kennels.dogsOf(me.ownerId));
-      return JSON.stringify({ published: own, draft: null, job: null } satisfies PlanViewDto);
+      return JSON.stringify({ published: own, draft: null, job: null, previous: null } satisfies PlanViewDto);
     }
     const lead = me.role === 'lead';
-    const [draft, job] = await Promise.all([lead ? this.plans.draft() : null, lead ? this.plans.openJob() : null]);
+    const [draft, job, before] = lead
+      ? await Promise.all([this.plans.draft(), this.plans.openJob(), this.plans.previous()])
+      : [null, null, null];
     const open = JSON.stringify(job === null ? null : jobDto(job));
-    return `{"published":${published?.json ?? 'null'},"draft":${draft === null ? 'null' : storedJson(draft)},"job":${open}}`;
+    const previous = JSON.stringify(before === null ? null : previousDto(before));
+    const plans = `"published":${published?.json ?? 'null'},"draft":${draft === null ? 'null' : storedJson(draft)}`;
+    return `{${plans},"job":${open},"previous":${previous}}`;
+  }
+
+  @Get('plan/breaks')
+  @Operation('Tells what of the published plan no longer holds, and since which change.', PlanBreaksDto, ['busy'])
+  async whatBroke(@Me() me: SignedIn): Promise<PlanBreaksDto> {
+    const told = await this.breaks.read();
+    return me.role === 'owner' ? ownBreaks(told, await this.kennels.dogsOf(me.ownerId)) : told;
   }
 
   @Get('tasks/:key/slack')
@@ -112,6 +126,16 @@ export class PlanController {
     @Body() _body: CommandDto,
   ): Promise<PublishedDto> {
     return this.service.endDraft(given, id, 'published');
+  }
+
+  @Post('plans/:id/take-back')
+  @Operation('Goes back to the plan that the published one took the place of.', PublishedDto, ['stale', 'otherCommand'])
+  takeBack(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<PublishedDto> {
+    return this.service.takeBack(given, id);
   }
 
   @Post('plans/:id/discard')

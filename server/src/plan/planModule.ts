@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { KennelDataModule } from '../kennel/kennelDataModule.js';
+import { BreakService } from './breakService.js';
 import { PinService } from './pinService.js';
 import { PlanController } from './planController.js';
 import { PlanDataModule } from './planDataModule.js';
@@ -10,6 +11,6 @@ import { PlanService } from './planService.js';
 @Module({
   imports: [KennelDataModule, PlanDataModule],
   controllers: [PlanController],
-  providers: [PlanService, PinService, PlanQuestions],
+  providers: [PlanService, PinService, PlanQuestions, BreakService],
 })
 export class PlanModule {}

@@ -4,7 +4,7 @@
  * are sent away, so that they do not keep the machine from planning.
  */
 import { Injectable } from '@nestjs/common';
-import type { TaskKey } from '@loyal-mane/core';
+import type { PlanBreak, TaskKey } from '@loyal-mane/core';
 import { Clock } from '../clock.js';
 import { EventStore } from '../events/eventStore.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
@@ -47,6 +47,16 @@ export class PlanQuestions {
       this.pool.slack(await this.kennels.read(), this.clock.nowMs(), published.stored.body, key),
     );
     return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
+  }
+
+  /** What of the published plan no longer holds, with the plan; null where none is published. */
+  async breaks(): Promise<{ readonly published: PublishedPlan; readonly breaks: readonly PlanBreak[] } | null> {
+    const published = await this.inForce.read();
+    if (published === null) return null;
+    const breaks = await this.once('breaks', published, async () =>
+      this.pool.breaks(await this.kennels.read(), this.clock.nowMs(), published.stored.body),
+    );
+    return { published, breaks };
   }
 
   /** Why a chain has no place. @throws Problem `notFound` when the plan leaves no such chain out */

@@ -10,7 +10,7 @@ import { fromJson } from '../db/rows.js';
 import type { PlanJobsRow, PlansRow } from '../db/tables.gen.js';
 import { KNEX } from '../tokens.js';
 import type { PlanAnswer, PlanSummary } from '../workers/protocol.js';
-import type { PlanJobDto, ProgressDto } from './dto.js';
+import type { PlanJobDto, PreviousPlanDto, ProgressDto } from './dto.js';
 
 /** A plan's row. */
 export interface StoredPlan {
@@ -96,6 +96,24 @@ export class PlanRepository {
       await trx('plans').where({ state: 'published' }).whereNot({ id }).update({ state: 'replaced' });
       await trx('settings').where({ id: 1 }).update({ published_plan_id: id });
     }
+    return true;
+  }
+
+  /** The plan that the published one took the place of; null where there is none. */
+  async previous(db: Knex = this.knex): Promise<Pick<PlansRow, 'id' | 'made_at' | 'published_at'> | null> {
+    const row = await db('plans')
+      .where({ state: 'replaced' })
+      .orderBy('published_at', 'desc')
+      .first('id', 'made_at', 'published_at');
+    return row ?? null;
+  }
+
+  /** Publishes a plan again that another has taken the place of; false when it is none of those. */
+  async publishAgain(trx: Knex, id: string, at: Date): Promise<boolean> {
+    if ((await this.previous(trx))?.id !== id) return false;
+    await trx('plans').where({ state: 'published' }).update({ state: 'replaced' });
+    await trx('plans').where({ id }).update({ state: 'published', published_at: at });
+    await trx('settings').where({ id: 1 }).update({ published_plan_id: id });
     return true;
   }
 
@@ -207,4 +225,9 @@ export function jobDto(row: JobRow): PlanJobDto {
     ...(row.plan_id === null ? {} : { planId: row.plan_id }),
     ...(row.trouble === null ? {} : { trouble: row.trouble }),
   };
+}
+
+/** A plan that can be gone back to, as the API shows it. */
+export function previousDto(row: Pick<PlansRow, 'id' | 'made_at' | 'published_at'>): PreviousPlanDto {
+  return { id: row.id, publishedAt: (row.published_at ?? row.made_at).toISOString() };
 }

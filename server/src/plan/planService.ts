@@ -90,6 +90,20 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     });
   }
 
+  /** Goes back to the plan that the published one took the place of. */
+  async takeBack(given: Command, id: string): Promise<{ planId: string }> {
+    const at = new Date(this.clock.nowMs());
+    return this.events.run(given, async (trx) => {
+      const before = await this.plans.publishedId(trx);
+      if (!(await this.plans.publishAgain(trx, id, at))) {
+        throw new Problem('stale', 'Another plan was published meanwhile. Nothing was changed.', {
+          current: { publishedId: before },
+        });
+      }
+      return { kind: 'plan.takenBack', subject: id, change: { before, after: id }, result: { planId: id } };
+    });
+  }
+
   /** Runs jobs until none is left; one at a time on this server, and none while it is stopping. */
   private async work(): Promise<void> {
     if (this.working !== null || this.isStopping) return;

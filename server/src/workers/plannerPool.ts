@@ -8,8 +8,9 @@ import { MessageChannel } from 'node:worker_threads';
 import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
-import type { ChainWhy, KennelFile, TaskKey, TaskSlack } from '@loyal-mane/core';
+import type { ChainWhy, KennelFile, PlanBreak, TaskKey, TaskSlack } from '@loyal-mane/core';
 import type {
+  BreaksRequest,
   PlanAnswer,
   PlanProgress,
   PlanRequest,
@@ -70,6 +71,12 @@ export class PlannerPool implements OnModuleDestroy {
   async why(kennel: KennelFile, nowMs: number, plan: string, key: string): Promise<ChainWhy | null> {
     const request: WhyRequest = { kind: 'why', kennel, nowMs, plan, key };
     return (await this.questionThreads().run(request)) as ChainWhy | null;
+  }
+
+  /** What of a plan no longer holds. */
+  async breaks(kennel: KennelFile, nowMs: number, plan: string): Promise<readonly PlanBreak[]> {
+    const request: BreaksRequest = { kind: 'breaks', kennel, nowMs, plan };
+    return (await this.questionThreads().run(request)) as readonly PlanBreak[];
   }
 
   /** The effect of a change to the kennel on its plan. */

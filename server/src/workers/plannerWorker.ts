@@ -1,7 +1,7 @@
 /*
  * The planner's thread: pure computation on what it is sent, so that the server's own thread stays free.
  */
-import { chainWhy, comparePlans, planEffect, planKennel, taskSlack } from '@loyal-mane/core';
+import { chainWhy, comparePlans, planBreaks, planEffect, planKennel, taskSlack } from '@loyal-mane/core';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import type {
@@ -16,14 +16,13 @@ import type {
 } from './protocol.js';
 import { readyDogs } from './protocol.js';
 
-const MOST_MOVES = 40;
-
 /** Computes what a request asks for. */
 export default function answer(request: PlannerRequest): PlannerAnswer {
   if (request.kind === 'plan') return makePlan(request);
   if (request.kind === 'preview') return preview(request);
   const { kennel, nowMs } = request;
   const plan = JSON.parse(request.plan) as Plan;
+  if (request.kind === 'breaks') return planBreaks(kennel, CARE_LIBRARY, plan, nowMs);
   return request.kind === 'why'
     ? chainWhy(kennel, CARE_LIBRARY, plan, nowMs, request.key)
     : taskSlack(kennel, CARE_LIBRARY, plan, nowMs, request.key);
@@ -56,10 +55,6 @@ function makePlan(request: PlanRequest): PlanAnswer {
       moved: change.updated.length,
       added: change.added.length,
       removed: change.removed.length,
-      moves: [...change.updated]
-        .sort((x, y) => x.to.start.localeCompare(y.to.start))
-        .slice(0, MOST_MOVES)
-        .map((m) => ({ key: m.key, dogId: m.to.dogId, step: m.to.step, from: m.from.start, to: m.to.start })),
     },
   };
 }

@@ -6,6 +6,7 @@ import type {
   ChainWhy,
   KennelFile,
   Plan,
+  PlanBreak,
   PlanEffect,
   SchoolId,
   SchoolRefusal,
@@ -56,6 +57,14 @@ export interface WhyRequest {
   readonly key: string;
 }
 
+/** Asks what of a plan no longer holds. */
+export interface BreaksRequest {
+  readonly kind: 'breaks';
+  readonly kennel: KennelFile;
+  readonly nowMs: number;
+  readonly plan: string;
+}
+
 /** Asks what changed methods would do. */
 export interface PreviewRequest {
   readonly kind: 'preview';
@@ -81,7 +90,7 @@ export interface PreviewAnswer {
 }
 
 /** Anything that a planner thread is asked. */
-export type PlannerRequest = PlanRequest | SlackRequest | WhyRequest | PreviewRequest;
+export type PlannerRequest = PlanRequest | SlackRequest | WhyRequest | BreaksRequest | PreviewRequest;
 
 /** In numbers and ids, what a plan says; enough to decide whether to publish it. */
 export interface PlanSummary {
@@ -91,14 +100,6 @@ export interface PlanSummary {
   readonly moved: number;
   readonly added: number;
   readonly removed: number;
-  /** The tasks that moved, soonest first, at most forty. */
-  readonly moves: readonly {
-    readonly key: string;
-    readonly dogId: string;
-    readonly step: string;
-    readonly from: string;
-    readonly to: string;
-  }[];
 }
 
 /** A plan that was made. */
@@ -109,7 +110,7 @@ export interface PlanAnswer {
 }
 
 /** Anything that a planner thread answers. */
-export type PlannerAnswer = PlanAnswer | TaskSlack | ChainWhy | PreviewAnswer | null;
+export type PlannerAnswer = PlanAnswer | TaskSlack | ChainWhy | readonly PlanBreak[] | PreviewAnswer | null;
 
 /** How dogs stand in a plan: a dog is ready when none of its show entries is out. */
 export function readyDogs(plan: Plan, kennel: KennelFile): { ready: number; of: number } {

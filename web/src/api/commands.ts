@@ -44,9 +44,16 @@ export const command = <V>(input: V): { input: V; commandId: string } => ({ inpu
 export const startPlan = (mode: 'keep' | 'fresh', commandId: string) =>
   post('/api/plan-jobs', { body: { commandId, mode } });
 
+/** A task's start, and by whom where somebody is named. */
+export interface SetTaskInput {
+  readonly key: string;
+  readonly start: string;
+  readonly personId?: string;
+}
+
 /** Sets a task at a time: planning goes around it until it is let go. */
-export const setTask = (input: { key: string; start: string }, commandId: string) =>
-  post('/api/tasks/{key}/set', { params: { path: { key: input.key } }, body: { commandId, start: input.start } });
+export const setTask = ({ key, ...body }: SetTaskInput, commandId: string) =>
+  post('/api/tasks/{key}/set', { params: { path: { key } }, body: { commandId, ...body } });
 
 /** Lets a task go whose start was set. */
 export const letTaskGo = (key: string, commandId: string) =>
@@ -61,6 +68,10 @@ export const answerDraft = (input: { id: string; how: 'publish' | 'discard' }, c
   const init = { params: { path: { id: input.id } }, body: { commandId } };
   return input.how === 'publish' ? post('/api/plans/{id}/publish', init) : post('/api/plans/{id}/discard', init);
 };
+
+/** Goes back to the plan that the published one took the place of. */
+export const takePlanBack = (id: string, commandId: string) =>
+  post('/api/plans/{id}/take-back', { params: { path: { id } }, body: { commandId } });
 
 /** Says who shows an entry. */
 export const setHandler = (input: { entryId: string; handlerId: string; version: number }, commandId: string) =>

@@ -88,6 +88,14 @@ export const jobQuery = (id: string) =>
     refetchInterval: 250,
   });
 
+/** What of the published plan no longer holds; looked at again every minute, since waiting alone can break a plan. */
+export const breaksQuery = queryOptions({
+  queryKey: ['breaks'],
+  queryFn: () => get('/api/plan/breaks'),
+  staleTime: 30_000,
+  refetchInterval: 60_000,
+});
+
 /** How early and how late a task of a plan could start. */
 export const slackQuery = (key: string, planId: string) =>
   queryOptions({

@@ -11,15 +11,16 @@ const TRAIL: QueryKey = ['kennel', 'trail'];
 const PLAN: QueryKey = ['plan'];
 const METHODS: QueryKey = ['methods'];
 const ACCOUNT: QueryKey = ['account'];
-/** Answers worked out from the kennel as it is: how early and late a task could be, why something has no place. */
-const ANSWERS: readonly QueryKey[] = [['slack'], ['why']];
+/** Answers worked out from the kennel as it is: how early and late a task could be, why something has no place, what no longer holds. */
+const BREAKS: QueryKey = ['breaks'];
+const ANSWERS: readonly QueryKey[] = [['slack'], ['why'], BREAKS];
 
 const OF_A_TASK = [FILE, TRAIL, ...ANSWERS];
 /** A coat is part of the kennel; the file and the trail are kept under it. */
 const OF_THE_KENNEL = [KENNEL, ...ANSWERS];
 /** Methods name dogs with their coats, breeds and shows. */
 const OF_METHODS = [METHODS, ...OF_THE_KENNEL];
-const OF_A_PLAN = [PLAN, TRAIL];
+const OF_A_PLAN = [PLAN, TRAIL, BREAKS];
 const OF_AN_ACCOUNT = [ACCOUNT, ...OF_THE_KENNEL];
 const EVERYTHING: readonly QueryKey[] = [[]];
 
@@ -40,6 +41,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'plan.drafted': OF_A_PLAN,
   'plan.published': OF_A_PLAN,
   'plan.discarded': OF_A_PLAN,
+  'plan.takenBack': OF_A_PLAN,
   'pin.set': OF_THE_KENNEL,
   'pin.removed': OF_THE_KENNEL,
   'kennel.changed': OF_METHODS,

@@ -1,5 +1,5 @@
 /* Generated from server/openapi.json by `npm run api`. */
-import type { DogRecordParts, KennelBreed, KennelFile, KennelIntervalChange, KennelProductChange, KennelRow, KennelStepChange, Patch, PersonParts, Plan, PlannedActivity, SchoolChoices, UnplacedChain, VersionedWork, WhyNot } from '@loyal-mane/core';
+import type { DogRecordParts, KennelBreed, KennelFile, KennelIntervalChange, KennelProductChange, KennelRow, KennelStepChange, Patch, PersonParts, Plan, PlannedActivity, SchoolChoices, ToldBreak, UnplacedChain, VersionedWork, WhyNot } from '@loyal-mane/core';
 export interface paths {
     "/api/health": {
         parameters: {
@@ -548,6 +548,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/breaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what of the published plan no longer holds, and since which change. */
+        get: operations["Plan.whatBroke"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{key}/slack": {
         parameters: {
             query?: never;
@@ -678,6 +695,23 @@ export interface paths {
         put?: never;
         /** Publishes a draft: people work by it from now on. */
         post: operations["Plan.publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Goes back to the plan that the published one took the place of. */
+        post: operations["Plan.takeBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1566,14 +1600,6 @@ export interface components {
             /** @description name of the breed */
             name: string;
         };
-        MoveDto: {
-            key: string;
-            dogId: string;
-            /** @enum {string} */
-            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
-            from: string;
-            to: string;
-        };
         SummaryDto: {
             /** @description dogs that will be ready */
             ready: number;
@@ -1583,8 +1609,6 @@ export interface components {
             moved: number;
             added: number;
             removed: number;
-            /** @description tasks that moved, soonest first, at most forty */
-            moves: components["schemas"]["MoveDto"][];
         };
         PlainReasonDto: {
             /** @enum {string} */
@@ -1830,12 +1854,29 @@ export interface components {
             planId?: string;
             trouble?: string;
         };
+        PreviousPlanDto: {
+            id: string;
+            /** @description when it was published */
+            publishedAt: string;
+        };
         PlanViewDto: {
             published: components["schemas"]["StoredPlanDto"] | null;
             /** @description leads only */
             draft: components["schemas"]["StoredPlanDto"] | null;
             /** @description a job that is under way; leads only */
             job: components["schemas"]["PlanJobDto"] | null;
+            /** @description the plan before the published one; leads only */
+            previous: components["schemas"]["PreviousPlanDto"] | null;
+        };
+        BreakSinceDto: {
+            at: string;
+            /** @description who made it */
+            actorId: string | null;
+        };
+        PlanBreakDto: ToldBreak;
+        PlanBreaksDto: {
+            planId: string | null;
+            breaks: components["schemas"]["PlanBreakDto"][];
         };
         TaskSlackDto: {
             /** @description earliest start; null when it cannot be moved */
@@ -2130,7 +2171,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -4311,6 +4352,29 @@ export interface operations {
             503: components["responses"]["DatabaseAway"];
         };
     };
+    "Plan.whatBroke": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanBreaksDto"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["BusyOrDatabaseAway"];
+        };
+    };
     "Plan.slack": {
         parameters: {
             query?: never;
@@ -4520,6 +4584,38 @@ export interface operations {
         };
     };
     "Plan.publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublishedDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Plan.takeBack": {
         parameters: {
             query?: never;
             header?: never;

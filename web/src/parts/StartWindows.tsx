@@ -73,7 +73,7 @@ export function StartWindows({ activity }: { activity: PlannedActivity }) {
       ))}
       {days.length > MOST_DAYS && <p className="soft">and on {days.length - MOST_DAYS} more days</p>}
       <p className="soft">{legendWords(starts)}</p>
-      <SetTask activity={activity} open={starts.open} />
+      {plan !== null && <SetTask activity={activity} open={starts.open} plan={plan} />}
     </div>
   );
 }

@@ -3,7 +3,7 @@
  * these; nothing in it knows that it is in a worker.
  */
 import { TaskWindows, whatIf } from '@loyal-mane/core';
-import type { KennelFile, Plan, TaskKey, TaskStarts, WhatIf, WhatIfChange } from '@loyal-mane/core';
+import type { Doer, Instant, KennelFile, Plan, TaskKey, TaskStarts, WhatIf, WhatIfChange } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 
 /** A plan and the kennel that it was made for; `nowMs` is the moment that is asked about. */
@@ -35,14 +35,15 @@ export class PlanAnswers {
 
   /** Starts that a task could have instead; null for a task that the plan does not have. */
   windows(key: TaskKey): TimedStarts {
-    const { kennel, plan, nowMs } = this.asked();
-    if (this.made === null) {
-      this.made = new TaskWindows(kennel, CARE_LIBRARY, plan, nowMs);
-      this.made.warmUp();
-    }
+    const made = this.windowsMade();
     const began = performance.now();
-    const starts = this.made.of(key);
+    const starts = made.of(key);
     return { starts, tookMs: performance.now() - began };
+  }
+
+  /** People who could do a task from a start on. */
+  whoAt(key: TaskKey, start: Instant): readonly Doer[] {
+    return this.windowsMade().whoAt(key, start);
   }
 
   /** The effect of changes to the kennel. */
@@ -50,6 +51,15 @@ export class PlanAnswers {
     const { kennel, plan, nowMs } = this.asked();
     const { before, after, effect, odds } = whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published: plan });
     return { before, after, effect, odds };
+  }
+
+  private windowsMade(): TaskWindows {
+    const { kennel, plan, nowMs } = this.asked();
+    if (this.made === null) {
+      this.made = new TaskWindows(kennel, CARE_LIBRARY, plan, nowMs);
+      this.made.warmUp();
+    }
+    return this.made;
   }
 
   private asked(): OpenPlan {

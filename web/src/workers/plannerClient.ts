@@ -4,7 +4,7 @@
  */
 import type { Endpoint, Remote } from 'comlink';
 import { wrap } from 'comlink';
-import type { TaskKey, WhatIfChange } from '@loyal-mane/core';
+import type { Doer, Instant, TaskKey, WhatIfChange } from '@loyal-mane/core';
 import type { OpenPlan, PlanAnswers, TimedStarts, WhatIfAnswer } from './planAnswers';
 
 /** A plan to ask about. `id` tells plans apart. */
@@ -36,6 +36,11 @@ export class PlannerClient {
   /** Starts that a task of a plan could have instead; rejected where the thread is ended before it answers. */
   windows(plan: AskedPlan, key: TaskKey): Promise<TimedStarts> {
     return this.ask(plan, (planner) => planner.windows(key));
+  }
+
+  /** People who could do a task from a start on; rejected where the thread is ended before it answers. */
+  whoAt(plan: AskedPlan, key: TaskKey, start: Instant): Promise<readonly Doer[]> {
+    return this.ask(plan, (planner) => planner.whoAt(key, start));
   }
 
   /** The effect of changes to the kennel on a plan; rejected where the thread is ended before it answers. */

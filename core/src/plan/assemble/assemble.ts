@@ -11,6 +11,7 @@ import type { Skill, StepId } from '../../kennel/vocabulary.js';
 import { instantToMs } from '../../time/zone.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
+import { WET_RUN } from '../../programs/stepGroups.js';
 import { DEFAULT_WALK, withWalks } from './walks.js';
 import { shareLags, tightenWindows } from './windows.js';
 import type { ChainFields } from '../problem.js';
@@ -139,6 +140,8 @@ const EARLY = 1;
 const LATE = 1;
 const ANCHOR_LATE = 2;
 const OVERDUE_LATE = 8;
+/** A wet dog that waits goes before other dogs' plans: mats set and skin suffers while a coat dries by itself. */
+const WET_LATE = 80;
 
 function makeActivity(
   input: PlanInput,
@@ -170,7 +173,7 @@ function makeActivity(
     idealStart: aimOf(s, grid, est, latest - dur),
     follows: s.step.aim.of === 'follow' && s.position > 0,
     earlyCost: s.step.anchor ? ANCHOR_LATE : EARLY,
-    lateCost: s.overdue ? OVERDUE_LATE : s.step.anchor ? ANCHOR_LATE : LATE,
+    lateCost: s.overdue ? (WET_RUN.has(s.step.step) ? WET_LATE : OVERDUE_LATE) : s.step.anchor ? ANCHOR_LATE : LATE,
     dayOffCost: dayOffCost(s, draft),
     skill: s.step.skill ?? needs.skill,
     allowed: s.allowed,

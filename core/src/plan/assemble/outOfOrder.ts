@@ -4,6 +4,7 @@
 import type { WorkRecord } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
+import { WET_RUN } from '../../programs/stepGroups.js';
 import type { Estimate } from '../../programs/estimate.js';
 import type { TaskKey } from '../../units/ids.js';
 
@@ -54,10 +55,17 @@ export function splitPassedOver(wanted: readonly WantedStep[]): { todo: WantedSt
   const begun = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt !== undefined);
   const late = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt === undefined);
   const next = late.filter((w) => STILL_WANTED.includes(w.step.step));
+  const rest = wanted.slice(last + 1);
+  const dry = isWet(wanted[last]) ? rest.findIndex((w) => w.step.step === 'dryCheck') + 1 : 0;
   return {
-    todo: [...begun, ...next.map(atOnce), ...wanted.slice(last + 1)],
+    todo: [...begun, ...rest.slice(0, dry), ...next.map(atOnce), ...rest.slice(dry)],
     passedOver: late.filter((w) => !STILL_WANTED.includes(w.step.step)),
   };
+}
+
+/** A wet coat is dried before anything else is made good: nothing comes between the tub and the dry check. */
+function isWet(begun: WantedStep | undefined): boolean {
+  return begun !== undefined && WET_RUN.has(begun.step.step);
 }
 
 /** A step out of its order follows nothing closely. */

@@ -364,12 +364,16 @@ function peopleFor(input: PlanInput, step: ProgramStep, dog: KennelDog, entry: K
   return { may, allowed: may, barred: barred ?? null };
 }
 
-/** A lag that what really happened has already broken asks for "at once", not for the impossible. */
+/** A dog that waits on finished work is never given up because nobody is free within so many slots (15 min). */
+const HARDLY_LEFT = 3;
+
+/** A lag that what really happened has broken, or all but used up, asks for "at once", not for the impossible. */
 function voidWhenBroken(input: PlanInput, before: StepDraft | undefined, maxMin: number | null): number | null {
   if (maxMin === null || before?.fixed == null) return maxMin;
   const end = before.fixed.place.start + before.fixed.dur;
   const now = input.grid.slotOf(input.nowMs, 'ceil');
-  return end + Math.floor(maxMin / SLOT_MIN) < now ? null : maxMin;
+  const isWaiting = end <= now && end + Math.floor(maxMin / SLOT_MIN) <= now + HARDLY_LEFT;
+  return isWaiting ? null : maxMin;
 }
 
 /** Where work that somebody started sits. Running work lasts at least until the next slot. */

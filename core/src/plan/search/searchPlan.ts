@@ -4,7 +4,8 @@
  */
 import type { Assignment, Schedule } from '@loyal-mane/engine';
 import { Search, StabilityPenalty } from '@loyal-mane/engine';
-import type { Problem } from '../problem.js';
+import type { Problem, Task } from '../problem.js';
+import { WET_RUN } from '../../programs/stepGroups.js';
 import { moveTowardIdeal } from './moveTowardIdeal.js';
 import { WorkingSchedule } from '../workingSchedule.js';
 
@@ -101,12 +102,60 @@ function repaired(problem: Problem, options: SearchOptions, previous: Schedule):
   search.construct();
   search.placeLost(REPAIR_TRIES);
   if (options.mayHandOver === true) search.mend();
-  const found = search.result();
+  const found = wetFirst(problem, options, search.result());
   const out = unreadyCost(problem, found);
   const isEnough = out === 0 || options.alsoAfresh === false || options.shouldStop();
   if (isEnough || !search.couldPlaceMore()) return found;
   const fresh = afresh(problem, { ...options, previous: null });
   return unreadyCost(problem, fresh) < out ? fresh : found;
+}
+
+/** A wet dog waits no longer than this before others make room for it, in slots (15 min). */
+const WET_WAIT = 3;
+/** Chains that are moved one at a time to make room for a wet dog. */
+const MOST_ASIDE = 16;
+
+/** Each dog that waits wet goes first: one other dog's work is moved out of its way where that costs no place. */
+function wetFirst(problem: Problem, options: SearchOptions, before: SearchResult): SearchResult {
+  let best = before;
+  for (const a of problem.activities) {
+    const place = best.schedule[a.index] ?? null;
+    const isWet = a.fixed === null && a.overdue && WET_RUN.has(a.step);
+    if (!isWet || place === null || place.start <= problem.now + WET_WAIT) continue;
+    for (const aside of inTheWayOf(problem, best.schedule, a)) {
+      const found = withAside(problem, options, best.schedule, [a.chain, aside]);
+      const isBetter = unreadyCost(problem, found) <= unreadyCost(problem, best) && found.cost < best.cost;
+      if (isBetter && startOf(found, a) < startOf(best, a)) best = found;
+    }
+  }
+  return best;
+}
+
+function startOf({ schedule }: SearchResult, a: Task): number {
+  return schedule[a.index]?.start ?? Infinity;
+}
+
+/** Chains with open work at the time that somebody could do who could see to a task, the soonest first. */
+function inTheWayOf(problem: Problem, schedule: Schedule, a: Task): readonly number[] {
+  const until = (schedule[a.index]?.start ?? problem.now) + a.duration;
+  const soon = problem.activities
+    .filter((b) => b.fixed === null && b.chain !== a.chain && (schedule[b.index]?.start ?? Infinity) < until)
+    .sort((x, y) => (schedule[x.index]?.start ?? 0) - (schedule[y.index]?.start ?? 0));
+  return [...new Set(soon.map((b) => b.chain))].slice(0, MOST_ASIDE);
+}
+
+/** The schedule with some chains placed again, in the order in which they are given. */
+function withAside(
+  problem: Problem,
+  options: SearchOptions,
+  schedule: Schedule,
+  chains: readonly number[],
+): SearchResult {
+  const search = newSearch(problem, { ...options, previous: schedule });
+  search.adopt(schedule.map((p, i) => (chains.includes(problem.activities[i]?.chain ?? -1) ? null : p)));
+  for (const c of chains) search.fitIn(c, EVICTIONS_A_TRY);
+  search.construct();
+  return search.result();
 }
 
 /** Costs beside the problem's own: to stay where it was published, and people with many skills free for those. */

@@ -9,6 +9,7 @@ import type { LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
 import { dayWords, monthDay, remedyButton, tightestWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
+import { useBreaks } from '../../parts/useBreaks';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
@@ -16,6 +17,7 @@ import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
 import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
+import { NoLongerHolds } from './NoLongerHolds';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
@@ -42,7 +44,8 @@ export default function CountdownRoom() {
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
   const [supposing, setSupposing] = useState(false);
-  const read = useWork(useCallback((work) => countdown(kennel, plan, work, now), [kennel, plan, now]));
+  const breaks = useBreaks();
+  const read = useWork(useCallback((work) => countdown(kennel, plan, work, now, breaks), [kennel, plan, now, breaks]));
   const reach = REACHES_D.find((r) => String(r) === params.get('reach')) ?? 7;
   const scale = useMemo(() => countBackScale(reach * 24), [reach]);
   const set = (key: string, value: string | null): void =>
@@ -92,12 +95,15 @@ export default function CountdownRoom() {
           </p>
         </div>
         <div className="in-the-way">
-          <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
+          <div className="causes">
+            <NoLongerHolds breaks={breaks} planning={planning} onOpen={open} />
+            <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
+          </div>
           {lead && view.published !== null && <Button onClick={() => setSupposing(true)}>What if</Button>}
           {lead && <PlanButton planning={planning} />}
         </div>
       </section>
-      {lead && view.draft !== null && <DraftBar draft={view.draft} names={names} />}
+      {lead && view.draft !== null && <DraftBar draft={view.draft} published={view.published?.plan ?? null} />}
       {width < PHONE_PX ? (
         <PhoneRows days={read.days} {...plotted} />
       ) : (
@@ -160,8 +166,11 @@ function answerWords(read: Read, plan: Plan | null, names: Names): string {
   const least = (plan?.odds ?? []).filter((o) => shown.has(o.entryId)).sort((x, y) => x.ready - y.ready)[0];
   const sentences = [
     `for ${read.show?.name ?? ''}.`,
-    ...(problems === 0 && read.unplanned === 0 ? ['Nothing is in the way.'] : []),
+    ...(problems === 0 && read.unplanned === 0 && read.broken === 0 ? ['Nothing is in the way.'] : []),
     ...(problems === 0 ? [] : [`${numberWords(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`]),
+    ...(read.broken === 0
+      ? []
+      : [`The plan no longer holds for ${numberWords(read.broken).toLowerCase()}: plan again.`]),
     ...(read.unplanned === 0
       ? []
       : [`${numberWords(read.unplanned)} ${read.unplanned === 1 ? 'is' : 'are'} not planned yet: plan again.`]),
@@ -223,10 +232,11 @@ function rideWords(dogs: readonly string[]): string {
   return `Nothing takes ${few} there yet.`;
 }
 
-function laterWords({ notReady, unplanned }: { readonly notReady: number; readonly unplanned: number }): string {
+function laterWords({ notReady, unplanned, broken }: Read['later'][number]): string {
   const words = [
     ...(notReady > 0 ? [`${String(notReady)} without a place`] : []),
     ...(unplanned > 0 ? [`${String(unplanned)} not planned yet`] : []),
+    ...(broken > 0 ? [`the plan no longer holds for ${String(broken)}`] : []),
   ];
   return words.length === 0 ? 'all on course.' : `${words.join(', ')}.`;
 }

@@ -6,15 +6,17 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button, Dropdown, Space } from 'antd';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { UnplacedChain } from '@loyal-mane/core';
-import { instantToMs } from '@loyal-mane/core';
-import type { Instant } from '@loyal-mane/core';
-import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { instantToMs, localDayOf } from '@loyal-mane/core';
+import type { Instant, Plan } from '@loyal-mane/core';
+import { clockWords, dayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { cancelPlan, command, answerDraft, startPlan, useCommand } from '../../api/commands';
+import { answerDraft, cancelPlan, command, startPlan, takePlanBack, useCommand } from '../../api/commands';
 import { jobQuery, planQuery } from '../../api/queries';
 import type { PlanJob, PlanView, StoredPlan } from '../../api/queries';
+import { serverNowMs } from '../../api/serverClock';
 import { problemWords } from '../../parts/ProblemNote';
+import { useRooms } from '../../parts/useRooms';
+import { DraftList } from './DraftList';
 import './countdown.css';
 
 const OVER: readonly PlanJob['state'][] = ['done', 'cancelled', 'failed'];
@@ -49,14 +51,36 @@ export function usePlanning(view: PlanView) {
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
   const start = useCommand(startPlan);
   const cancel = useCommand(cancelPlan);
+  const back = useCommand(takePlanBack);
   const plan = (mode: 'keep' | 'fresh'): void =>
     start.mutate(command(mode), { onSuccess: (j) => follow(j.id), onError });
-  return { job, plan, stop: (id: string): void => cancel.mutate(command(id), { onError }), asking: start.isPending };
+  const takeBack = (id: string): void =>
+    back.mutate(command(id), {
+      onSuccess: () => void message.success('The plan before is in force again. Everybody’s list follows.'),
+      onError,
+    });
+  return {
+    job,
+    plan,
+    takeBack,
+    stop: (id: string): void => cancel.mutate(command(id), { onError }),
+    asking: start.isPending,
+  };
 }
 
-/** Asks for a plan. */
+/** When a plan was published: "10:34", or with its day where that is not today. */
+function planTime({ publishedAt }: { publishedAt: string }, names: Names): string {
+  const ms = instantToMs(publishedAt as Instant);
+  const time = clockWords(ms, names.zone, names.clock);
+  const isToday = localDayOf(ms, names.zone) === localDayOf(serverNowMs(), names.zone);
+  return isToday ? time : `${dayWords(ms, names.zone)} ${time}`;
+}
+
+/** Asks for a plan, or goes back to the one before. */
 export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanning> }) {
-  const { job, plan, stop, asking } = planning;
+  const { job, plan, takeBack, stop, asking } = planning;
+  const { view, names } = useRooms();
+  const before = view.previous;
   if (job !== null) {
     return (
       <span role="status" style={{ display: 'inline-flex', gap: 12, alignItems: 'center' }}>
@@ -72,7 +96,15 @@ export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanni
       <Button type="primary" loading={asking} onClick={() => plan('keep')}>
         Plan
       </Button>
-      <Dropdown menu={{ items: [{ key: 'fresh', label: 'Plan everything afresh' }], onClick: () => plan('fresh') }}>
+      <Dropdown
+        menu={{
+          items: [
+            { key: 'fresh', label: 'Plan everything afresh' },
+            ...(before === null ? [] : [{ key: 'back', label: `Back to the plan of ${planTime(before, names)}` }]),
+          ],
+          onClick: ({ key }) => (key === 'back' && before !== null ? takeBack(before.id) : plan('fresh')),
+        }}
+      >
         <Button type="primary" aria-label="More ways to plan">
           ▾
         </Button>
@@ -81,21 +113,8 @@ export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanni
   );
 }
 
-function moveLine(m: StoredPlan['summary']['moves'][number], names: Names): string {
-  const at = (iso: string): string => {
-    const ms = instantToMs(iso as Instant);
-    return `${dayWords(ms, names.zone).slice(0, 3)} ${clockWords(ms, names.zone, names.clock)}`;
-  };
-  const place = m.from === m.to ? `stays at ${at(m.from)}, other person or station` : `${at(m.from)} to ${at(m.to)}`;
-  return `${names.dog(m.dogId)}, ${METHODS[m.step].name.toLowerCase()}: ${place}`;
-}
-
-function unplacedLines(chains: readonly UnplacedChain[], names: Names): string[] {
-  return chains.map((u) => `${names.dog(u.dogId)}${u.kind === 'keepUp' ? ' (keep-up)' : ''}: ${whyNotWords(u, names)}`);
-}
-
 /** The draft, with what has no place and what moved. */
-export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) {
+export function DraftBar({ draft, published }: { draft: StoredPlan; published: Plan | null }) {
   const { message } = AntApp.useApp();
   const [params, setParams] = useSearchParams();
   const [open, setOpen] = useState(true);
@@ -129,26 +148,7 @@ export function DraftBar({ draft, names }: { draft: StoredPlan; names: Names }) 
         <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Less' : 'What moved, what has no place'}
         </Button>
-        {open && (
-          <ul>
-            {unplacedLines(draft.plan.unplaced, names).map((line) => (
-              <li key={line} className="bad">
-                {line}
-              </li>
-            ))}
-            {s.moves.slice(0, 6).map((m) => (
-              <li key={m.key}>{moveLine(m, names)}</li>
-            ))}
-            {s.moved > 6 && <li>{`and ${String(s.moved - 6)} more`}</li>}
-            {draft.plan.bound !== undefined && <li className="soft">{boundWords(draft.plan.bound, draft.plan)}</li>}
-          </ul>
-        )}
-        {open && draft.plan.bound !== undefined && (
-          <details className="soft">
-            <summary>Details</summary>
-            {boundDetailWords(draft.plan.bound, draft.plan)}
-          </details>
-        )}
+        {open && <DraftList draft={draft.plan} published={published} />}
       </div>
       <Button onClick={look} aria-pressed={looking}>
         {looking ? 'Show the published plan' : 'Show this draft'}

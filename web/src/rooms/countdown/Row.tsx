@@ -24,7 +24,7 @@ interface RowProps {
 
 /** Drawn again only when its own dog's row has changed. */
 export const Row = memo(function Row({ top, height, nowX, row, dog, names, width, onOpen }: RowProps) {
-  const bad = row.problem !== null;
+  const bad = row.problem !== null || row.broken.length > 0;
   const time = clockWords(row.ringMs, names.zone, names.clock);
   const state = stateWords(row, names);
   const remedy = row.problem?.reason.remedies[0];

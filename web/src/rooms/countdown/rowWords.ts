@@ -29,5 +29,6 @@ export function byWords(byMs: number, nowMs: number, names: Names): string {
 export function stateWords(row: CountdownRow, names: Names): string {
   if (row.problem !== null) return shortWhyNot(row.problem, names);
   if (!row.isPlanned) return 'not planned yet';
+  if (row.broken.length > 0) return 'plan no longer holds';
   return row.spareMs === null ? 'all done' : spareWords(row.spareMs);
 }

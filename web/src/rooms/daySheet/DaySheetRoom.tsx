@@ -74,7 +74,7 @@ export default function DaySheetRoom() {
           )}
         </div>
       </div>
-      {lead && view.draft !== null && <DraftBar draft={view.draft} names={names} />}
+      {lead && view.draft !== null && <DraftBar draft={view.draft} published={view.published?.plan ?? null} />}
       <Ropes
         sheet={sheet}
         kennel={kennel}
