@@ -21,6 +21,7 @@ const CORE_TYPES = {
   UnplacedDto: 'UnplacedChain',
   WhyNotDto: 'WhyNot',
   PlanBreakDto: 'ToldBreak',
+  ChainCheckDto: 'ChainCheck',
   KennelFile: 'KennelFile',
   FileRow: 'KennelRow',
   FileBreed: 'KennelBreed',

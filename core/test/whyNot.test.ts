@@ -24,15 +24,25 @@ it('nobody has the skill', () => {
     people: [bather()],
     stations: [station('tub'), station('table')],
   });
-  expect(why).toEqual({ code: 'noSkill', blocked: 1, remedies: [] });
+  expect(why).toEqual({ code: 'noSkill', blocked: 1, remedies: [], together: [] });
 });
 
 it('nobody with the skill is there in all its time, or no place of its kind is', () => {
   const steps = [{ earliestStart: 100, latestEnd: 160, idealStart: 100 }];
   const world = { dogs: [dog()], people: [bather(250, 260)], stations: [station('tub')] };
-  expect(reasonOf([{ dog: 0, steps }], world).why).toEqual({ code: 'nobodyThere', blocked: 0, remedies: [] });
+  expect(reasonOf([{ dog: 0, steps }], world).why).toEqual({
+    code: 'nobodyThere',
+    blocked: 0,
+    remedies: [],
+    together: [],
+  });
   const elsewhere = { ...world, people: [bather()], stations: [{ ...station('tub'), site: 1 }] };
-  expect(reasonOf([{ dog: 0, steps }], elsewhere).why).toEqual({ code: 'noStationThere', blocked: 0, remedies: [] });
+  expect(reasonOf([{ dog: 0, steps }], elsewhere).why).toEqual({
+    code: 'noStationThere',
+    blocked: 0,
+    remedies: [],
+    together: [],
+  });
 });
 
 it('its time has passed', () => {
@@ -54,7 +64,7 @@ it('the day before it has no place', () => {
     { dogs: [dog()], people: [bather()], stations: [station('tub')] },
     1,
   );
-  expect(why).toMatchObject({ code: 'needsOther', remedies: [] });
+  expect(why).toMatchObject({ code: 'needsOther', remedies: [], together: [] });
 });
 
 it('the tub is closed: opening it helps', () => {
@@ -133,7 +143,7 @@ it('the handler rests while the dog is judged: another time for the break helps'
     only: 0,
   } as const;
   const { problem, why } = reasonOf([{ dog: 0, steps: [ring] }], { dogs: [dog()], people: [resting], stations: [] });
-  expect(why.remedies[0]).toEqual({ code: 'moveBreak', person: 0, from: 98 });
+  expect(why.remedies[0]).toMatchObject({ code: 'moveBreak', person: 0, from: 98 });
   expect(plan(problem.with({ workers: [person(['ring'], 90, 200, 0)] })).unplaced).toEqual([]);
 });
 
@@ -172,4 +182,53 @@ it('gives no remedy where no single change helps', () => {
   const problem = problemOf([{ dog: 0, steps }], { dogs: [dog()], people: [bather()], stations: [station('tub')] });
   expect(whyNot(problem, plan(problem).schedule, 0)).toMatchObject({ code: 'windowPast', remedies: [] });
   expect(() => whyNot(problem, [null], 5)).toThrow(/no chain 5/);
+});
+
+const day = (fill: [number, number][]): Int8Array => {
+  const site = new Int8Array(DAY + 1).fill(-1);
+  for (const [from, to] of fill) site.fill(0, from, to);
+  return site;
+};
+const AT_TEN = { earliestStart: 118, latestEnd: 126, idealStart: 120 };
+
+it('somebody is away: their coming helps, and is named before overtime of others', () => {
+  const away = { ...bather(), site: day([]), absent: day([[90, 200]]) };
+  const { why } = reasonOf([{ dog: 0, steps: [AT_TEN] }], {
+    dogs: [dog()],
+    people: [away, person(['brush'])],
+    stations: [station('tub')],
+  });
+  expect(why.remedies[0]).toEqual({ code: 'present', person: 0, at: 120 });
+});
+
+it('the shift begins too late: how much sooner is told', () => {
+  const { why } = reasonOf([{ dog: 0, steps: [AT_TEN] }], {
+    dogs: [dog()],
+    people: [bather(130)],
+    stations: [station('tub')],
+  });
+  expect(why.remedies).toContainEqual({ code: 'beginEarlier', person: 0, from: 120, slots: 10 });
+});
+
+it('the circuit carries too little: how much it would have to carry is told', () => {
+  const dryer = station('forceDryer', 1, 0);
+  const { why } = reasonOf([{ dog: 0, steps: [{ ...AT_TEN, skill: 'dry', station: 'forceDryer', demand: 90 }] }], {
+    dogs: [dog()],
+    people: [person(['dry'])],
+    stations: [dryer],
+    circuits: [80],
+  });
+  expect(why.remedies).toContainEqual({ code: 'moreAmps', supply: 0, demand: 90 });
+});
+
+it('two causes at once are told as two, and nothing that is not needed', () => {
+  const closed = new Uint8Array(DAY + 1).fill(1, 80, 210);
+  const away = { ...bather(), site: day([]), absent: day([[90, 200]]) };
+  const { why } = reasonOf([{ dog: 0, steps: [AT_TEN] }], {
+    dogs: [dog()],
+    people: [away, person(['brush'])],
+    stations: [{ ...station('tub'), closed }],
+  });
+  expect(why.remedies).toEqual([]);
+  expect(why.together.map((r) => r.code).sort()).toEqual(['openStation', 'present']);
 });

@@ -144,6 +144,35 @@ it('can be cancelled, and the newest request wins', async () => {
   expect((await until(first.id, ['cancelled', 'done', 'failed'])).state).toBe('cancelled');
 });
 
+it('looks for what would help after a plan is shown: each change is planned with, and what helps gives the place', async () => {
+  interface Checked {
+    published: { id: string };
+    checks: {
+      planId: string;
+      of: number;
+      chains: { key: string; remedies: { changes: { code: string }[]; gained: string[] }[] }[];
+    }[];
+  }
+  const seen = async (hand = maren) => (await hand.get('/api/plan').expect(200)).body as Checked;
+  const { id } = (await seen()).published;
+  const bather = await signInAs(world, 'tuva');
+  await bather.post(`/api/plans/${id}/look-into`, { commandId: v7() }).expect(403);
+  await maren.post(`/api/plans/${v7()}/look-into`, { commandId: v7() }).expect(404);
+  await maren.post(`/api/plans/${id}/look-into`, { commandId: v7() }).expect(204);
+  const mine = async () => (await seen()).checks.find((c) => c.planId === id);
+  for (let k = 0; k < 1200 && ((await mine())?.chains.length ?? 0) < ((await mine())?.of ?? 1); k++)
+    await new Promise((done) => setTimeout(done, 50));
+  const found = await mine();
+  expect(found?.of).toBeGreaterThan(0);
+  const helpful = found?.chains.flatMap((c) => c.remedies) ?? [];
+  expect(helpful.length).toBeGreaterThan(0);
+  for (const r of helpful) expect(r.gained.length).toBeGreaterThan(0);
+  // Once it is found nothing is looked for again, and there is nothing to stop twice.
+  await maren.post(`/api/plans/${id}/stop-looking`, { commandId: v7() }).expect(204);
+  await maren.post(`/api/plans/${id}/stop-looking`, { commandId: v7() }).expect(409);
+  expect((await seen(bather)).checks).toEqual([]);
+});
+
 interface Breaks {
   planId: string;
   breaks: { code: string; dogId: string; personId: string | null; since: { at: string; actorId: string } | null }[];

@@ -1,5 +1,5 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
-import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { STEP_IDS, countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
 import type { DogId, Instant, KennelFile, PersonId, PlannedActivity, TaskKey, ToldBreak } from '@loyal-mane/core';
 import { METHODS, whyNotWords } from '@loyal-mane/library/words';
@@ -8,7 +8,7 @@ import { foundWords } from '../src/parts/foundWords';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
-import { DAWN_MS, FILE, NAMES, PLAN, show, stored } from './world';
+import { CHECKS, DAWN_MS, FILE, NAMES, PLAN, show, stored } from './world';
 
 const read = countdown(FILE, PLAN, [], DAWN_MS);
 const problemDog = FILE.dogs.find((d) => d.id === read.problems[0]?.row.dogId);
@@ -46,6 +46,52 @@ describe('the countdown', () => {
     expect(drawer).toHaveTextContent(problemDog?.breed ?? 'no dog');
     expect(within(drawer).getAllByRole('button', { name: /^(Let|Reopen) / }).length).toBeGreaterThan(0);
     expect(await within(drawer).findByRole('region', { name: 'Found in the coat' })).toBeVisible();
+  });
+
+  it('offers only what was planned with, what it costs others beside it; how far the looking is, with a way to stop it', () => {
+    const chains = CHECKS.chains.slice(0, 1).map((c) => ({
+      ...c,
+      remedies: [
+        {
+          changes: c.remedies.flatMap((r) => r.changes).slice(0, 1),
+          gained: [],
+          lost: [],
+          costsMore: false,
+          moved: 12,
+          overtimeMin: 20,
+        },
+        {
+          changes: [{ code: 'without', dogId: read.days[0]?.rows[0]?.dogId as DogId }],
+          gained: [],
+          lost: [read.days[0]?.rows[0]?.dogId as DogId],
+          costsMore: true,
+          moved: 1,
+          overtimeMin: 0,
+        },
+      ],
+    })) as (typeof CHECKS)['chains'];
+    const dog = PLAN.unplaced.find((u) => u.key === chains[0]?.key)?.dogId ?? '';
+    show(<CountdownRoom />, { at: `/?dog=${dog}`, view: { checks: [{ ...CHECKS, of: 3, chains }] } });
+    const drawer = screen.getByRole('dialog');
+    expect(drawer).toHaveTextContent('12 tasks move, 20 min more overtime.');
+    const rival = NAMES.dog(read.days[0]?.rows[0]?.dogId ?? '');
+    expect(drawer).toHaveTextContent(`1 task moves. ${rival} loses its place, and is more important.`);
+    expect(screen.getByText(/Planning with what might help: 1 of 3/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Stop', hidden: true })).toBeEnabled();
+  });
+
+  it('asks once for what would help, where nobody has looked', async () => {
+    const asked: string[] = [];
+    globalThis.fetch = ((input: Request) => {
+      asked.push(new URL(input.url).pathname);
+      return Promise.resolve(new Response(null, { status: 204 }));
+    }) as typeof fetch;
+    const published = { ...stored(PLAN), id: '019b8b74-1800-7000-8000-85caea2d67aa' };
+    const { rerender } = show(<CountdownRoom />, { view: { published, checks: [] } });
+    await waitFor(() => expect(asked.filter((a) => a.endsWith('/look-into'))).toHaveLength(1));
+    rerender(<p />);
+    show(<CountdownRoom />, { view: { published, checks: [] } });
+    expect(asked.filter((a) => a.endsWith('/look-into'))).toHaveLength(1);
   });
 
   it('lets anybody mark what they find in a coat, by zone', async () => {
@@ -155,7 +201,8 @@ describe('the countdown', () => {
     }) as typeof fetch;
     show(<CountdownRoom />, {
       at: `/?dog=${lost.dogId}`,
-      view: { published: stored({ ...PLAN, unplaced: [notAsked] }) },
+      signIn: 'tuva',
+      view: { published: stored({ ...PLAN, unplaced: [notAsked] }), checks: [] },
     });
     expect(asked).toEqual([]);
     fireEvent.click(screen.getByRole('button', { name: 'Find out why' }));

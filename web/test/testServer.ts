@@ -43,7 +43,7 @@ export class TestServer {
     const { work: _work, ...rows } = FILE;
     this.on('GET /api/kennel', () => KENNEL);
     this.on('GET /api/kennel/rows', () => rows);
-    this.on('GET /api/plan', () => ({ published: stored(PLAN), draft: null, job: null }));
+    this.on('GET /api/plan', () => ({ published: stored(PLAN), draft: null, job: null, previous: null, checks: [] }));
     this.on('GET /api/work', () => ({ work: [] }));
     this.on('GET /api/trail', () => ({ entries: [] }));
     this.on('POST /api/changes/check', () => ({ errors: [] }));

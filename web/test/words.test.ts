@@ -31,7 +31,7 @@ describe('counts and days', () => {
 describe('beside a strand', () => {
   const at = (day: LocalDay, time: string): number => wallToMs(day, time as WallTime, NAMES.zone);
   const row = (more: object): CountdownRow =>
-    ({ also: [], problem: null, isPlanned: true, spareMs: null, ...more }) as never;
+    ({ also: [], problem: null, broken: [], isPlanned: true, spareMs: null, ...more }) as never;
 
   it('stands until when to decide: now, today, tomorrow, a day', () => {
     const now = at(today, '10:00');

@@ -61,6 +61,19 @@ export const KENNEL = {
   })),
 } as unknown as Kennel;
 
+/** What the server found would help the dogs without a place: every change that the plan names, at no cost to others. */
+export const CHECKS: PlanView['checks'][number] = {
+  planId: 'p1',
+  of: PLAN.unplaced.length,
+  isStopped: false,
+  chains: PLAN.unplaced.map(({ key, step, reason, dogId }) => ({
+    ...{ key, step, reason },
+    remedies: reason.remedies.map((r) => ({
+      ...{ changes: [r], gained: [dogId], lost: [], costsMore: false, moved: 3, overtimeMin: 0 },
+    })),
+  })),
+};
+
 /** The methods of the house as the server answers them, nothing changed but what is given. */
 export const houseMethods = (schools: Record<string, 'a' | 'b'> = {}, history: object[] = []) => ({
   number: history.length,
@@ -121,6 +134,7 @@ export function showAround(inside: ReactElement, seen: Seen): Shown {
     draft: null,
     job: null,
     previous: null,
+    checks: [CHECKS],
     ...seen.view,
   });
   if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);

@@ -26,6 +26,7 @@ export const EVENT_KINDS = [
   'plan.published',
   'plan.discarded',
   'plan.takenBack',
+  'plan.checked',
   'pin.set',
   'pin.removed',
   'kennel.changed',

@@ -2,7 +2,7 @@
  * A plan as it leaves the planner: ids and instants instead of indexes and slots, every item with its reason as data.
  * This is what is saved, published, exported and put into words.
  */
-import type { DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.js';
+import type { CircuitId, DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.js';
 import type { Instant, LocalDay } from '../time/localDay.js';
 import type { StationKind, StepId } from '../kennel/vocabulary.js';
 import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
@@ -43,7 +43,13 @@ export type Remedy =
       readonly rivalEntryId: EntryId | null;
     }
   | { readonly code: 'stay'; readonly personId: PersonId; readonly until: Instant; readonly minutes: number }
-  | { readonly code: 'moveBreak'; readonly personId: PersonId; readonly from: Instant }
+  /** `to`: when the break could be instead; plans of earlier versions do not say it. */
+  | { readonly code: 'moveBreak'; readonly personId: PersonId; readonly from: Instant; readonly to?: Instant }
+  /** Somebody who is away that day comes after all. */
+  | { readonly code: 'present'; readonly personId: PersonId; readonly day: LocalDay }
+  | { readonly code: 'beginEarlier'; readonly personId: PersonId; readonly from: Instant; readonly minutes: number }
+  /** A circuit that carries so many amperes, instead of those it has. */
+  | { readonly code: 'moreAmps'; readonly circuitId: CircuitId; readonly amps: number; readonly present: number }
   /** A task that a lead has set stands in the way. */
   | { readonly code: 'unpin'; readonly key: TaskKey; readonly step: StepId; readonly start: Instant }
   | { readonly code: 'openStation'; readonly stationId: StationId; readonly from: Instant }
@@ -67,6 +73,8 @@ export interface WhyNot {
     /** Not looked into while the plan was made; `chainWhy` answers it by itself. */
     | 'notAsked';
   readonly remedies: readonly Remedy[];
+  /** Where no single change helps: changes that help only together; absent where there are none. */
+  readonly together?: readonly Remedy[];
 }
 
 /** Who should have kept a task, and what keeps them from it. */

@@ -33,6 +33,8 @@ export const DEFAULT_SEED = 1;
 /** When a plan is made, how long it may search, and what it should tell. */
 export interface PlanOptions extends AskOptions, SearchKennelOptions {
   readonly nowMs: number;
+  /** Leaves aside why something has no place, for plans that are only compared; default false. */
+  readonly unasked?: boolean;
   readonly seed?: number;
   /** Also tell how likely each entry is to be ready; default false. */
   readonly odds?: boolean;
@@ -59,7 +61,7 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     libraryVersion: library.version,
     cost: Math.round(found.cost),
     activities: plannedActivities(assembled, working),
-    unplaced: whatIsOut(searched, options),
+    unplaced: whatIsOut(searched, options.unasked === true ? { ...options, shouldStop: () => true } : options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
     notes: assembled.notes,

@@ -178,6 +178,8 @@ export interface Chain extends ChainFields, EngineChain {}
 export interface ProblemPerson extends Worker {
   readonly name: string;
   readonly skills: ReadonlySet<Skill>;
+  /** Where their shifts would have them on the days on which they are away; -1 else. Absent where they never are. */
+  readonly absent?: Int8Array;
 }
 
 /** A station in slots: site, circuit, closed times. */

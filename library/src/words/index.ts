@@ -8,7 +8,15 @@ export type { StepWords, Tone } from './methods/stepWords.js';
 export { issueWords } from './issueWords.js';
 export { namesOf } from './names.js';
 export type { Names } from './names.js';
-export { isTelling, reasonWords, remedyButton, remedyWords, shortWhyNot, whyNotWords } from './reasonWords.js';
+export {
+  checkedWords,
+  isTelling,
+  reasonWords,
+  remedyButton,
+  remedyWords,
+  shortWhyNot,
+  whyNotWords,
+} from './reasonWords.js';
 export { clockWords, dayWords, durationWords, monthDay, restsOnWords, spareWords } from './timeWords.js';
 export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 export type { SchoolWords, SideWords } from './schoolWords.js';

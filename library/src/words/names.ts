@@ -10,6 +10,7 @@ export interface Names {
   /** First name only. */
   readonly first: (id: string | null) => string;
   readonly station: (id: string | null) => string;
+  readonly circuit: (id: string | null) => string;
   /** "she" or "he" for a dog. */
   readonly pronoun: (id: string) => 'she' | 'he';
   readonly ring: (entryId: string | null) => string;
@@ -30,6 +31,7 @@ export function namesOf(
     readonly people: readonly { readonly id: string; readonly name: string }[];
     readonly stations: readonly { readonly id: string; readonly name: string }[];
     readonly rings: readonly { readonly id: string; readonly name: string }[];
+    readonly circuits?: readonly { readonly id: string; readonly name: string }[];
   },
 ): Names {
   const map = (rows: readonly { readonly id: string; readonly name: string }[]) =>
@@ -38,6 +40,7 @@ export function namesOf(
   const people = map(kennel.people);
   const stations = map(kennel.stations);
   const rings = map(kennel.rings);
+  const circuits = map(kennel.circuits ?? []);
   const entries = new Map(kennel.entries.map((e) => [e.id, e]));
   const sexes = new Map(kennel.dogs.map((d) => [d.id, d.sex]));
   const person = (id: string | null): string => people.get(id ?? '') ?? 'somebody';
@@ -45,6 +48,7 @@ export function namesOf(
     dog: (id) => dogs.get(id ?? '') ?? 'a dog',
     person,
     first: (id) => person(id).split(' ')[0] ?? '',
+    circuit: (id) => circuits.get(id ?? '') ?? 'a circuit',
     station: (id) => stations.get(id ?? '') ?? 'a station',
     pronoun: (id) => (sexes.get(id) === 'bitch' ? 'she' : 'he'),
     ring: (id) => rings.get(entries.get(id ?? '')?.ringId ?? '') ?? 'the ring',

@@ -1,9 +1,17 @@
 /*
  * Why a task sits where it sits, why an entry has no place, and what would help: whole sentences from codes and fields.
  */
-import type { Blocker, HandOver, PlannedActivity, Remedy, TaskName, UnplacedChain } from '@loyal-mane/core';
-import { instantToMs, localDayOf, wallMinutes } from '@loyal-mane/core';
-import type { WallTime } from '@loyal-mane/core';
+import type {
+  Blocker,
+  CheckedRemedy,
+  HandOver,
+  PlannedActivity,
+  Remedy,
+  TaskName,
+  UnplacedChain,
+} from '@loyal-mane/core';
+import { instantToMs, localDayOf, wallMinutes, wallToMs } from '@loyal-mane/core';
+import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { STATION_NAMES } from './coatWords.js';
 import { METHODS } from './methods.js';
 import type { Names } from './names.js';
@@ -133,7 +141,13 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
     case 'unpin':
       return `Let ${lower(r.step)} move: it is set for ${dayAndTime(r.start, names)}.`;
     case 'moveBreak':
-      return `Move ${names.first(r.personId)}’s break or care round at ${dayAndTime(r.from, names)}.`;
+      return `Move ${names.first(r.personId)}’s break or care round at ${dayAndTime(r.from, names)}${r.to === undefined ? '' : ` to ${at(r.to, names)}`}.`;
+    case 'present':
+      return `${names.first(r.personId)} comes on ${dayWords(noonOf(r.day, names), names.zone)} after all.`;
+    case 'beginEarlier':
+      return `${names.first(r.personId)} begins ${dayAndTime(r.from, names)}, ${String(r.minutes)} min earlier.`;
+    case 'moreAmps':
+      return `${names.circuit(r.circuitId)} carries ${String(r.amps)} A instead of ${String(r.present)}.`;
     case 'openStation':
       return `Reopen ${names.station(r.stationId)} on ${dayWords(instantToMs(r.from), names.zone)}.`;
     case 'freePerson':
@@ -147,6 +161,21 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
   }
 }
 
+/** What a change does besides: "78 tasks move, 20 min overtime. Brisk loses its place, and is more important." */
+export function checkedWords({ moved, overtimeMin, lost, costsMore, gained }: CheckedRemedy, names: Names): string {
+  const others = gained.length - 1;
+  const does = [
+    ...(moved > 0 ? [`${String(moved)} ${moved === 1 ? 'task moves' : 'tasks move'}`] : ['Nothing else moves']),
+    ...(overtimeMin >= 1 ? [`${String(Math.round(overtimeMin))} min more overtime`] : []),
+    ...(others > 0 ? [`${String(others)} more ${others === 1 ? 'dog has' : 'dogs have'} a place`] : []),
+  ].join(', ');
+  if (lost.length === 0) return `${does}.`;
+  const dogs = lost.map((d) => names.dog(d)).join(' and ');
+  const one = lost.length === 1;
+  const more = !costsMore ? '' : one ? ', and is more important' : ', and are more important';
+  return `${does}. ${dogs} ${one ? 'loses its place' : 'lose their places'}${more}.`;
+}
+
 /** The words of the button that makes the change: a verb and its object. */
 export function remedyButton(r: Remedy, names: Names): string {
   switch (r.code) {
@@ -156,6 +185,16 @@ export function remedyButton(r: Remedy, names: Names): string {
       return `Let ${names.first(r.personId)} stay ${String(r.minutes)} min longer`;
     case 'openStation':
       return `Reopen ${names.station(r.stationId)}`;
+    case 'present':
+      return `${names.first(r.personId)} comes after all`;
+    case 'beginEarlier':
+      return `Let ${names.first(r.personId)} begin at ${at(r.from, names)}`;
+    case 'moveBreak':
+      return r.to === undefined ? 'Make this change' : `Move the break to ${at(r.to, names)}`;
+    case 'unpin':
+      return 'Unlock it';
+    case 'without':
+      return `Pull ${names.dog(r.dogId)}`;
     default:
       return 'Make this change';
   }
@@ -189,6 +228,9 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   if (u.reason.code === 'noTool') return `${step}: nobody’s kit holds what it needs.`;
   if (u.reason.code === 'notAsked') return `The plan has no time for ${names.dog(u.dogId)} here.`;
   if (first?.code === 'otherHandler') return handlerWords(first, u, names);
+  const { together = [] } = u.reason;
+  if (together.length > 0)
+    return `No free time for ${names.dog(u.dogId)}’s ${stepWords(u)}${together.map((r, k) => bothWords(r, k, u, names)).join('')}.`;
   const help = u.reason.remedies.length === 0 ? ' No single change helps.' : '';
   const cause = first === undefined ? '' : causeWords(first, names);
   return `No free time for ${names.dog(u.dogId)}’s ${stepWords(u)}${cause}.${help}`;
@@ -209,7 +251,22 @@ function lackWords(u: UnplacedChain, names: Names, what: string): string {
   return `${step}: ${what} where ${names.dog(u.dogId)} is ${when}.`;
 }
 
+/** One of several causes: ": Ivo is away on Thursday", ", and Tub 2 is closed on Wednesday". */
+function bothWords(r: Remedy, k: number, u: UnplacedChain, names: Names): string {
+  const cause = r.code === 'otherHandler' ? `: ${handlerWords(r, u, names).slice(0, -1)}` : causeWords(r, names);
+  return k === 0 ? cause : cause.replace(/^: /, ', and ');
+}
+
+/** Noon of a local day, ms: what its name is told by. */
+function noonOf(day: LocalDay, { zone }: Names): number {
+  return wallToMs(day, '12:00' as WallTime, zone);
+}
+
 function causeWords(r: Remedy, names: Names): string {
+  if (r.code === 'present')
+    return `: ${names.first(r.personId)} is away on ${dayWords(noonOf(r.day, names), names.zone)}`;
+  if (r.code === 'beginEarlier') return `: ${names.first(r.personId)} begins too late`;
+  if (r.code === 'moreAmps') return `: ${names.circuit(r.circuitId)} carries only ${String(r.present)} A`;
   if (r.code === 'openStation')
     return `: ${names.station(r.stationId)} is closed on ${dayWords(instantToMs(r.from), names.zone)}`;
   if (r.code === 'unpin') return `: ${lower(r.step)} is set for ${dayAndTime(r.start, names)}`;

@@ -41,6 +41,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   'plan.published': 'published a plan',
   'plan.discarded': 'gave up a draft',
   'plan.takenBack': 'went back to the plan before',
+  'plan.checked': 'looked for what would help',
   'plan.drafted': 'made a draft',
   'plan.asked': 'asked for a plan',
   'plan.cancelAsked': 'stopped planning',

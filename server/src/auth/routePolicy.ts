@@ -58,6 +58,8 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/plans/:id/publish': LEAD,
   'POST /api/plans/:id/discard': LEAD,
   'POST /api/plans/:id/take-back': LEAD,
+  'POST /api/plans/:id/look-into': LEAD,
+  'POST /api/plans/:id/stop-looking': LEAD,
   'POST /api/people/:id/absences': LEAD,
   'POST /api/people/:id/absences/remove': LEAD,
   'POST /api/people/:id/one-time-password': LEAD,

@@ -3,6 +3,7 @@
  */
 import type { Knex } from 'knex';
 import type { Migration } from './migration.js';
+import { checks } from './migrations/009-checks.js';
 import { bottles } from './migrations/005-bottles.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
@@ -13,7 +14,17 @@ import { setTasks } from './migrations/004-set-tasks.js';
 import { trust } from './migrations/008-trust.js';
 
 /** All steps of the layout in order. */
-export const MIGRATIONS: readonly Migration[] = [house, methods, ownWays, setTasks, bottles, ownData, routes, trust];
+export const MIGRATIONS: readonly Migration[] = [
+  house,
+  methods,
+  ownWays,
+  setTasks,
+  bottles,
+  ownData,
+  routes,
+  trust,
+  checks,
+];
 
 /** Knex's view of the list; every way back is refused in words. */
 export const MIGRATION_SOURCE: Knex.MigrationSource<Migration> = {

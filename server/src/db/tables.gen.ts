@@ -119,6 +119,13 @@ export type PlansRow = {
   body: string;
 };
 
+export type PlanChecksRow = {
+  plan_id: string;
+  of: number;
+  stopped: number | boolean;
+  chains: string;
+};
+
 export type PlanJobsRow = {
   id: string;
   state: string;
@@ -290,6 +297,7 @@ export const TABLES = [
   'owners',
   'people',
   'plans',
+  'plan_checks',
   'plan_jobs',
   'rings',
   'settings',
@@ -325,6 +333,7 @@ declare module 'knex/types/tables.js' {
     owners: OwnersRow;
     people: PeopleRow;
     plans: PlansRow;
+    plan_checks: PlanChecksRow;
     plan_jobs: PlanJobsRow;
     rings: RingsRow;
     settings: SettingsRow;

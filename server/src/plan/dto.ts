@@ -3,7 +3,7 @@ import { IsDateString, IsIn, IsOptional, IsString, IsUUID, Length, Matches } fro
 import { BREAK_CODES, STEP_IDS } from '@loyal-mane/core';
 import type { BreakCode, StepId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
-import { PlanDto, TaskNameDto, WhyNotDto } from './planDto.js';
+import { ANY_REMEDY, PlanDto, TaskNameDto, WhyNotDto } from './planDto.js';
 
 /** The start that a lead sets for a task. */
 export class SetTaskDto extends CommandDto {
@@ -91,6 +91,8 @@ export class PlanViewDto {
   job!: PlanJobDto | null;
   @ApiProperty({ type: PreviousPlanDto, nullable: true, description: 'the plan before the published one; leads only' })
   previous!: PreviousPlanDto | null;
+  @ApiProperty({ type: () => [PlanChecksDto], description: 'what would help dogs without a place; leads only' })
+  checks!: PlanChecksDto[];
 }
 
 /** Which plan is in force now. */
@@ -141,4 +143,32 @@ export class PlanBreakDto {
 export class PlanBreaksDto {
   @ApiProperty({ type: String, nullable: true }) planId!: string | null;
   @ApiProperty({ type: [PlanBreakDto] }) breaks!: PlanBreakDto[];
+}
+
+/** Changes that were planned with, and what they do. */
+export class CheckedRemedyDto {
+  @ApiProperty({ type: 'array', items: ANY_REMEDY, description: 'one change, or the fewest that help together' })
+  changes!: object[];
+  @ApiProperty({ type: [String], description: 'dogs that have a place by it' }) gained!: string[];
+  @ApiProperty({ type: [String], description: 'dogs that lose theirs' }) lost!: string[];
+  @ApiProperty({ description: 'whether a dog that loses its place is more important' }) costsMore!: boolean;
+  @ApiProperty({ type: 'integer', description: 'tasks that move' }) moved!: number;
+  @ApiProperty({ description: 'overtime that comes on top, minutes' }) overtimeMin!: number;
+}
+
+/** What a look into one entry without a place found. */
+export class ChainCheckDto {
+  @ApiProperty() key!: string;
+  @ApiProperty({ enum: STEP_IDS, nullable: true }) step!: StepId | null;
+  @ApiProperty({ type: WhyNotDto }) reason!: WhyNotDto;
+  @ApiProperty({ type: [CheckedRemedyDto], description: 'those first that cost nobody a place' })
+  remedies!: CheckedRemedyDto[];
+}
+
+/** How far the looking into a plan is. */
+export class PlanChecksDto {
+  @ApiProperty() planId!: string;
+  @ApiProperty({ type: 'integer', description: 'entries that are looked into' }) of!: number;
+  @ApiProperty({ description: 'whether somebody stopped it' }) isStopped!: boolean;
+  @ApiProperty({ type: [ChainCheckDto] }) chains!: ChainCheckDto[];
 }

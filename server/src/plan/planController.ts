@@ -21,6 +21,8 @@ import {
   TaskSlackDto,
 } from './dto.js';
 import { BreakService, ownBreaks } from './breakService.js';
+import { CheckRepository } from './checkRepository.js';
+import { CheckService } from './checkService.js';
 import { PinService } from './pinService.js';
 import { PlanInForce, storedJson } from './planInForce.js';
 import { PlanQuestions } from './planQuestions.js';
@@ -37,6 +39,8 @@ export class PlanController {
     private readonly inForce: PlanInForce,
     private readonly questions: PlanQuestions,
     private readonly breaks: BreakService,
+    private readonly checks: CheckService,
+    private readonly checked: CheckRepository,
     private readonly pins: PinService,
     private readonly kennels: KennelRepository,
   ) {}
@@ -48,7 +52,13 @@ export class PlanController {
     const published = await this.inForce.read();
     if (me.role === 'owner') {
       const own = published === null ? null : ownStoredPlan(published, await this.kennels.dogsOf(me.ownerId));
-      return JSON.stringify({ published: own, draft: null, job: null, previous: null } satisfies PlanViewDto);
+      return JSON.stringify({
+        published: own,
+        draft: null,
+        job: null,
+        previous: null,
+        checks: [],
+      } satisfies PlanViewDto);
     }
     const lead = me.role === 'lead';
     const [draft, job, before] = lead
@@ -57,7 +67,9 @@ export class PlanController {
     const open = JSON.stringify(job === null ? null : jobDto(job));
     const previous = JSON.stringify(before === null ? null : previousDto(before));
     const plans = `"published":${published?.json ?? 'null'},"draft":${draft === null ? 'null' : storedJson(draft)}`;
-    return `{${plans},"job":${open},"previous":${previous}}`;
+    const ids = lead ? [published?.id, draft?.id].filter((id) => id !== undefined) : [];
+    const checks = (await Promise.all(ids.map((id) => this.checked.read(id)))).filter((c) => c !== null);
+    return `{${plans},"job":${open},"previous":${previous},"checks":${JSON.stringify(checks)}}`;
   }
 
   @Get('plan/breaks')
@@ -126,6 +138,22 @@ export class PlanController {
     @Body() _body: CommandDto,
   ): Promise<PublishedDto> {
     return this.service.endDraft(given, id, 'published');
+  }
+
+  @Post('plans/:id/look-into')
+  @Operation('Looks for what would help the dogs without a place, where nobody has yet.', null, ['notFound'])
+  async lookInto(@Param('id', ParseUUIDPipe) id: string, @Body() _body: CommandDto): Promise<void> {
+    await this.checks.want(id);
+  }
+
+  @Post('plans/:id/stop-looking')
+  @Operation('Stops looking for what would help the dogs without a place.', null, ['notNow', 'otherCommand'])
+  async stopLooking(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<void> {
+    await this.checks.stop(given, id);
   }
 
   @Post('plans/:id/take-back')

@@ -102,6 +102,30 @@ export class MoveBreakRemedyDto {
   @ApiProperty({ enum: ['moveBreak'] }) code!: 'moveBreak';
   @ApiProperty() personId!: string;
   @ApiProperty() from!: string;
+  @ApiPropertyOptional({ description: 'when it could be instead' }) to?: string;
+}
+
+/** Somebody who is away comes after all. */
+export class PresentRemedyDto {
+  @ApiProperty({ enum: ['present'] }) code!: 'present';
+  @ApiProperty() personId!: string;
+  @ApiProperty() day!: string;
+}
+
+/** Somebody begins earlier. */
+export class BeginEarlierRemedyDto {
+  @ApiProperty({ enum: ['beginEarlier'] }) code!: 'beginEarlier';
+  @ApiProperty() personId!: string;
+  @ApiProperty() from!: string;
+  @ApiProperty() minutes!: number;
+}
+
+/** A circuit carries more. */
+export class MoreAmpsRemedyDto {
+  @ApiProperty({ enum: ['moreAmps'] }) code!: 'moreAmps';
+  @ApiProperty() circuitId!: string;
+  @ApiProperty({ description: 'amperes that it would have to carry' }) amps!: number;
+  @ApiProperty({ description: 'amperes that it carries' }) present!: number;
 }
 
 /** A set start is let go. */
@@ -146,6 +170,9 @@ const REMEDIES = [
   OtherHandlerRemedyDto,
   StayRemedyDto,
   MoveBreakRemedyDto,
+  PresentRemedyDto,
+  BeginEarlierRemedyDto,
+  MoreAmpsRemedyDto,
   UnpinRemedyDto,
   OpenStationRemedyDto,
   FreePersonRemedyDto,
@@ -153,6 +180,9 @@ const REMEDIES = [
   ExtraStationRemedyDto,
   WithoutRemedyDto,
 ];
+
+/** Any of the remedies. */
+export const ANY_REMEDY = oneOf(...REMEDIES);
 
 /** Why work has no place, and what would help. */
 @ApiExtraModels(...REMEDIES)
@@ -178,6 +208,12 @@ export class WhyNotDto {
     description: 'single changes that would give it its place, the smallest first',
   })
   remedies!: object[];
+  @ApiPropertyOptional({
+    type: 'array',
+    items: oneOf(...REMEDIES),
+    description: 'where no single change helps: changes that help only together',
+  })
+  together?: object[];
 }
 
 /** Minutes that a task may take: middle, and the fifth of five. */

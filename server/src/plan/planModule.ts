@@ -1,6 +1,8 @@
 import { Module } from '@nestjs/common';
 import { KennelDataModule } from '../kennel/kennelDataModule.js';
 import { BreakService } from './breakService.js';
+import { CheckRepository } from './checkRepository.js';
+import { CheckService } from './checkService.js';
 import { PinService } from './pinService.js';
 import { PlanController } from './planController.js';
 import { PlanDataModule } from './planDataModule.js';
@@ -11,6 +13,6 @@ import { PlanService } from './planService.js';
 @Module({
   imports: [KennelDataModule, PlanDataModule],
   controllers: [PlanController],
-  providers: [PlanService, PinService, PlanQuestions, BreakService],
+  providers: [PlanService, PinService, PlanQuestions, BreakService, CheckRepository, CheckService],
 })
 export class PlanModule {}

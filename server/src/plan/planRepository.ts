@@ -54,6 +54,11 @@ export class PlanRepository {
     return row === undefined ? null : stored(row);
   }
 
+  /** A plan by id; null where there is none. */
+  async storedById(id: string): Promise<StoredPlan | null> {
+    return this.stored(this.knex, id);
+  }
+
   async draft(): Promise<StoredPlan | null> {
     const row = await this.knex('plans')
       .where({ state: 'draft' })

@@ -15,6 +15,7 @@ import { Problem } from '../problem/problem.js';
 import { LOGGER } from '../tokens.js';
 import { PlannerPool } from '../workers/plannerPool.js';
 import type { PlanAnswer } from '../workers/protocol.js';
+import { CheckService } from './checkService.js';
 import type { ProgressDto } from './dto.js';
 import { PlanInForce } from './planInForce.js';
 import type { TakenJob } from './planRepository.js';
@@ -41,6 +42,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     private readonly kennels: KennelRepository,
     private readonly events: EventStore,
     private readonly pool: PlannerPool,
+    private readonly checks: CheckService,
     private readonly clock: Clock,
     @Inject(LOGGER) private readonly logger: Logger,
   ) {}
@@ -156,6 +158,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     try {
       const lease = await this.plans.renew(job, null);
       if (lease !== 'held') endRun(lease);
+      this.checks.end();
       const answer = await this.makePlan(job, abort.signal, (p) => (latest = p));
       ended ??= await this.storeDraft(job, answer);
     } catch (error) {
@@ -197,11 +200,12 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     if (lease !== 'held') return lease;
     const at = new Date(this.clock.nowMs());
     try {
-      await this.events.run(ownWrite(job.askedBy), async (trx) => {
+      const stored = await this.events.run(ownWrite(job.askedBy), async (trx) => {
         const planId = await this.plans.store(trx, answer, 'draft', job.askedBy, at);
         if (!(await this.plans.endJob(trx, job, { state: 'done', plan_id: planId }))) throw new LostLease();
-        return { kind: 'plan.drafted', subject: planId, change: { before: null, after: planId }, result: null };
+        return { kind: 'plan.drafted', subject: planId, change: { before: null, after: planId }, result: planId };
       });
+      this.checks.begin(stored);
       return null;
     } catch (error) {
       if (error instanceof LostLease) return 'lost';

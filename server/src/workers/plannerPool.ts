@@ -8,9 +8,10 @@ import { MessageChannel } from 'node:worker_threads';
 import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
-import type { ChainWhy, KennelFile, PlanBreak, TaskKey, TaskSlack } from '@loyal-mane/core';
+import type { ChainCheck, ChainWhy, KennelFile, PlanBreak, TaskKey, TaskSlack } from '@loyal-mane/core';
 import type {
   BreaksRequest,
+  CheckRequest,
   PlanAnswer,
   PlanProgress,
   PlanRequest,
@@ -71,6 +72,12 @@ export class PlannerPool implements OnModuleDestroy {
   async why(kennel: KennelFile, nowMs: number, plan: string, key: string): Promise<ChainWhy | null> {
     const request: WhyRequest = { kind: 'why', kennel, nowMs, plan, key };
     return (await this.questionThreads().run(request)) as ChainWhy | null;
+  }
+
+  /** What would help a chain that has no place; when `signal` aborts, the thread is ended, and the promise is rejected. */
+  async check(wanted: Omit<CheckRequest, 'kind'>, signal: AbortSignal): Promise<ChainCheck> {
+    const request: CheckRequest = { kind: 'check', ...wanted };
+    return (await this.questionThreads().run(request, { signal })) as ChainCheck;
   }
 
   /** What of a plan no longer holds. */

@@ -1,7 +1,7 @@
 /*
  * The planner's thread: pure computation on what it is sent, so that the server's own thread stays free.
  */
-import { chainWhy, comparePlans, planBreaks, planEffect, planKennel, taskSlack } from '@loyal-mane/core';
+import { chainWhy, checkChain, comparePlans, planBreaks, planEffect, planKennel, taskSlack } from '@loyal-mane/core';
 import type { KennelFile, Plan } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import type {
@@ -22,6 +22,7 @@ export default function answer(request: PlannerRequest): PlannerAnswer {
   if (request.kind === 'preview') return preview(request);
   const { kennel, nowMs } = request;
   const plan = JSON.parse(request.plan) as Plan;
+  if (request.kind === 'check') return checkChain(kennel, CARE_LIBRARY, plan, request.key, { nowMs });
   if (request.kind === 'breaks') return planBreaks(kennel, CARE_LIBRARY, plan, nowMs);
   return request.kind === 'why'
     ? chainWhy(kennel, CARE_LIBRARY, plan, nowMs, request.key)

@@ -3,6 +3,7 @@
  */
 import type { MessagePort } from 'node:worker_threads';
 import type {
+  ChainCheck,
   ChainWhy,
   KennelFile,
   Plan,
@@ -65,6 +66,11 @@ export interface BreaksRequest {
   readonly plan: string;
 }
 
+/** Asks what would help work that has no place; every change is planned with. */
+export interface CheckRequest extends Omit<WhyRequest, 'kind'> {
+  readonly kind: 'check';
+}
+
 /** Asks what changed methods would do. */
 export interface PreviewRequest {
   readonly kind: 'preview';
@@ -90,7 +96,7 @@ export interface PreviewAnswer {
 }
 
 /** Anything that a planner thread is asked. */
-export type PlannerRequest = PlanRequest | SlackRequest | WhyRequest | BreaksRequest | PreviewRequest;
+export type PlannerRequest = PlanRequest | SlackRequest | WhyRequest | BreaksRequest | CheckRequest | PreviewRequest;
 
 /** In numbers and ids, what a plan says; enough to decide whether to publish it. */
 export interface PlanSummary {
@@ -110,7 +116,8 @@ export interface PlanAnswer {
 }
 
 /** Anything that a planner thread answers. */
-export type PlannerAnswer = PlanAnswer | TaskSlack | ChainWhy | readonly PlanBreak[] | PreviewAnswer | null;
+export type PlannerAnswer =
+  PlanAnswer | TaskSlack | ChainWhy | readonly PlanBreak[] | ChainCheck | PreviewAnswer | null;
 
 /** How dogs stand in a plan: a dog is ready when none of its show entries is out. */
 export function readyDogs(plan: Plan, kennel: KennelFile): { ready: number; of: number } {

@@ -73,19 +73,13 @@ export const answerDraft = (input: { id: string; how: 'publish' | 'discard' }, c
 export const takePlanBack = (id: string, commandId: string) =>
   post('/api/plans/{id}/take-back', { params: { path: { id } }, body: { commandId } });
 
-/** Says who shows an entry. */
-export const setHandler = (input: { entryId: string; handlerId: string; version: number }, commandId: string) =>
-  post('/api/entries/{id}/handler', {
-    params: { path: { id: input.entryId } },
-    body: { commandId, handlerId: input.handlerId, version: input.version },
-  });
+/** Looks for what would help dogs without a place in a plan, where nobody has yet. */
+export const lookInto = (id: string, commandId: string) =>
+  post('/api/plans/{id}/look-into', { params: { path: { id } }, body: { commandId } });
 
-/** Says how long somebody can stay on a day. */
-export const setOvertime = (input: { shiftId: string; overtimeEnd: string; version: number }, commandId: string) =>
-  post('/api/shifts/{id}/overtime', {
-    params: { path: { id: input.shiftId } },
-    body: { commandId, overtimeEnd: input.overtimeEnd, version: input.version },
-  });
+/** Stops that looking. */
+export const stopLooking = (id: string, commandId: string) =>
+  post('/api/plans/{id}/stop-looking', { params: { path: { id } }, body: { commandId } });
 
 /** Writes down what was found in a coat. */
 export const setMarks = (

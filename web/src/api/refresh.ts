@@ -42,6 +42,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'plan.published': OF_A_PLAN,
   'plan.discarded': OF_A_PLAN,
   'plan.takenBack': OF_A_PLAN,
+  'plan.checked': [PLAN],
   'pin.set': OF_THE_KENNEL,
   'pin.removed': OF_THE_KENNEL,
   'kennel.changed': OF_METHODS,

@@ -1,5 +1,5 @@
 /* Generated from server/openapi.json by `npm run api`. */
-import type { DogRecordParts, KennelBreed, KennelFile, KennelIntervalChange, KennelProductChange, KennelRow, KennelStepChange, Patch, PersonParts, Plan, PlannedActivity, SchoolChoices, ToldBreak, UnplacedChain, VersionedWork, WhyNot } from '@loyal-mane/core';
+import type { ChainCheck, DogRecordParts, KennelBreed, KennelFile, KennelIntervalChange, KennelProductChange, KennelRow, KennelStepChange, Patch, PersonParts, Plan, PlannedActivity, SchoolChoices, ToldBreak, UnplacedChain, VersionedWork, WhyNot } from '@loyal-mane/core';
 export interface paths {
     "/api/health": {
         parameters: {
@@ -695,6 +695,40 @@ export interface paths {
         put?: never;
         /** Publishes a draft: people work by it from now on. */
         post: operations["Plan.publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/look-into": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Looks for what would help the dogs without a place, where nobody has yet. */
+        post: operations["Plan.lookInto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/stop-looking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stops looking for what would help the dogs without a place. */
+        post: operations["Plan.stopLooking"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1683,6 +1717,30 @@ export interface components {
             code: "moveBreak";
             personId: string;
             from: string;
+            /** @description when it could be instead */
+            to?: string;
+        };
+        PresentRemedyDto: {
+            /** @enum {string} */
+            code: "present";
+            personId: string;
+            day: string;
+        };
+        BeginEarlierRemedyDto: {
+            /** @enum {string} */
+            code: "beginEarlier";
+            personId: string;
+            from: string;
+            minutes: number;
+        };
+        MoreAmpsRemedyDto: {
+            /** @enum {string} */
+            code: "moreAmps";
+            circuitId: string;
+            /** @description amperes that it would have to carry */
+            amps: number;
+            /** @description amperes that it carries */
+            present: number;
         };
         UnpinRemedyDto: {
             /** @enum {string} */
@@ -1859,6 +1917,29 @@ export interface components {
             /** @description when it was published */
             publishedAt: string;
         };
+        CheckedRemedyDto: {
+            /** @description one change, or the fewest that help together */
+            changes: (components["schemas"]["OtherHandlerRemedyDto"] | components["schemas"]["StayRemedyDto"] | components["schemas"]["MoveBreakRemedyDto"] | components["schemas"]["PresentRemedyDto"] | components["schemas"]["BeginEarlierRemedyDto"] | components["schemas"]["MoreAmpsRemedyDto"] | components["schemas"]["UnpinRemedyDto"] | components["schemas"]["OpenStationRemedyDto"] | components["schemas"]["FreePersonRemedyDto"] | components["schemas"]["MoreStandingRemedyDto"] | components["schemas"]["ExtraStationRemedyDto"] | components["schemas"]["WithoutRemedyDto"])[];
+            /** @description dogs that have a place by it */
+            gained: string[];
+            /** @description dogs that lose theirs */
+            lost: string[];
+            /** @description whether a dog that loses its place is more important */
+            costsMore: boolean;
+            /** @description tasks that move */
+            moved: number;
+            /** @description overtime that comes on top, minutes */
+            overtimeMin: number;
+        };
+        ChainCheckDto: ChainCheck;
+        PlanChecksDto: {
+            planId: string;
+            /** @description entries that are looked into */
+            of: number;
+            /** @description whether somebody stopped it */
+            isStopped: boolean;
+            chains: components["schemas"]["ChainCheckDto"][];
+        };
         PlanViewDto: {
             published: components["schemas"]["StoredPlanDto"] | null;
             /** @description leads only */
@@ -1867,6 +1948,8 @@ export interface components {
             job: components["schemas"]["PlanJobDto"] | null;
             /** @description the plan before the published one; leads only */
             previous: components["schemas"]["PreviousPlanDto"] | null;
+            /** @description what would help dogs without a place; leads only */
+            checks: components["schemas"]["PlanChecksDto"][];
         };
         BreakSinceDto: {
             at: string;
@@ -2171,7 +2254,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -4610,6 +4693,68 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
             409: components["responses"]["OtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Plan.lookInto": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Plan.stopLooking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
             413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];

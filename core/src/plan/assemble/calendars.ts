@@ -57,9 +57,12 @@ function personCalendar(input: PlanInput, id: string): ProblemPerson {
   const site = new Int8Array(grid.horizon + 1).fill(-1);
   const over = new Uint8Array(grid.horizon + 1);
   const away = new Set(kennel.absences.filter((a) => a.personId === id).map((a) => a.day));
+  const absent = new Int8Array(away.size === 0 ? 0 : grid.horizon + 1).fill(-1);
   for (const shift of kennel.shifts) {
-    if (shift.personId !== id || away.has(shift.day)) continue;
-    layShift(input, shift, where, site, over);
+    if (shift.personId !== id) continue;
+    if (!away.has(shift.day)) layShift(input, shift, where, site, over);
+    // No overtime is asked of somebody who has only just been asked to come at all.
+    else layShift(input, { ...shift, overtimeEnd: shift.end }, where, absent, over);
   }
   const index = input.personIndex.get(person.id);
   for (const rest of input.rests) if (rest.person === index) site.fill(-1, rest.from, rest.to);
@@ -69,6 +72,7 @@ function personCalendar(input: PlanInput, id: string): ProblemPerson {
     site,
     over,
     seams: [],
+    ...(away.size === 0 ? {} : { absent }),
     precisionCap: slotsOf(person.scissorMinPerDay ?? DEFAULT_SCISSOR_MIN),
     exposureCap: NOISE_DAY,
   };

@@ -3,6 +3,7 @@
  * station is open, there is one more of a kind.
  */
 import type { Schedule } from '@loyal-mane/engine';
+import { SLOTS_A_DAY } from '@loyal-mane/engine';
 import type { StationKind } from '../../kennel/vocabulary.js';
 import type { Problem, ProblemPerson, ProblemStation } from '../problem.js';
 
@@ -26,6 +27,41 @@ export function stayLonger(problem: Problem, p: number, slots: number): Problem 
   }
   return withPerson(problem, p, { ...person, site, over });
 }
+
+/** The problem with a person beginning so many slots before each shift, as overtime. */
+export function beginEarlier(problem: Problem, p: number, slots: number): Problem {
+  const person = problem.workers[p] as ProblemPerson;
+  const site = person.site.slice();
+  const over = person.over.slice();
+  for (const dayStart of problem.dayStarts) {
+    let first = dayStart;
+    while (first < Math.min(dayStart + SLOTS_A_DAY, problem.horizon) && person.site[first] === -1) first++;
+    if (person.site[first] === undefined || person.site[first] === -1) continue;
+    for (let t = Math.max(dayStart, first - slots); t < first; t++) {
+      site[t] = person.site[first] ?? -1;
+      over[t] = 1;
+    }
+  }
+  return withPerson(problem, p, { ...person, site, over });
+}
+
+/** The problem with a person there on the days on which they are away. */
+export function present(problem: Problem, p: number): Problem {
+  const person = problem.workers[p] as ProblemPerson;
+  const { absent } = person;
+  if (absent === undefined) return problem;
+  return withPerson(problem, p, {
+    ...person,
+    site: person.site.map((here, t) => (here === -1 ? (absent[t] ?? -1) : here)),
+  });
+}
+
+/** The problem with a circuit that carries whatever is asked of it. */
+export function moreAmps(problem: Problem, supply: number): Problem {
+  return problem.with({ supplies: problem.supplies.map((limit, k) => (k === supply ? ANY_DEMAND : limit)) });
+}
+
+const ANY_DEMAND = 1_000_000;
 
 /** Longest gap in a shift that counts as a break, in slots. */
 const LONGEST_BREAK = 12;

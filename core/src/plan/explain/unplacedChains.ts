@@ -5,7 +5,8 @@
 import type { KennelFile } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { CareLibrary } from '../../programs/careLibrary.js';
-import { msToInstant } from '../../time/zone.js';
+import { SLOT_MIN } from '../../time/slotGrid.js';
+import { localDayOf, msToInstant } from '../../time/zone.js';
 import type { DogId, EntryId, StationId } from '../../units/ids.js';
 import type { Assembled } from '../assemble/assemble.js';
 import type { ChainDraft } from '../assemble/chains.js';
@@ -13,8 +14,10 @@ import { assembledFor, personId, scheduleOf } from '../placedPlan.js';
 import type { Plan, Remedy, UnplacedChain, WhyNot } from '../plan.js';
 import { makePlanInput } from '../assemble/planInput.js';
 import type { Task } from '../problem.js';
+import { DEMAND_PER_AMP } from '../problem.js';
 import type { SearchResult } from '../search/searchPlan.js';
-import type { SlotRemedy, SlotWhyNot } from './whyNot.js';
+import type { SlotRemedy } from './slotRemedy.js';
+import type { SlotWhyNot } from './whyNot.js';
 import { plainWhyNot, whyNot } from './whyNot.js';
 
 type WhyNotCode = WhyNot['code'];
@@ -32,6 +35,8 @@ export interface AskOptions {
  */
 const EXPLAIN_WORK = 12_000;
 const LEAST_EXPLAINED = 4;
+/** So many of them are asked with room for rivals to move, which takes many times as long; the others when somebody looks. */
+const MOST_MOVING = 3;
 
 /**
  * Chains without a place, with why and what would help; of a large plan only some are looked into, the others are
@@ -48,12 +53,12 @@ export function unplacedChains(assembled: Assembled, found: SearchResult, option
   const asked = new Map<number, SlotWhyNot>();
   for (const c of byKind) {
     if (options.shouldStop?.() === true) break;
-    asked.set(c, whyNot(problem, schedule, c));
+    asked.set(c, whyNot(problem, schedule, c, asked.size < MOST_MOVING));
     options.onExplained?.(asked.size, byKind.length);
   }
   return unplaced.map((c) => {
     const why = asked.get(c) ?? plainWhyNot(problem, schedule, c);
-    return unplacedChain(assembled, c, why ?? { code: 'notAsked', blocked: -1, remedies: [] });
+    return unplacedChain(assembled, c, why ?? { code: 'notAsked', blocked: -1, remedies: [], together: [] });
   });
 }
 
@@ -88,9 +93,11 @@ function unplacedChain(assembled: Assembled, chain: number, why: AskedOrNot): Un
 function wordedWhy(assembled: Assembled, chain: number, why: AskedOrNot): WhyNot {
   const { problem, drafts } = assembled;
   const draft = drafts[chain];
+  const worded = (r: SlotRemedy): Remedy => remedyOf(assembled, draft?.entryId ?? null, r);
   return {
     code: why.code === 'notAsked' ? why.code : barredOr(why.code, draft, problem.activities[why.blocked]),
-    remedies: why.remedies.map((r) => remedyOf(assembled, draft?.entryId ?? null, r)),
+    remedies: why.remedies.map(worded),
+    ...(why.together.length === 0 ? {} : { together: why.together.map(worded) }),
   };
 }
 
@@ -145,7 +152,17 @@ function remedyOf(assembled: Assembled, entryId: EntryId | null, r: SlotRemedy):
       return { code: r.code, key: a.key, step: a.step, start: at(a.earliestStart) };
     }
     case 'moveBreak':
-      return { code: r.code, personId: personId(assembled, r.person), from: at(r.from) };
+      return { code: r.code, personId: personId(assembled, r.person), from: at(r.from), to: at(r.to) };
+    case 'present': {
+      const day = localDayOf(input.grid.msOf(r.at), input.kennel.settings.timeZone);
+      return { code: r.code, personId: personId(assembled, r.person), day };
+    }
+    case 'beginEarlier':
+      return { code: r.code, personId: personId(assembled, r.person), from: at(r.from), minutes: r.slots * SLOT_MIN };
+    case 'moreAmps': {
+      const circuit = input.kennel.circuits[r.supply] as KennelFile['circuits'][number];
+      return { code: r.code, circuitId: circuit.id, amps: Math.ceil(r.demand / DEMAND_PER_AMP), present: circuit.amps };
+    }
     case 'openStation':
       return { code: r.code, stationId: stationId(r.station), from: at(r.from) };
     case 'freePerson':

@@ -74,6 +74,7 @@ export function whatIf(
       nowMs: options.nowMs,
       previous: options.published,
       odds: true,
+      unasked: true,
       rounds: options.rounds ?? DEFAULT_WHAT_IF_ROUNDS,
       ...(options.seed === undefined ? {} : { seed: options.seed }),
     });

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { UnplacedChain } from '@loyal-mane/core';
-import { remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { whyNotWords } from '@loyal-mane/library/words';
 import { whyQuery } from '../../api/queries';
 import { ProblemNote } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
@@ -23,15 +23,5 @@ export function AskWhy({ chain }: { chain: UnplacedChain }) {
     );
   if (why.error !== null) return <ProblemNote error={why.error} />;
   if (why.data === undefined) return <span role="status">Trying changes, about a second.</span>;
-  const known = { ...chain, step: why.data.step, reason: why.data.reason };
-  return (
-    <>
-      <p className="why">{whyNotWords(known, names)}</p>
-      {known.reason.remedies.map((r) => (
-        <p key={r.code} className="why">
-          {remedyWords(r, chain.dogId, names)}
-        </p>
-      ))}
-    </>
-  );
+  return <p className="why">{whyNotWords({ ...chain, step: why.data.step, reason: why.data.reason }, names)}</p>;
 }

@@ -5,11 +5,12 @@ import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
-import { dayWords, monthDay, remedyButton, tightestWords, whyNotWords } from '@loyal-mane/library/words';
+import type { LocalDay, Plan, WallTime } from '@loyal-mane/core';
+import { dayWords, monthDay, tightestWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { useBreaks } from '../../parts/useBreaks';
+import { useChecks } from '../../parts/useChecks';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
@@ -23,6 +24,7 @@ import { FirstSteps } from './FirstSteps';
 import { DraftBar, PlanButton, usePlanning } from './PlanBar';
 import { Plot } from './Plot';
 import { byWords } from './rowWords';
+import { FirstRemedy, Looking, known } from './Remedies';
 import { useRemedy } from './useRemedy';
 import './countdown.css';
 
@@ -194,35 +196,27 @@ interface WayProps {
 
 /** Dogs that will not be ready: why, what would help, and until when to decide. */
 function InTheWay({ problems, now, planning, onOpen }: WayProps) {
-  const { kennel, names, lead } = useRooms();
-  const remedy = useRemedy(kennel, () => planning.plan('keep'));
+  const { names, lead } = useRooms();
+  const checks = useChecks();
+  const remedy = useRemedy(() => planning.plan('keep'));
   return (
-    <ol className="way" aria-label="In the way">
-      {problems.map(({ row, byMs }) => (
-        <li key={row.dogId}>
-          <button className="plain" onClick={() => onOpen(row.dogId)}>
-            <b>{names.dog(row.dogId)}</b>
-          </button>
-          <span>
-            {row.problem === null ? '' : whyNotWords(row.problem, names)}
-            {lead && row.problem !== null && <FirstRemedy chain={row.problem} remedy={remedy} />}
-          </span>
-          <em>{byWords(byMs, now, names)}</em>
-        </li>
-      ))}
-    </ol>
-  );
-}
-
-/** The smallest change that would give a dog its place, where it can be made from here. */
-function FirstRemedy({ chain, remedy }: { chain: UnplacedChain; remedy: ReturnType<typeof useRemedy> }) {
-  const { names } = useRooms();
-  const first = chain.reason.remedies.find((r) => remedy.canTake(r));
-  if (first === undefined) return null;
-  return (
-    <Button size="small" loading={remedy.busy} onClick={() => remedy.take(first)}>
-      {remedyButton(first, names)}
-    </Button>
+    <>
+      <ol className="way" aria-label="In the way">
+        {problems.map(({ row, byMs }) => (
+          <li key={row.dogId}>
+            <button className="plain" onClick={() => onOpen(row.dogId)}>
+              <b>{names.dog(row.dogId)}</b>
+            </button>
+            <span>
+              {row.problem === null ? '' : whyNotWords(known(row.problem, checks), names)}
+              {lead && row.problem !== null && <FirstRemedy chain={row.problem} checks={checks} remedy={remedy} />}
+            </span>
+            <em>{byWords(byMs, now, names)}</em>
+          </li>
+        ))}
+      </ol>
+      <Looking checks={checks} />
+    </>
   );
 }
 

@@ -5,14 +5,16 @@ import { Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { leftOutLines, noteWords, oddsWords, remedyButton, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { leftOutLines, noteWords, oddsWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
+import { useChecks } from '../../parts/useChecks';
 import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
 import { AskWhy } from './AskWhy';
+import { AllRemedies, known } from './Remedies';
 import { useRemedy } from './useRemedy';
 
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
@@ -28,7 +30,8 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
   const { plan, names, kennel, lead, crew } = useRooms();
   useReturnFocus(dog !== null);
   const [task, setTask] = useState<PlannedActivity | null>(null);
-  const remedy = useRemedy(kennel, planAgain);
+  const checks = useChecks();
+  const remedy = useRemedy(planAgain);
   if (dog === null) return null;
   const steps = (plan?.activities ?? []).filter((a) => a.dogId === dog.id && a.state !== 'done');
   const out = (plan?.unplaced ?? []).filter((u) => u.dogId === dog.id);
@@ -47,19 +50,10 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
       {out.map((u) => (
         <section key={u.key} className="caution" style={{ borderColor: 'var(--clay)' }}>
           <p style={{ margin: '0 0 6px' }}>
-            <b className="bad">{whyNotWords(u, names)}</b>
+            <b className="bad">{whyNotWords(known(u, checks), names)}</b>
           </p>
-          {u.reason.code === 'notAsked' && crew && <AskWhy chain={u} />}
-          {u.reason.remedies.map((r) => (
-            <p key={r.code} style={{ margin: '4px 0' }}>
-              {remedyWords(r, dog.id, names)}{' '}
-              {lead && remedy.canTake(r) && (
-                <Button size="small" type="primary" loading={remedy.busy} onClick={() => remedy.take(r)}>
-                  {remedyButton(r, names)}
-                </Button>
-              )}
-            </p>
-          ))}
+          {u.reason.code === 'notAsked' && crew && !checks.byKey.has(u.key) && <AskWhy chain={u} />}
+          {lead && <AllRemedies chain={u} checks={checks} remedy={remedy} />}
         </section>
       ))}
       <PlannedSteps steps={steps} onOpen={setTask} />

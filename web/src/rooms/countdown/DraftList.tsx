@@ -4,7 +4,7 @@
 import { useState } from 'react';
 import { Button } from 'antd';
 import { draftChanges, instantToMs } from '@loyal-mane/core';
-import type { DraftDog, DraftMove, Instant, Plan } from '@loyal-mane/core';
+import type { DraftDog, DraftMove, Instant, Plan, UnplacedChain } from '@loyal-mane/core';
 import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { useRooms } from '../../parts/useRooms';
@@ -82,18 +82,27 @@ function DogChanges({ dog, plan }: { dog: DraftDog; plan: Plan }) {
   );
 }
 
+/** What had no place before either; a later show day that only waits for another is no line of its own. */
+function stillWaiting({ unplaced }: Plan, lost: ReadonlySet<string>): readonly UnplacedChain[] {
+  const hasCause = new Set(unplaced.filter((u) => u.reason.code !== 'needsOther').map((u) => u.dogId));
+  return unplaced.filter((u) => !lost.has(u.dogId) && (u.reason.code !== 'needsOther' || !hasCause.has(u.dogId)));
+}
+
 /** All that a draft changes, and what has no place in it. */
 export function DraftList({ draft, published }: { draft: Plan; published: Plan | null }) {
   const { kennel, names } = useRooms();
   const [all, setAll] = useState(false);
   const dogs = draftChanges(published, draft, kennel.shifts, names.zone);
-  const lost = new Set(dogs.filter((d) => d.fate === 'lost').map((d) => d.dogId));
-  const waiting = draft.unplaced.filter((u) => !lost.has(u.dogId));
-  const shown = all ? dogs : dogs.slice(0, FIRST_DOGS);
+  const lost = dogs.filter((d) => d.fate === 'lost');
+  const others = dogs.filter((d) => d.fate !== 'lost');
+  const shown = all ? others : others.slice(0, FIRST_DOGS);
   return (
     <>
       <ul>
-        {waiting.map((u) => (
+        {lost.map((dog) => (
+          <DogChanges key={dog.dogId} dog={dog} plan={draft} />
+        ))}
+        {stillWaiting(draft, new Set(lost.map((d) => d.dogId))).map((u) => (
           <li key={u.key} className="bad">
             {`${names.dog(u.dogId)}${u.kind === 'keepUp' ? ' (keep-up)' : ''}: ${whyNotWords(u, names)}`}
           </li>
@@ -101,10 +110,10 @@ export function DraftList({ draft, published }: { draft: Plan; published: Plan |
         {shown.map((dog) => (
           <DogChanges key={dog.dogId} dog={dog} plan={draft} />
         ))}
-        {dogs.length > shown.length && (
+        {others.length > shown.length && (
           <li>
             <Button type="link" size="small" onClick={() => setAll(true)}>
-              {`and ${String(dogs.length - shown.length)} more dogs`}
+              {`and ${String(others.length - shown.length)} more dogs`}
             </Button>
           </li>
         )}

@@ -4,7 +4,7 @@
 import { memo } from 'react';
 import { countBackScale, wallToMs } from '@loyal-mane/core';
 import type { CountdownDay, CountdownRow, WallTime } from '@loyal-mane/core';
-import { clockWords, dayWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
@@ -66,7 +66,6 @@ interface PhoneRowProps extends Omit<PhoneProps, 'days' | 'kennel'> {
 
 /** One dog's strip; drawn again only when its own row or the moment has changed. */
 const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, onOpen }: PhoneRowProps) {
-  const remedy = row.problem?.reason.remedies[0];
   const nowX = Math.max(0, SCALE.x((row.ringMs - now) / 3_600_000)) * (width - 4);
   return (
     <button className="plain phone-row" onClick={() => onOpen(row.dogId)}>
@@ -83,9 +82,7 @@ const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, o
       {row.problem === null ? (
         <span className="soft">{stateWords(row, names)}</span>
       ) : (
-        <span className="bad">
-          {whyNotWords(row.problem, names)} {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
-        </span>
+        <span className="bad">{whyNotWords(row.problem, names)}</span>
       )}
     </button>
   );

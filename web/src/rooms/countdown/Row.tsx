@@ -3,7 +3,7 @@
  */
 import { memo } from 'react';
 import type { CountdownRow } from '@loyal-mane/core';
-import { clockWords, remedyWords, whyNotWords } from '@loyal-mane/library/words';
+import { clockWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
@@ -27,7 +27,6 @@ export const Row = memo(function Row({ top, height, nowX, row, dog, names, width
   const bad = row.problem !== null || row.broken.length > 0;
   const time = clockWords(row.ringMs, names.zone, names.clock);
   const state = stateWords(row, names);
-  const remedy = row.problem?.reason.remedies[0];
   return (
     <>
       <button className="plain strand-row" style={{ top, height }} onClick={() => onOpen(row.dogId)}>
@@ -49,7 +48,7 @@ export const Row = memo(function Row({ top, height, nowX, row, dog, names, width
       </button>
       {row.problem !== null && (
         <div className="why" style={{ top: top + 22, left: Math.max(LEFT_PX, Math.min(nowX + 6, width - 640)) }}>
-          {whyNotWords(row.problem, names)} {remedy !== undefined && <b>{remedyWords(remedy, row.dogId, names)}</b>}
+          {whyNotWords(row.problem, names)}
         </div>
       )}
     </>

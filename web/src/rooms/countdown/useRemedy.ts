@@ -1,58 +1,46 @@
 /*
- * Taking a remedy: the one change that would give a dog its place. The lead plans again afterwards and sees what moves.
+ * Taking a remedy: the change, or the few changes, that give a dog its place. The lead plans again afterwards and sees what moves.
  */
+import { useQueryClient } from '@tanstack/react-query';
 import { App as AntApp } from 'antd';
-import { instantToMs, localDayOf, wallTimeOf } from '@loyal-mane/core';
-import type { Remedy } from '@loyal-mane/core';
-import { command, reopenStation, setHandler, setOvertime, useCommand } from '../../api/commands';
-import type { Kennel } from '../../api/queries';
+import { changesBetween, withRemedy } from '@loyal-mane/core';
+import type { CheckedRemedy, DogId, Remedy } from '@loyal-mane/core';
+import { v7 } from 'uuid';
+import { command, letTaskGo, useCommand } from '../../api/commands';
+import { newCommandId } from '../../api/client';
+import { rowsQuery, saveChanges } from '../../api/rows';
 import { problemWords } from '../../parts/ProblemNote';
 
-type Change = (commandId: string) => Promise<unknown>;
+/** Changes that somebody has to arrange outside: there is no row to change for them. */
+const OUTSIDE: ReadonlySet<Remedy['code']> = new Set(['freePerson', 'extraStation']);
 
-function changeOf(kennel: Kennel, remedy: Remedy): Change | null {
-  const zone = kennel.settings.timeZone;
-  if (remedy.code === 'otherHandler') {
-    const entry = kennel.entries.find((e) => e.id === remedy.entryId);
-    return entry === undefined
-      ? null
-      : (id) => setHandler({ entryId: entry.id, handlerId: remedy.otherId, version: entry.version }, id);
-  }
-  if (remedy.code === 'stay') {
-    const until = instantToMs(remedy.until);
-    const shift = kennel.shifts.find((s) => s.personId === remedy.personId && s.day === localDayOf(until, zone));
-    if (shift === undefined) return null;
-    return (id) => setOvertime({ shiftId: shift.id, overtimeEnd: wallTimeOf(until, zone), version: shift.version }, id);
-  }
-  if (remedy.code === 'openStation') {
-    const station = kennel.stations.find((s) => s.id === remedy.stationId);
-    if (station === undefined) return null;
-    return (id) =>
-      reopenStation(
-        { stationId: station.id, day: localDayOf(instantToMs(remedy.from), zone), version: station.version },
-        id,
-      );
-  }
-  return null;
+interface Taken {
+  readonly changes: readonly Remedy[];
+  readonly dogId: DogId;
 }
 
 /** Whether a remedy can be taken here, and the taking of it. */
-export function useRemedy(kennel: Kennel, planAgain: () => void) {
+export function useRemedy(planAgain: () => void) {
   const { message } = AntApp.useApp();
-  const change = useCommand((make: Change, commandId) => make(commandId));
+  const client = useQueryClient();
+  const change = useCommand(async ({ changes, dogId }: Taken, commandId: string) => {
+    const kennel = await client.query(rowsQuery);
+    const changed = changes.reduce((k, r) => withRemedy(k, r, { dogId, newId: () => v7() }), kennel);
+    const rows = changesBetween(kennel, changed);
+    if (rows.length > 0) await saveChanges(rows, commandId);
+    // What a lead has set is no row: it is let go by a command of its own.
+    for (const r of changes) if (r.code === 'unpin') await letTaskGo(r.key, newCommandId());
+  });
   return {
-    canTake: (remedy: Remedy): boolean => changeOf(kennel, remedy) !== null,
+    canTake: ({ changes }: CheckedRemedy): boolean => !changes.some((r) => OUTSIDE.has(r.code)),
     busy: change.isPending,
-    take: (remedy: Remedy): void => {
-      const make = changeOf(kennel, remedy);
-      if (make === null) return;
-      change.mutate(command(make), {
+    take: ({ changes }: CheckedRemedy, dogId: DogId): void =>
+      change.mutate(command({ changes, dogId }), {
         onSuccess: () => {
           void message.success('Taken. Planning again.');
           planAgain();
         },
         onError: (error) => void message.error(problemWords(error), 8),
-      });
-    },
+      }),
   };
 }

@@ -1,0 +1,125 @@
+/* Kennels altered as life alters them: the reason that is named is the true one, and every remedy that is offered does what it says. */
+import { readFileSync } from 'node:fs';
+import { addDays, checkRemedies, planKennel, wallToMs, withRemedy } from '@loyal-mane/core';
+import type { KennelFile, LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '../src/index.js';
+import { checkedWords, namesOf, remedyWords, whyNotWords } from '../src/words/index.js';
+
+const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const NOW_MS = wallToMs(DEMO.startDay, '07:00' as WallTime, DEMO.settings.timeZone);
+const ROUNDS = 12;
+const DAYS = [DEMO.startDay, addDays(DEMO.startDay, 1)];
+
+const planOf = (kennel: KennelFile, previous: Plan | null = null): Plan =>
+  planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: ROUNDS, previous });
+const outOf = (plan: Plan): UnplacedChain[] => plan.unplaced.filter((u) => u.kind === 'show');
+const hasPlace = (plan: Plan, key: string): boolean =>
+  plan.activities.some((a) => a.key.startsWith(`${key}:`)) && !plan.unplaced.some((u) => u.key === key);
+const idOf = (name: string): KennelFile['people'][number]['id'] => {
+  const person = DEMO.people.find((p) => p.name.startsWith(name));
+  if (person === undefined) throw new Error(`nobody is called ${name}`);
+  return person.id;
+};
+
+let ids = 0;
+const newId = (): string => `00000000-0000-7000-9000-${String(++ids).padStart(12, '0')}`;
+const away = (kennel: KennelFile, name: string, days: readonly LocalDay[]): KennelFile => ({
+  ...kennel,
+  absences: [
+    ...kennel.absences,
+    ...days.map((day) => ({ id: newId() as never, personId: idOf(name), day, reason: 'ill' as const })),
+  ],
+});
+const closed = (kennel: KennelFile, kind: string, days: readonly LocalDay[]): KennelFile => ({
+  ...kennel,
+  stations: kennel.stations.map((s) =>
+    s.kind !== kind
+      ? s
+      : {
+          ...s,
+          closures: [
+            ...s.closures,
+            ...days.map((day) => ({ day, start: '00:00' as WallTime, end: '24:00' as WallTime, reason: 'leaks' })),
+          ],
+        },
+  ),
+});
+const atShows = (days: number, more: (k: KennelFile) => KennelFile = (k) => k): KennelFile =>
+  more({
+    ...DEMO,
+    shows: DEMO.shows.map((s) => ({ ...s, firstDay: addDays(s.firstDay, days), lastDay: addDays(s.lastDay, days) })),
+    entries: DEMO.entries.map((e) => ({ ...e, day: addDays(e.day, days) })),
+    transports: DEMO.transports.map((t) => ({ ...t, day: addDays(t.day, days) })),
+  });
+
+/** Every remedy that is offered for the first entries without a place, taken in the file and planned again. */
+function provesRemedies(kennel: KennelFile, plan: Plan, most = 2): number {
+  const names = namesOf(kennel);
+  let proven = 0;
+  for (const u of outOf(plan)
+    .filter((x) => x.reason.code !== 'needsOther')
+    .slice(0, most)) {
+    for (const checked of checkRemedies(kennel, CARE_LIBRARY, plan, u, { nowMs: NOW_MS, rounds: ROUNDS })) {
+      const changed = checked.changes.reduce((k, r) => withRemedy(k, r, { dogId: u.dogId, newId }), kennel);
+      expect(changed).not.toEqual(kennel);
+      const after = planOf(changed, plan);
+      const words = checked.changes.map((r) => remedyWords(r, u.dogId, names)).join(' ');
+      expect([words, hasPlace(after, u.key)]).toEqual([words, true]);
+      expect(checkedWords(checked, names)).toMatch(/move|moves/);
+      proven++;
+    }
+  }
+  return proven;
+}
+
+it('as it is: the closed tub and the two rings, each with a change that was planned with', () => {
+  const plan = planOf(DEMO);
+  const said = outOf(plan).map((u) => whyNotWords(u, namesOf(DEMO)));
+  expect(said).toEqual(expect.arrayContaining([expect.stringMatching(/^No free time for Odran’s .*Tub 2 is closed/)]));
+  expect(provesRemedies(DEMO, plan)).toBeGreaterThan(1);
+});
+
+it('tubs closed for two days: the tub is named, and opening it gives most of the dogs their place', () => {
+  const kennel = closed(DEMO, 'tub', DAYS);
+  const plan = planOf(kennel);
+  const out = outOf(plan);
+  expect(out.length).toBeGreaterThan(5);
+  const causes = out.filter((u) => ['noPlace'].includes(u.reason.code)).map((u) => whyNotWords(u, namesOf(kennel)));
+  expect(causes.length).toBeGreaterThan(0);
+  for (const c of causes) expect(c).toMatch(/Tub \d is closed|tub/);
+  expect(provesRemedies(kennel, plan, 1)).toBeGreaterThan(0);
+});
+
+it('circuits of eight amperes: the circuit is named with what it carries, and what it would have to carry', () => {
+  const kennel = { ...DEMO, circuits: DEMO.circuits.map((c) => ({ ...c, amps: Math.min(c.amps, 8) })) };
+  const plan = planOf(kennel);
+  const words = outOf(plan).map((u) => whyNotWords(u, namesOf(kennel)));
+  expect(words.join(' ')).toMatch(/carries only 8 A/);
+  const amps = outOf(plan).flatMap((u) => [...u.reason.remedies, ...(u.reason.together ?? [])]);
+  for (const r of amps) if (r.code === 'moreAmps') expect(r.amps).toBeGreaterThan(r.present);
+  expect(provesRemedies(kennel, plan, 1)).toBeGreaterThan(0);
+});
+
+it('one handler, who is away: who is away and when is the cause, and their coming the remedy', () => {
+  const only = (k: KennelFile): KennelFile => ({
+    ...k,
+    people: k.people.map((p) => (p.id === idOf('Pia') ? p : { ...p, skills: p.skills.filter((s) => s !== 'scissor') })),
+  });
+  const kennel = away(only(DEMO), 'Pia', [
+    ...DAYS,
+    addDays(DEMO.startDay, 2),
+    addDays(DEMO.startDay, 3),
+    addDays(DEMO.startDay, 4),
+  ]);
+  const plan = planOf(kennel);
+  const words = outOf(plan).map((u) => whyNotWords(u, namesOf(kennel)));
+  expect(words.join(' ')).toMatch(/Pia is away|nobody with the skill is on shift/);
+});
+
+it('a show a day earlier: what is lost is lost by shifts and times, and nothing is offered that does nothing', () => {
+  const kennel = atShows(-1);
+  const plan = planOf(kennel);
+  expect(outOf(plan).length).toBeGreaterThan(0);
+  for (const u of outOf(plan)) expect(whyNotWords(u, namesOf(kennel)).length).toBeGreaterThan(20);
+  provesRemedies(kennel, plan, 3);
+});
