@@ -49,7 +49,7 @@ async function letsAnotherShowTamsin(page: Page): Promise<void> {
   await page
     .getByText(/Let \w+ take Tamsin/)
     .last()
-    .waitFor();
+    .waitFor({ timeout: 60_000 });
   const drawer = page.getByRole('dialog', { name: /^Tamsin/ });
   await drawer.getByRole('button', { name: /^Let / }).first().click();
   await page.keyboard.press('Escape');

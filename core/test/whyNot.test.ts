@@ -80,16 +80,20 @@ it('the tub is closed: opening it helps', () => {
   expect(plan(open).unplaced).toEqual([]);
 });
 
-it('a tub that is closed twice: the closed time that the work would use is named, not the first', () => {
-  const closed = new Uint8Array(DAY + 1);
-  closed.fill(1, 20, 40);
-  closed.fill(1, 80, 200);
-  const { why } = reasonOf([{ dog: 0, steps: [{ earliestStart: 100, latestEnd: 150 }] }], {
-    dogs: [dog()],
-    people: [bather()],
-    stations: [{ ...station('tub'), closed }],
-  });
-  expect(why.remedies[0]).toEqual({ code: 'openStation', station: 0, from: 80 });
+it('a tub that is closed on two days: the day that the work would use is named, not the first', () => {
+  const closed = new Uint8Array(2 * DAY + 1);
+  closed.fill(1, 20, 200);
+  closed.fill(1, DAY + 80, DAY + 200);
+  const { why } = reasonOf(
+    [{ dog: 0, steps: [{ earliestStart: DAY + 100, latestEnd: DAY + 150, idealStart: DAY + 110 }] }],
+    {
+      dogs: [dog(2)],
+      people: [person(['bath'], 90, 200, 0, 2)],
+      stations: [{ ...station('tub', 2), closed }],
+      days: 2,
+    },
+  );
+  expect(why.remedies[0]).toEqual({ code: 'openStation', station: 0, from: DAY + 80 });
 });
 
 it('the shift ends too early: staying helps, and says until when', () => {

@@ -84,7 +84,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
         </dd>
         <dt>Why then</dt>
         <dd>{reasonWords(a, names)}</dd>
-        {ask && (
+        {ask && !lead && (
           <>
             <dt>Earliest</dt>
             <dd>
@@ -94,14 +94,18 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
             <dd>
               {slack.data?.latest == null ? (slack.isPending ? 'computing' : 'as planned') : at(slack.data.latest)}
             </dd>
-            {lead && (
-              <>
-                <dt>Could start</dt>
-                <dd>
-                  <StartWindows activity={a} />
-                </dd>
-              </>
-            )}
+          </>
+        )}
+        {ask && lead && (
+          <>
+            <dt>Could start</dt>
+            <dd>
+              <StartWindows activity={a} />
+            </dd>
+          </>
+        )}
+        {ask && (
+          <>
             <dt>Then come</dt>
             <dd>
               {slack.data === undefined

@@ -6,7 +6,6 @@ import type { Problem, Task } from '../problem.js';
 import { WorkingSchedule } from '../workingSchedule.js';
 import type { Trial } from './remedyTrials.js';
 import type { SlotRemedy } from './slotRemedy.js';
-import { closedByUs } from './supposedProblems.js';
 
 /** Longest that a break is moved, in slots (3 h). */
 const BREAK_MOVES = 36;
@@ -52,7 +51,6 @@ export function refine(
   places: readonly (Assignment | null)[],
 ): SlotRemedy | null {
   const { remedy } = trial;
-  if (remedy.code === 'openStation') return { ...remedy, from: closedAt(remedy, problem, list, places) };
   if (remedy.code === 'moreAmps') return { ...remedy, demand: peakOf(remedy.supply, trial, list, places) };
   if (!('person' in remedy) || remedy.code === 'freePerson') return remedy;
   const before = problem.workers[remedy.person]?.site;
@@ -110,24 +108,4 @@ function peakOf(
     }
   });
   return peak;
-}
-
-/** Slot at which the closed time begins that the work would use, of several on as many days. */
-function closedAt(
-  remedy: { readonly station: number; readonly from: number },
-  problem: Problem,
-  list: readonly Task[],
-  places: readonly (Assignment | null)[],
-): number {
-  const closed = closedByUs(problem, remedy.station);
-  const used = list.flatMap((a, i) => {
-    const place = places[i];
-    if (place == null || place.machine !== remedy.station) return [];
-    const t = closed.subarray(place.start, place.start + a.duration).indexOf(1);
-    return t < 0 ? [] : [place.start + t];
-  });
-  if (used.length === 0) return remedy.from;
-  let from = Math.min(...used);
-  while (from > problem.now && closed[from - 1] === 1) from--;
-  return from;
 }

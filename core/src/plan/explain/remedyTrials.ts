@@ -7,12 +7,12 @@ import { fitAgain } from './fitAgain.js';
 import type { SlotRemedy } from './slotRemedy.js';
 import {
   beginEarlier,
-  closedByUs,
+  closedDays,
   extraPerson,
   extraStations,
   moreAmps,
   noStandingLimit,
-  openStation,
+  openDay,
   present,
   stayLonger,
   without,
@@ -177,14 +177,10 @@ function* pinTrials(problem: Problem, schedule: Schedule, list: readonly Task[])
   }
 }
 
+/** Each closed day of a station, opened. */
 function* stationTrials(problem: Problem, schedule: Schedule, list: readonly Task[]): Generator<Trial> {
-  const until = Math.max(...list.map((a) => a.latestEnd));
-  for (let s = 0; s < problem.machines.length; s++) {
-    const from = closedByUs(problem, s).indexOf(1, problem.now);
-    if (from >= 0 && from < until && list.some((a) => a.station === problem.machines[s]?.kind)) {
-      yield { remedy: { code: 'openStation', station: s, from }, problem: openStation(problem, s), schedule };
-    }
-  }
+  for (const day of closedDays(problem, list))
+    yield { remedy: { code: 'openStation', ...day }, problem: openDay(problem, day), schedule };
 }
 
 function* handlerTrials(problem: Problem, schedule: Schedule, list: readonly Task[], helps: Helps): Generator<Trial> {

@@ -5,7 +5,7 @@
 import type { Schedule } from '@loyal-mane/engine';
 import { SLOTS_A_DAY } from '@loyal-mane/engine';
 import type { StationKind } from '../../kennel/vocabulary.js';
-import type { Problem, ProblemPerson, ProblemStation } from '../problem.js';
+import type { Problem, ProblemPerson, ProblemStation, Task } from '../problem.js';
 
 function withPerson(problem: Problem, p: number, person: ProblemPerson): Problem {
   return problem.with({ workers: problem.workers.map((x, k) => (k === p ? person : x)) });
@@ -82,9 +82,41 @@ export function withoutBreaks(problem: Problem, p: number): Problem {
 }
 
 /** 1 where somebody of the crew closed a station: what a show's rules bar stays barred. */
-export function closedByUs(problem: Problem, s: number): Uint8Array {
+function closedByUs(problem: Problem, s: number): Uint8Array {
   const { closed, barred } = problem.machines[s] as ProblemStation;
   return closed.map((c, t) => (barred[t] === 1 ? 0 : c));
+}
+
+/** A day on which the crew has a station closed: the station, and the first slot of that day that is closed. */
+export interface ClosedDay {
+  readonly station: number;
+  readonly from: number;
+}
+
+/** Days with closed time, from now until a slot, of the stations that a chain's tasks could use. */
+export function closedDays(problem: Problem, list: readonly Task[]): ClosedDay[] {
+  const until = Math.max(...list.map((a) => a.latestEnd));
+  return problem.machines.flatMap((s, station): ClosedDay[] => {
+    if (!list.some((a) => a.station === s.kind)) return [];
+    const closed = closedByUs(problem, station);
+    return problem.dayStarts.slice(0, -1).flatMap((start, d): ClosedDay[] => {
+      const end = Math.min(problem.dayStarts[d + 1] ?? problem.horizon, until);
+      const from = closed.subarray(0, Math.max(0, end)).indexOf(1, Math.max(start, problem.now));
+      return from < 0 ? [] : [{ station, from }];
+    });
+  });
+}
+
+/** The problem with a station open for the rest of the day that a slot is in, where a show’s rules do not bar it. */
+export function openDay(problem: Problem, { station, from }: ClosedDay): Problem {
+  const end = problem.dayStarts.find((t) => t > from) ?? problem.horizon;
+  const machines = problem.machines.map((x, k) => {
+    if (k !== station) return x;
+    const closed = x.closed.slice();
+    closed.set(x.barred.subarray(from, end), from);
+    return { ...x, closed };
+  });
+  return problem.with({ machines });
 }
 
 /** The problem with a station open whenever a show’s rules do not bar it. */

@@ -11,10 +11,10 @@ import { EARLIER_SLOTS, STAY_SLOTS } from './remedyTrials.js';
 import type { SlotRemedy } from './slotRemedy.js';
 import {
   beginEarlier,
-  closedByUs,
+  closedDays,
   moreAmps,
   noStandingLimit,
-  openStation,
+  openDay,
   present,
   stayLonger,
   withoutBreaks,
@@ -61,14 +61,12 @@ function fewest(all: readonly Change[], helps: (some: readonly Change[]) => bool
 
 /** Everything that could be changed; what is hardest to ask for comes first, and is left out first. */
 function changesOf(problem: Problem, list: readonly Task[]): Change[] {
-  const until = Math.max(...list.map((a) => a.latestEnd));
   const longest = STAY_SLOTS[STAY_SLOTS.length - 1] ?? 0;
   const people = problem.workers.map((_, person) => person);
-  const closed = problem.machines.flatMap((s, station): Change[] => {
-    const from = closedByUs(problem, station).indexOf(1, problem.now);
-    const isOurs = from >= 0 && from < until && list.some((a) => a.station === s.kind);
-    return isOurs ? [{ remedy: { code: 'openStation', station, from }, apply: (p) => openStation(p, station) }] : [];
-  });
+  const closed = closedDays(problem, list).map((day): Change => ({
+    remedy: { code: 'openStation', ...day },
+    apply: (p) => openDay(p, day),
+  }));
   return [
     ...(list.some((a) => a.strains) ? [{ remedy: { code: 'moreStanding' }, apply: noStandingLimit } as const] : []),
     ...problem.supplies.map((_, supply): Change => ({

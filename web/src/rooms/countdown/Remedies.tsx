@@ -63,7 +63,7 @@ function OneRemedy({
       {remedy.canTake(checked) && (
         <Button
           size="small"
-          type={checked.costsMore ? 'default' : 'primary'}
+          type={checked.lost.length > 0 ? 'default' : 'primary'}
           loading={remedy.busy}
           onClick={() => remedy.take(checked, chain.dogId)}
         >
