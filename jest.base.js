@@ -20,6 +20,8 @@ const esm = [
   'ical.js',
   '@ant-design',
   '@rc-component',
+  'echarts',
+  'zrender',
 ];
 
 export const swc = [

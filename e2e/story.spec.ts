@@ -86,7 +86,7 @@ async function opensABlock(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'Ropes by person' }).waitFor();
   await page.locator('.block.planned:not([aria-haspopup])').last().click();
   await expect(page.getByText('Why then')).toBeVisible();
-  await expect(page.getByText('Earliest')).toBeVisible();
+  await expect(page.getByText('Could start')).toBeVisible();
   await expect(page.locator('dd', { hasText: /day \d\d:\d\d/ }).first()).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');

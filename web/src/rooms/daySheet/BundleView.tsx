@@ -7,6 +7,8 @@ import { METHODS, clockWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge, StepGlyph } from '../../parts/Glyph';
+import { UNDER_ROW_PX, UNDER_TOP_PX, nameOf, nameSize } from './underLabels';
+import type { UnderLabel } from './underLabels';
 
 const GLYPH_PX = 19;
 
@@ -16,8 +18,8 @@ interface Props {
   readonly names: Names;
   readonly x: number;
   readonly width: number;
-  /** Px from the block's left edge to the next block's. */
-  readonly room: number;
+  /** The words under it, and in which row; null where all is said in the block. */
+  readonly under: UnderLabel | null;
   readonly onTask: (a: PlannedActivity) => void;
 }
 
@@ -27,12 +29,6 @@ function labelOf(b: Block, names: Names): string {
   return `${METHODS[b.step].name} ${names.dog(b.dogId)}, ${at}${where}, ${b.state}`;
 }
 
-/** The dog's name where it is one dog's, else how many dogs. */
-function nameOf(bundle: Bundle, names: Names): string {
-  const dogs = new Set(bundle.blocks.map((b) => b.dogId));
-  return dogs.size === 1 ? names.dog(bundle.blocks[0]?.dogId ?? null) : `${String(dogs.size)} dogs`;
-}
-
 /** Steps in order, each sign once. */
 function signsOf(bundle: Bundle): Block[] {
   return bundle.blocks.filter(
@@ -40,40 +36,8 @@ function signsOf(bundle: Bundle): Block[] {
   );
 }
 
-const DOG_PX = 8.6;
-const SMALL_DOG_PX = 7.4;
-const PLACE_PX = 6.6;
-const LEAST_LETTERS = 2;
-
-/** How the dog's name is set in a block: large, small, or beneath it. */
-function nameSize(name: string, width: number): 'large' | 'small' | 'below' {
-  if (name.length * DOG_PX + 12 <= width) return 'large';
-  return name.length * SMALL_DOG_PX + 8 <= width ? 'small' : 'below';
-}
-
-/** The text under a block, if it fits before the next: the name that found no room in it, or the station. */
-function underWords(
-  bundle: Bundle,
-  names: Names,
-  width: number,
-  room: number,
-): { readonly words: string; readonly name: boolean } | null {
-  const name = nameOf(bundle, names);
-  if (nameSize(name, width) === 'below') {
-    if (name.length * SMALL_DOG_PX <= room) return { words: name, name: true };
-    // A block without a name tells nothing: as many letters as there is room for.
-    const letters = Math.floor(room / SMALL_DOG_PX) - 1;
-    const isOneDog = bundle.blocks.every((b) => b.dogId === bundle.blocks[0]?.dogId);
-    return !isOneDog || letters < LEAST_LETTERS ? null : { words: `${name.slice(0, letters)}.`, name: true };
-  }
-  const stationId = bundle.blocks[0]?.stationId ?? null;
-  if (stationId === null || bundle.blocks.some((b) => b.stationId !== stationId)) return null;
-  const words = names.station(stationId).toLowerCase();
-  return words.length * PLACE_PX <= room ? { words, name: false } : null;
-}
-
 /** Tasks of one person that follow each other, as one block. */
-export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Props) {
+export function BundleView({ bundle, kennel, names, x, width, under, onTask }: Props) {
   const first = bundle.blocks[0];
   if (first === undefined) return null;
   const open = (b: Block): void => {
@@ -108,7 +72,6 @@ export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Pr
       <Face bundle={bundle} kennel={kennel} names={names} width={width} first={first} />
     </button>
   );
-  const below = underWords(bundle, names, width, room);
   return (
     <>
       {many ? (
@@ -118,9 +81,12 @@ export function BundleView({ bundle, kennel, names, x, width, room, onTask }: Pr
       ) : (
         button
       )}
-      {below !== null && (
-        <span className={`block-place${below.name ? ' name' : ''}`} style={{ left: x + 1 }}>
-          {below.words}
+      {under !== null && (
+        <span
+          className={`block-place${under.isName ? ' name' : ''}`}
+          style={{ left: x + 1, top: UNDER_TOP_PX + under.row * UNDER_ROW_PX }}
+        >
+          {under.words}
         </span>
       )}
     </>

@@ -2,8 +2,10 @@
  * Day sheet: who does what, where, in which order. A rope a person, the day's stations below; on a phone "my day".
  */
 import { Button } from 'antd';
-import { useCallback, useState } from 'react';
-import { addDays, daySheet, localDayOf, wallToMs } from '@loyal-mane/core';
+import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
+import { useSearchParams } from 'react-router';
+import { addDays, dayFacts, daySheet, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { DaySheet, PlannedActivity, WallTime } from '@loyal-mane/core';
 import { dayWords, monthDay } from '@loyal-mane/library/words';
 import { SignKey } from '../../parts/SignKey';
@@ -16,11 +18,19 @@ import { useShortcut } from '../../parts/useShortcut';
 import { useWidth } from '../../parts/useWidth';
 import { useWork } from '../../parts/useWork';
 import { DraftBar, PlanButton, usePlanning } from '../countdown/PlanBar';
+import { CrateCards } from './CrateCards';
+import { DayFactsView } from './DayFactsView';
 import { MyAnswer, MyDay } from './MyDay';
 import { PersonDrawer } from './PersonDrawer';
 import { Ropes } from './Ropes';
 import { WallSheet } from './WallSheet';
 import './daySheet.css';
+
+/** Looked at now and then; its charts are large. */
+const LoadView = lazy(() => import('./LoadView').then((m) => ({ default: m.LoadView })));
+
+/** What paper is made of: the day for the wall, or a card a dog. */
+type Paper = 'wall' | 'cards';
 
 /** The room of one day: who does what, where, in which order. */
 export default function DaySheetRoom() {
@@ -36,6 +46,21 @@ export default function DaySheetRoom() {
   const mine = sheet.lanes.find((l) => l.personId === session.personId);
   const noon = wallToMs(day, '12:00' as WallTime, names.zone);
   const isPrinting = usePrinting();
+  const [paper, setPaper] = useState<Paper>('wall');
+  const [params, setParams] = useSearchParams();
+  const isLoad = params.get('view') === 'load';
+  const facts = useMemo(() => dayFacts(kennel, plan, day), [kennel, plan, day]);
+  const print = (what: Paper): void => {
+    // The page that is printed is made when the browser asks for it: it must know by then what it is of.
+    flushSync(() => setPaper(what));
+    window.print();
+  };
+  const toggleLoad = (): void =>
+    setParams((p) => {
+      if (isLoad) p.delete('view');
+      else p.set('view', 'load');
+      return p;
+    });
   const person = kennel.people.find((p) => p.id === personId) ?? null;
   useShortcut('[', () => setDay(addDays(day, -1)));
   useShortcut(']', () => setDay(addDays(day, 1)));
@@ -64,9 +89,17 @@ export default function DaySheetRoom() {
           <Button size="small" onClick={() => setDay(addDays(day, 1))} aria-label="Next day">
             ›
           </Button>
-          <Button size="small" onClick={() => window.print()}>
-            Print
-          </Button>
+          <span className="wide-only">
+            <Button size="small" aria-pressed={isLoad} onClick={toggleLoad}>
+              {isLoad ? 'Hours' : 'Load'}
+            </Button>{' '}
+            <Button size="small" onClick={() => print('wall')}>
+              Print
+            </Button>{' '}
+            <Button size="small" onClick={() => print('cards')}>
+              Crate cards
+            </Button>
+          </span>
           {lead && (
             <span className="plan">
               <PlanButton planning={planning} />
@@ -75,20 +108,29 @@ export default function DaySheetRoom() {
         </div>
       </div>
       {lead && view.draft !== null && <DraftBar draft={view.draft} published={view.published?.plan ?? null} />}
-      <Ropes
-        sheet={sheet}
-        kennel={kennel}
-        names={names}
-        now={now}
-        width={width}
-        lead={lead}
-        onTask={setTask}
-        onPerson={setPersonId}
-      />
+      {isLoad ? (
+        <Suspense fallback={<p className="soft">Loading.</p>}>
+          <LoadView kennel={kennel} plan={plan} names={names} from={day} width={width} />
+        </Suspense>
+      ) : (
+        <Ropes
+          sheet={sheet}
+          kennel={kennel}
+          names={names}
+          now={now}
+          width={width}
+          lead={lead}
+          onTask={setTask}
+          onPerson={setPersonId}
+        />
+      )}
+      {!isLoad && <DayFactsView facts={facts} kennel={kennel} names={names} notes={plan?.notes ?? []} />}
       <MyDay lane={mine} names={names} onTask={setTask} />
-      {isPrinting && (
+      {isPrinting && paper === 'cards' && <CrateCards kennel={kennel} plan={plan} names={names} day={day} />}
+      {isPrinting && paper === 'wall' && (
         <WallSheet
           sheet={sheet}
+          facts={<DayFactsView facts={facts} kennel={kennel} names={names} notes={plan?.notes ?? []} />}
           names={names}
           title={`${dayWords(noon, names.zone)} ${monthDay(day)}, ${kennel.name}`}
         />

@@ -8,6 +8,7 @@ import { clockWords, durationWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { BundleView } from './BundleView';
+import { UNDER_ROW_PX, UNDER_TOP_PX, underLabels } from './underLabels';
 
 const LEFT = 132;
 const RIGHT = 92;
@@ -15,6 +16,8 @@ const LEAST_HOUR_PX = 62;
 const HOUR_MS = 3_600_000;
 /** Narrower a block cannot be touched, px. */
 const LEAST_BLOCK_PX = 18;
+/** Room below the last row of words, px. */
+const LANE_FOOT_PX = 5;
 
 interface RopesProps {
   readonly sheet: DaySheet;
@@ -91,6 +94,13 @@ function Rope({ lane, kennel, names, xOf, hourPx, lead, onTask, onPerson }: Rope
   const person = kennel.people.find((p) => p.id === lane.personId);
   const leastMs = ((LEAST_BLOCK_PX + 2) * HOUR_MS) / hourPx;
   const bundles = useMemo(() => bundlesOf(lane.blocks, leastMs), [lane.blocks, leastMs]);
+  const placed = bundles.map((bundle, i) => {
+    const x = xOf(bundle.startMs);
+    const room = xOf(bundles[i + 1]?.startMs ?? Infinity) - x - 2;
+    return { bundle, x, width: Math.min(room, Math.max(LEAST_BLOCK_PX, xOf(bundle.endMs) - x - 2)) };
+  });
+  const labels = underLabels(placed, names);
+  const rows = 1 + Math.max(0, ...labels.map((l) => l?.row ?? 0));
   const name = (
     <>
       <b>{person?.name}</b>{' '}
@@ -98,7 +108,11 @@ function Rope({ lane, kennel, names, xOf, hourPx, lead, onTask, onPerson }: Rope
     </>
   );
   return (
-    <section className="lane" aria-label={person?.name ?? ''}>
+    <section
+      className="lane"
+      style={{ height: UNDER_TOP_PX + rows * UNDER_ROW_PX + LANE_FOOT_PX }}
+      aria-label={person?.name ?? ''}
+    >
       {lead ? (
         <button className="plain lane-name" onClick={() => onPerson(lane.personId)} title="Ill, back, sign-in">
           {name}
@@ -107,22 +121,18 @@ function Rope({ lane, kennel, names, xOf, hourPx, lead, onTask, onPerson }: Rope
         <div className="lane-name">{name}</div>
       )}
       {lane.shift !== null && lane.absent === null && <LaneHours lane={lane} shift={lane.shift} xOf={xOf} />}
-      {bundles.map((b, i) => {
-        const x = xOf(b.startMs);
-        const room = xOf(bundles[i + 1]?.startMs ?? Infinity) - x - 2;
-        return (
-          <BundleView
-            key={b.blocks[0]?.key}
-            bundle={b}
-            kennel={kennel}
-            names={names}
-            x={x}
-            width={Math.min(room, Math.max(LEAST_BLOCK_PX, xOf(b.endMs) - x - 2))}
-            room={room}
-            onTask={onTask}
-          />
-        );
-      })}
+      {placed.map(({ bundle, x, width }, i) => (
+        <BundleView
+          key={bundle.blocks[0]?.key}
+          bundle={bundle}
+          kennel={kennel}
+          names={names}
+          x={x}
+          width={width}
+          under={labels[i] ?? null}
+          onTask={onTask}
+        />
+      ))}
       {lane.absent === null && (
         <div className="lane-load">
           <b>{HM(lane.loadMin)}</b>

@@ -2,6 +2,7 @@
  * The day on paper, for the wall: a list a person, each run of work on one dog as a line, ring times in bold, and who takes the
  * dog next.
  */
+import type { ReactNode } from 'react';
 import type { Block, Bundle, DaySheet, Lane } from '@loyal-mane/core';
 import { bundlesOf } from '@loyal-mane/core';
 import { METHODS, clockWords } from '@loyal-mane/library/words';
@@ -11,14 +12,17 @@ interface Props {
   readonly sheet: DaySheet;
   readonly names: Names;
   readonly title: string;
+  /** Rides, rings, mixes, cautions. */
+  readonly facts: ReactNode;
 }
 
 /** The whole day by person, in black and white. */
-export function WallSheet({ sheet, names, title }: Props) {
+export function WallSheet({ sheet, names, title, facts }: Props) {
   const lanes = sheet.lanes.filter((l) => l.blocks.length > 0 || l.absent !== null);
   return (
     <section className="wall-sheet" aria-label="The day on paper">
       <h1>{title}</h1>
+      {facts}
       <div className="wall-people">
         {lanes.map((lane) => (
           <PersonList key={lane.personId} lane={lane} sheet={sheet} names={names} />

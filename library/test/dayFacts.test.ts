@@ -1,0 +1,61 @@
+/* A day around its tasks, and how work is spread: rides, rings, baths, who waits where, hours beside shifts. */
+import { readFileSync } from 'node:fs';
+import { addDays, dayFacts, instantToMs, loadsOf, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { KennelFile, WallTime } from '@loyal-mane/core';
+import { sharedPlan } from './sharedPlan.js';
+
+const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const zone = DEMO.settings.timeZone;
+const plan = sharedPlan(DEMO, { nowMs: wallToMs(DEMO.startDay, '07:00' as WallTime, zone), rounds: 2 });
+const days = Array.from({ length: 7 }, (_, k) => addDays(DEMO.startDay, k));
+
+it('every ride, ring and bath of a day is told, in order of time', () => {
+  let rides = 0;
+  let rings = 0;
+  let baths = 0;
+  for (const day of days) {
+    const facts = dayFacts(DEMO, plan, day);
+    expect(facts.rides).toHaveLength(DEMO.transports.filter((t) => t.day === day).length);
+    expect(facts.rings.map((r) => r.entryId).sort()).toEqual(
+      DEMO.entries.flatMap((e) => (e.day === day ? [e.id as string] : [])).sort(),
+    );
+    const times = facts.rings.map((r) => r.ringMs);
+    expect(times).toEqual([...times].sort((x, y) => x - y));
+    for (const b of facts.baths) expect(localDayOf(instantToMs(b.start), zone)).toBe(day);
+    rides += facts.rides.length;
+    rings += facts.rings.length;
+    baths += facts.baths.length;
+  }
+  expect(Math.min(rides, rings, baths)).toBeGreaterThan(0);
+});
+
+it('a dog waits on the days on which nobody works on it and no ring calls it, where its rides have left it', () => {
+  for (const day of days) {
+    const { waiting, rings, baths } = dayFacts(DEMO, plan, day);
+    const idle = waiting.flatMap((w) => w.dogs);
+    expect(new Set(idle).size).toBe(idle.length);
+    for (const r of rings) expect(idle).not.toContain(r.dogId);
+    for (const b of baths) expect(idle).not.toContain(b.dogId);
+    for (const w of waiting) expect(DEMO.sites.map((s) => s.id as string)).toContain(w.siteId);
+  }
+  const show = DEMO.sites.find((s) => !s.home && DEMO.transports.some((t) => t.toSiteId === s.id));
+  const away = days.flatMap((day) => dayFacts(DEMO, plan, day).waiting.filter((w) => w.siteId === show?.id));
+  expect(away.length).toBeGreaterThan(0);
+});
+
+it('hours by day are those of the plan, each person’s attended time once, beside shifts without breaks and absences', () => {
+  const loads = loadsOf(DEMO, plan, DEMO.startDay, 7);
+  const total = loads.people.reduce((sum, r) => sum + r.minutes.reduce((x, y) => x + y, 0), 0);
+  const asked = plan.activities
+    .filter((a) => days.includes(localDayOf(instantToMs(a.start), zone)))
+    .reduce((sum, a) => sum + (a.people.length * (instantToMs(a.attendedUntil) - instantToMs(a.start))) / 60_000, 0);
+  expect(total).toBeCloseTo(asked, 6);
+  expect(total).toBeGreaterThan(600);
+  const person = DEMO.people.find((p) => p.name.startsWith('Asta'));
+  const sick = { ...DEMO, absences: [{ personId: person?.id ?? '', day: DEMO.startDay }] };
+  const row = (k: Parameters<typeof loadsOf>[0]) =>
+    loadsOf(k, plan, DEMO.startDay, 7).people.find((r) => r.id === person?.id)?.shift[0];
+  expect(row(DEMO)).toBeGreaterThan(300);
+  expect(row(sick)).toBe(0);
+  for (const s of loads.stations) expect(s.minutes.some((m) => m > 0)).toBe(true);
+});

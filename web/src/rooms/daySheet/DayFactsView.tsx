@@ -1,0 +1,99 @@
+/*
+ * The day around the tasks: rides, rings, what is mixed for whom, what to mind of each dog, and who waits where.
+ */
+import type { ReactNode } from 'react';
+import type { DayFacts, PlanNote } from '@loyal-mane/core';
+import { METHODS, clockWords, noteWords } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
+import { howLines } from '../../parts/howLines';
+import { recordOf } from '../../parts/dogRecord';
+
+interface Props {
+  readonly facts: DayFacts;
+  readonly kennel: Kennel;
+  readonly names: Names;
+  /** Cautions of the plan for the dogs of the day. */
+  readonly notes: readonly PlanNote[];
+}
+
+/** What to mind of one dog: what its people wrote, and what the plan says of it, each once. */
+export function mindLines(dog: Kennel['dogs'][number], notes: readonly PlanNote[]): string[] {
+  const { temperament, states = [] } = recordOf(dog);
+  // What is not known of a show concerns all of its dogs, and stands in its room.
+  const own = notes.filter((n) => n.dogId === dog.id && n.note.code !== 'checkRules');
+  const said = own.map((n) => noteWords(n.note));
+  const of = states.flatMap((s) => s.note ?? []);
+  return [...new Set([...(temperament === undefined ? [] : [temperament]), ...of, ...said])];
+}
+
+/** Rides, rings, mixes, cautions and waiting dogs of a day; a heading without anything under it is left out. */
+export function DayFactsView({ facts, kennel, names, notes }: Props) {
+  const at = (ms: number): string => clockWords(ms, names.zone, names.clock);
+  const dogs = (ids: readonly string[]): string => ids.map((id) => names.dog(id)).join(', ');
+  const site = (id: string): string => kennel.sites.find((s) => s.id === id)?.name ?? 'another site';
+  const today = new Set([...facts.rings.map((r) => r.dogId), ...facts.baths.map((b) => b.dogId as string)]);
+  const minded = kennel.dogs
+    .filter((d) => today.has(d.id))
+    .map((d) => ({ dog: d, lines: mindLines(d, notes) }))
+    .filter((m) => m.lines.length > 0);
+  return (
+    <section className="day-facts" aria-label="The day around the tasks">
+      <Facts title="On the road">
+        {facts.rides.map((r) => (
+          <li key={`${r.name}${String(r.departMs)}`}>
+            <b>{at(r.departMs)}</b> {r.name} to {site(r.toSiteId)}, there {at(r.arriveMs)}. {dogs(r.dogs)}.{' '}
+            {r.people.length > 0 && `With ${r.people.map((p) => names.first(p)).join(', ')}.`}
+          </li>
+        ))}
+      </Facts>
+      <Facts title="In the ring">
+        {facts.rings.map((r) => (
+          <li key={r.entryId}>
+            <b>{at(r.ringMs)}</b> {names.dog(r.dogId)}, {r.ring.toLowerCase()}
+            {r.handlerId !== null && `, ${names.first(r.handlerId)}`}
+          </li>
+        ))}
+      </Facts>
+      <Facts title="To mix">
+        {facts.baths.map((b) => (
+          <li key={b.key}>
+            <b>{clockWords(Date.parse(b.start), names.zone, names.clock)}</b> {names.dog(b.dogId)}:{' '}
+            {mixOf(b, kennel, names)}
+          </li>
+        ))}
+      </Facts>
+      <Facts title="Mind">
+        {minded.map(({ dog, lines }) => (
+          <li key={dog.id}>
+            <b>{dog.name}</b>: {lines.join(' ')}
+          </li>
+        ))}
+      </Facts>
+      <Facts title="No work today">
+        {facts.waiting.map((w) => (
+          <li key={w.siteId}>
+            <b>{site(w.siteId)}</b>: {dogs(w.dogs)}
+          </li>
+        ))}
+      </Facts>
+    </section>
+  );
+}
+
+/** The bath's own line: its products with where they go. */
+function mixOf(bath: DayFacts['baths'][number], kennel: Kennel, names: Names): string {
+  const [first] = howLines(bath, kennel, names);
+  const isOwn = first !== undefined && !METHODS[bath.step].how.includes(first);
+  return isOwn ? first : METHODS[bath.step].name.toLowerCase();
+}
+
+function Facts({ title, children }: { title: string; children: readonly ReactNode[] }) {
+  if (children.length === 0) return null;
+  return (
+    <div>
+      <h2 className="serif">{title}</h2>
+      <ul>{children}</ul>
+    </div>
+  );
+}
