@@ -3,13 +3,14 @@
  * up is `Ready: http://HOST:PORT`.
  */
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, renameSync, statSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { buildIfNeeded } from './build.mjs';
 import { PrivateDatabase, ensureMariaDb } from './database.mjs';
+import { freshOffsetMs, keepOffsetMs, keptOffsetMs } from './demoClock.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const say = (line) => console.log(line);
@@ -108,8 +109,9 @@ try {
     LOG_FILE: roomFor(logFileOf(kennel)),
     ...(args.from === undefined ? {} : { KENNEL_FILE: path.resolve(args.from) }),
   };
+  const clock = await demoClock(kennel);
   const prepared = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], {
-    env,
+    env: { ...env, ...clockEnv(clock) },
     stdio: ['ignore', 'pipe', 'inherit'],
     encoding: 'utf8',
   });
@@ -118,11 +120,27 @@ try {
     await leave(prepared.status ?? 1);
   } else {
     const setUp = JSON.parse(prepared.stdout.trim().split('\n').at(-1) ?? '');
-    serve(env, setUp, kennel);
+    if (clock !== null && setUp.fresh) keepOffsetMs(dataDir, clock.offsetMs);
+    // A demo of an earlier version, which began by the machine's clock, goes on by it.
+    serve({ ...env, ...(clock?.isKept === true || setUp.fresh ? clockEnv(clock) : {}) }, setUp, kennel);
   }
 } catch (error) {
   console.error(error.message);
   await leave(1);
+}
+
+/** The clock of a demo whose moment nobody has set; null for other kennels. */
+async function demoClock(kennel) {
+  if (kennel !== 'demo' || process.env.CLOCK_START !== undefined) return null;
+  const kept = keptOffsetMs(dataDir);
+  if (kept !== null) return { offsetMs: kept, isKept: true };
+  const core = await import(path.join(root, 'core/dist/index.js'));
+  const file = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.json'), 'utf8'));
+  return { offsetMs: freshOffsetMs(core, file.settings.timeZone, Date.now()), isKept: false };
+}
+
+function clockEnv(clock) {
+  return clock === null ? {} : { CLOCK_START: new Date(Date.now() + clock.offsetMs).toISOString(), DEMO_CLOCK: '1' };
 }
 
 function serve(env, setUp, kennel) {

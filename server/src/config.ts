@@ -25,6 +25,8 @@ export interface Config {
   readonly webDist: string;
   /** Moment at which the clock starts, or null for the machine's own. */
   readonly clockStartMs: number | null;
+  /** Whether that moment is the demo's own: people are told. */
+  readonly isDemoClock: boolean;
   /** Whose word on the caller's address and on TLS is taken: Express's "trust proxy". */
   readonly trustProxy: number | string | false;
   /** Whether people reach the server by https, so that cookies are sent over TLS only. Null: as each request came. */
@@ -75,6 +77,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     ),
     webDist: isAbsolute(dist) ? dist : resolve(dist),
     clockStartMs: checked('CLOCK_START', instantMs),
+    isDemoClock: env['DEMO_CLOCK'] === '1',
     trustProxy: checked('TRUST_PROXY', trustedProxy),
     isPublicSecure: checked('PUBLIC_URL', publicSecure),
     logLevel: checked('LOG_LEVEL', logLevel),

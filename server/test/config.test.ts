@@ -1,4 +1,9 @@
 /* The environment: each variable is checked by name, cookies follow TLS, log lines tell no secrets. */
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { localDayOf, wallTimeOf, wallToMs } from '@loyal-mane/core';
+import { DEMO_MORNING, freshOffsetMs, keepOffsetMs, keptOffsetMs } from '../../scripts/demoClock.mjs';
 import { Writable } from 'node:stream';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -26,6 +31,25 @@ describe('the configuration', () => {
       logLevel: 'info',
       logFile: null,
       clockStartMs: null,
+      isDemoClock: false,
+    });
+  });
+
+  it('the demo begins on its working morning, whenever it is opened, and goes on from there', () => {
+    const core = { wallToMs, localDayOf };
+    const zone = 'Europe/Oslo';
+    for (const at of ['2026-11-29T22:45:00Z', '2026-07-01T03:00:00Z', '2026-03-29T12:00:00Z']) {
+      const nowMs = Date.parse(at);
+      const demoMs = nowMs + freshOffsetMs(core, zone, nowMs);
+      expect(wallTimeOf(demoMs, zone)).toBe(DEMO_MORNING);
+      expect(localDayOf(demoMs, zone)).toBe(localDayOf(nowMs, zone));
+    }
+    const dir = mkdtempSync(path.join(tmpdir(), 'demo-clock-'));
+    expect(keptOffsetMs(dir)).toBeNull();
+    keepOffsetMs(dir, -5_000);
+    expect(keptOffsetMs(dir)).toBe(-5_000);
+    expect(readConfig({ DATABASE_URL, CLOCK_START: '2026-06-17T08:20:00Z', DEMO_CLOCK: '1' })).toMatchObject({
+      isDemoClock: true,
     });
   });
 

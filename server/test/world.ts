@@ -66,6 +66,7 @@ export async function openWorld(
     databaseUrl: databaseUrl(),
     databasePool: 20,
     webDist: '/nowhere',
+    isDemoClock: false,
     clockStartMs: DAWN_MS,
     trustProxy: 'loopback',
     isPublicSecure: null,

@@ -61,6 +61,8 @@ export class SessionDto {
 
   @ApiProperty({ description: 'the server’s clock, ISO 8601' })
   now!: string;
+  @ApiProperty({ description: 'whether the clock is the demo’s, which begins on a working morning' })
+  demoClock!: boolean;
 }
 
 /** Who is signed in on a device, if anybody. */

@@ -216,6 +216,7 @@ export class SessionController {
       head: await this.events.head(),
       kennel: settings?.name ?? '',
       now: new Date(this.clock.nowMs()).toISOString(),
+      demoClock: this.config.isDemoClock,
     };
   }
 }

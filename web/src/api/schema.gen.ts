@@ -1156,6 +1156,8 @@ export interface components {
             kennel: string;
             /** @description the server’s clock, ISO 8601 */
             now: string;
+            /** @description whether the clock is the demo’s, which begins on a working morning */
+            demoClock: boolean;
         };
         LinkDto: {
             /** @description the secret of a welcome link */

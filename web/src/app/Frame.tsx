@@ -97,6 +97,11 @@ export function Frame() {
             {r.name}
           </NavLink>
         ))}
+        {session.demoClock && (
+          <span className="demo-clock" title="It runs on from there. CLOCK_START sets another moment.">
+            Demo: its clock began on this working morning.
+          </span>
+        )}
         <span className={`live${away ? ' away' : ''}`} role="status">
           <i aria-hidden />
           {away ? 'no connection, trying again' : `${dayWords(now, names.zone).slice(0, 3)} ${monthDay(today)},`}
