@@ -23,7 +23,14 @@ export function keepOffsetMs(dataDir, offsetMs) {
   writeFileSync(fileIn(dataDir), `${JSON.stringify({ offsetMs })}\n`);
 }
 
-/** The offset of a demo that begins now: its today at twenty past ten. `core` has the time zones. */
-export function freshOffsetMs(core, zone, nowMs) {
-  return core.wallToMs(core.localDayOf(nowMs, zone), DEMO_MORNING, zone) - nowMs;
+const DAYS_A_WEEK = 7;
+
+/**
+ * The offset of a demo that begins now: at twenty past ten on the newest day of the week that its file begins on, so that its
+ * week is as it was laid out. `core` has the time zones.
+ */
+export function freshOffsetMs(core, { startDay, zone }, nowMs) {
+  const today = core.localDayOf(nowMs, zone);
+  const back = (core.weekday(today) - core.weekday(startDay) + DAYS_A_WEEK) % DAYS_A_WEEK;
+  return core.wallToMs(core.addDays(today, -back), DEMO_MORNING, zone) - nowMs;
 }

@@ -136,7 +136,10 @@ async function demoClock(kennel) {
   if (kept !== null) return { offsetMs: kept, isKept: true };
   const core = await import(path.join(root, 'core/dist/index.js'));
   const file = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.json'), 'utf8'));
-  return { offsetMs: freshOffsetMs(core, file.settings.timeZone, Date.now()), isKept: false };
+  return {
+    offsetMs: freshOffsetMs(core, { startDay: file.startDay, zone: file.settings.timeZone }, Date.now()),
+    isKept: false,
+  };
 }
 
 function clockEnv(clock) {

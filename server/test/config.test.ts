@@ -2,7 +2,7 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { localDayOf, wallTimeOf, wallToMs } from '@loyal-mane/core';
+import { addDays, daysBetween, localDayOf, wallTimeOf, wallToMs, weekday } from '@loyal-mane/core';
 import { DEMO_MORNING, freshOffsetMs, keepOffsetMs, keptOffsetMs } from '../../scripts/demoClock.mjs';
 import { Writable } from 'node:stream';
 import { pino } from 'pino';
@@ -14,7 +14,7 @@ import { createApp } from '../src/createApp.js';
 import { openDatabase } from '../src/db/connect.js';
 import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 import type { World } from './world.js';
-import { DAWN_MS, openWorld } from './world.js';
+import { DAWN_MS, DEMO, openWorld } from './world.js';
 
 const DATABASE_URL = 'mysql://a:b@127.0.0.1:3306';
 const read = (env: Record<string, string>): Config => readConfig({ DATABASE_URL, ...env });
@@ -36,13 +36,16 @@ describe('the configuration', () => {
   });
 
   it('the demo begins on its working morning, whenever it is opened, and goes on from there', () => {
-    const core = { wallToMs, localDayOf };
+    const core = { wallToMs, localDayOf, addDays, weekday };
+    const { startDay } = DEMO;
     const zone = 'Europe/Oslo';
     for (const at of ['2026-11-29T22:45:00Z', '2026-07-01T03:00:00Z', '2026-03-29T12:00:00Z']) {
       const nowMs = Date.parse(at);
-      const demoMs = nowMs + freshOffsetMs(core, zone, nowMs);
+      const demoMs = nowMs + freshOffsetMs(core, { startDay, zone }, nowMs);
       expect(wallTimeOf(demoMs, zone)).toBe(DEMO_MORNING);
-      expect(localDayOf(demoMs, zone)).toBe(localDayOf(nowMs, zone));
+      expect(weekday(localDayOf(demoMs, zone))).toBe(weekday(startDay));
+      const ago = daysBetween(localDayOf(demoMs, zone), localDayOf(nowMs, zone));
+      expect(ago >= 0 && ago < 7).toBe(true);
     }
     const dir = mkdtempSync(path.join(tmpdir(), 'demo-clock-'));
     expect(keptOffsetMs(dir)).toBeNull();
