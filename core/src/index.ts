@@ -172,6 +172,8 @@ export { breakGroups } from './view/breakGroups.js';
 export type { BreakGroup } from './view/breakGroups.js';
 export { dayFacts } from './view/dayFacts.js';
 export type { DayFacts, RingCall, Ride } from './view/dayFacts.js';
+export { kennelGaps, withGapFilled } from './view/kennelGaps.js';
+export type { KennelGap } from './view/kennelGaps.js';
 export { loadsOf } from './view/loads.js';
 export type { LoadRow, Loads } from './view/loads.js';
 export { draftChanges } from './view/draftChanges.js';

@@ -1,5 +1,5 @@
 /* The frame around the rooms: who sees which, shortcuts, search, the four weeks ahead; and a first day's steps. */
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { RouterProvider, createMemoryRouter, useLocation } from 'react-router';
 import type { Plan } from '@loyal-mane/core';
 import { Frame } from '../src/app/Frame';
@@ -110,6 +110,7 @@ describe('a kennel without anything', () => {
     people: KENNEL.people.slice(0, 1).map((p) => ({ ...p, name: 'Lead' })),
     settings: { ...KENNEL.settings, zoneChecked: false },
   } as unknown as Kennel;
+  const home = KENNEL.sites.find((s) => s.home)?.id;
   const NONE = { published: null as unknown as { id: string; plan: Plan } } as never;
 
   it('says what is needed first, and sets up the usual stations at a press', async () => {
@@ -122,6 +123,30 @@ describe('a kennel without anything', () => {
     expect(await screen.findByText(/Set up\. Change or remove any of them/)).toBeVisible();
     const changes = server.bodies('/api/changes')[0]?.['changes'] as { list: string }[];
     expect(new Set(changes.map((c) => c.list))).toContain('stations');
+  });
+
+  it('names what the next show lacks, and fills it at a press: shifts, a ride there and back, a table', async () => {
+    const kennel = {
+      ...KENNEL,
+      shifts: [],
+      transports: [],
+      stations: KENNEL.stations.filter((s) => s.siteId === home),
+    };
+    show(<CountdownRoom />, { kennel: kennel as Kennel });
+    const gaps = within(screen.getByRole('region', { name: 'Missing for the next show' }));
+    expect(gaps.getByText(/^Nobody works on /)).toBeVisible();
+    expect(gaps.getByText(/^Nothing takes .* and \d+ more to .* and back\.$/)).toBeVisible();
+    press('Add two tables', gaps);
+    await waitFor(() => expect(server.bodies('/api/changes')).toHaveLength(1));
+    const added = server.bodies('/api/changes')[0]?.['changes'] as { list: string; to: { kind: string } }[];
+    expect(added.map((c) => [c.list, c.to.kind])).toEqual([
+      ['stations', 'table'],
+      ['stations', 'table'],
+    ]);
+    cleanup();
+    show(<CountdownRoom />, { kennel: kennel as Kennel, signIn: 'jonas' });
+    expect(screen.queryByRole('region', { name: 'Missing for the next show' })).toBeNull();
+    expect(screen.getByText(/^for .*Nothing takes/)).toBeVisible();
   });
 
   it('opens a whole kennel out of a file, once the lead has said who they are in it', async () => {

@@ -42,3 +42,9 @@ export function isLocalDay(text: string): text is LocalDay {
 export function wallMinutes(time: WallTime): number {
   return Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
 }
+
+/** The wall time of minutes since midnight, "00:00" to "24:00". */
+export function wallOf(minutes: number): WallTime {
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}` as WallTime;
+}

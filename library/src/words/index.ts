@@ -33,6 +33,7 @@ export {
 export { COAT_WORDS, CONDITION_WORDS, SKILL_WORDS, STATION_NAMES, TOOL_WORDS } from './coatWords.js';
 export { breakLine, breakWords } from './breakWords.js';
 export type { BreakLine } from './breakWords.js';
+export { gapButtons, gapWords } from './gapWords.js';
 export { faultWords } from './faultWords.js';
 export { leadWords } from './leadWords.js';
 export { GOES_WRONG } from './goesWrong.js';

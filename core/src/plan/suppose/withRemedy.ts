@@ -2,8 +2,8 @@
  * A kennel with a remedy taken: the rows as they would be, for whoever saves them and for whoever checks first what they do.
  */
 import type { KennelFile, KennelShift } from '../../kennel/kennelFile.js';
-import { wallMinutes } from '../../time/localDay.js';
-import type { Instant, LocalDay, WallTime } from '../../time/localDay.js';
+import { wallMinutes, wallOf } from '../../time/localDay.js';
+import type { Instant, LocalDay } from '../../time/localDay.js';
 import { instantToMs, localDayOf, wallTimeOf } from '../../time/zone.js';
 import type { DogId, PersonId, ShiftId, StationId } from '../../units/ids.js';
 import type { Remedy } from '../plan.js';
@@ -96,12 +96,6 @@ function withBreak(kennel: KennelFile, personId: PersonId, from: Instant, to: In
       return isIt ? { ...p, start, end: wallOf(wallMinutes(start) + ends - begins) } : p;
     }),
   }));
-}
-
-/** A wall time of minutes since midnight. */
-function wallOf(minutes: number): WallTime {
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${two(Math.floor(minutes / 60))}:${two(minutes % 60)}` as WallTime;
 }
 
 function withTwin(kennel: KennelFile, personId: PersonId, newId: () => string): KennelFile {

@@ -18,6 +18,7 @@ import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
 import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
+import { Gaps } from './Gaps';
 import { NoLongerHolds } from './NoLongerHolds';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
@@ -82,22 +83,14 @@ export default function CountdownRoom() {
           </h1>
           <p>
             {answerWords(read, plan, names)}
-            {crew && read.withoutRide.length > 0 && (
-              <>
-                {' '}
-                {rideWords(read.withoutRide.map((id) => names.dog(id)))}
-                {lead && (
-                  <>
-                    {' '}
-                    <Link to="/kennel?part=travel">Enter the transport</Link>
-                  </>
-                )}
-              </>
+            {crew && !lead && read.withoutRide.length > 0 && (
+              <> {rideWords(read.withoutRide.map((id) => names.dog(id)))}</>
             )}
           </p>
         </div>
         <div className="in-the-way">
           <div className="causes">
+            {lead && <Gaps today={today} planning={planning} />}
             <NoLongerHolds breaks={breaks} planning={planning} onOpen={open} />
             <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
           </div>

@@ -1,0 +1,57 @@
+/*
+ * What a kennel lacks for its next show, and the buttons that fill it.
+ */
+import type { KennelGap, WallTime } from '@loyal-mane/core';
+import { wallToMs } from '@loyal-mane/core';
+import { SKILL_WORDS } from './coatWords.js';
+import { METHODS } from './methods.js';
+import type { Names } from './names.js';
+import { dayWords, monthDay } from './timeWords.js';
+
+const NAMED = 3;
+
+/** A gap as a sentence. `site`: the name of a site by its id. */
+export function gapWords(gap: KennelGap, names: Names, site: (id: string) => string): string {
+  switch (gap.code) {
+    case 'noShift': {
+      const days = gap.days.map(
+        (d) => `${dayWords(wallToMs(d, '12:00' as WallTime, names.zone), names.zone).slice(0, 3)} ${monthDay(d)}`,
+      );
+      return `Nobody works on ${list(days)}.`;
+    }
+    case 'noRide': {
+      const dogs = gap.dogs.map((d) => names.dog(d));
+      return `Nothing takes ${list(dogs)} to ${site(gap.siteId)} and back.`;
+    }
+    case 'noTable':
+      return `There is no table at ${site(gap.siteId)}.`;
+    case 'noSkill':
+      return `Nobody has the skill for ${METHODS[gap.step].name.toLowerCase()} (${SKILL_WORDS[gap.skill].toLowerCase()}).`;
+    case 'noSecond':
+      return `${METHODS[gap.step].name} needs a second person (${SKILL_WORDS[gap.skill].toLowerCase()}), and only one can.`;
+  }
+}
+
+/** The words of a gap's buttons, one for each way to fill it: with the person where one is given a skill. */
+export function gapButtons(
+  gap: KennelGap,
+  names: Names,
+): readonly { readonly label: string; readonly personId?: string }[] {
+  switch (gap.code) {
+    case 'noShift':
+      return [{ label: 'Add shifts' }];
+    case 'noRide':
+      return [{ label: 'Add a van there and back' }];
+    case 'noTable':
+      return [{ label: 'Add two tables' }];
+    case 'noSkill':
+    case 'noSecond':
+      return gap.people.map((personId) => ({ label: `Let ${names.first(personId)} do it`, personId }));
+  }
+}
+
+function list(words: readonly string[]): string {
+  if (words.length > NAMED)
+    return `${words.slice(0, NAMED - 1).join(', ')} and ${String(words.length - NAMED + 1)} more`;
+  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+}
