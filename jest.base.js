@@ -21,6 +21,7 @@ const esm = [
   '@ant-design',
   '@rc-component',
   'echarts',
+  // cspell:disable-next-line
   'zrender',
 ];
 

@@ -4,9 +4,10 @@
  */
 import { readFileSync } from 'node:fs';
 import {
-  idealStartIn,
+  WorkingSchedule,
   assembledFor,
   comparePlans,
+  idealStartIn,
   instantToMs,
   kennelOnDay,
   makePlanInput,
@@ -15,7 +16,7 @@ import {
   scheduleOf,
   validatePlan,
   wallToMs,
-  WorkingSchedule,
+  withRemedy,
 } from '@loyal-mane/core';
 import type { Blocker, KennelFile, Plan, PlannedActivity, Problem, Remedy, WallTime } from '@loyal-mane/core';
 import type { Schedule } from '@loyal-mane/engine';
@@ -29,21 +30,6 @@ const dawn = wallToMs(file.startDay, '00:00' as WallTime, zone);
 const plan = sharedPlan(file, { nowMs: dawn });
 const nameOf = (id: string): string => file.dogs.find((d) => d.id === id)?.name ?? '';
 
-function withRemedy(kennel: KennelFile, r: Remedy): KennelFile {
-  if (r.code === 'otherHandler') {
-    return { ...kennel, entries: kennel.entries.map((e) => (e.id === r.entryId ? { ...e, handlerId: r.otherId } : e)) };
-  }
-  if (r.code === 'openStation') {
-    const from = instantToMs(r.from);
-    const open = (s: KennelFile['stations'][number]) => ({
-      ...s,
-      closures: s.closures.filter((c) => wallToMs(c.day, c.end, zone) <= from),
-    });
-    return { ...kennel, stations: kennel.stations.map((s) => (s.id === r.stationId ? open(s) : s)) };
-  }
-  throw new Error(`no test for ${r.code}`);
-}
-
 function notReady(p: Plan): string[] {
   return [...new Set(p.unplaced.filter((u) => u.kind === 'show').map((u) => nameOf(u.dogId)))].sort();
 }
@@ -56,11 +42,25 @@ it('has 16 of 18 ready at the start: Tamsin’s handler stands in the other ring
   expect(remedy?.code === 'otherHandler' && nameOf(remedy.rivalDogId ?? '')).toBe('Brisk');
 });
 
+it('readies Tamsin up to the ring all the same: a handler may be found until the last hour', () => {
+  const tamsin = plan.unplaced.find((u) => nameOf(u.dogId) === 'Tamsin');
+  const steps = plan.activities
+    .filter((a) => a.entryId === tamsin?.entryId && a.state === 'planned')
+    .map((a) => a.step);
+  expect(steps).toEqual(expect.arrayContaining(['bath', 'dryCheck', 'fineTrim', 'bag', 'load', 'finish']));
+  expect(steps).not.toContain('ring');
+  expect(tamsin?.waiting.map((w) => w.step)).toEqual(['gate', 'ring']);
+  // Odran has no time for a bath: his coat is kept up instead.
+  const odran = plan.unplaced.find((u) => nameOf(u.dogId) === 'Odran' && u.reason.code !== 'needsOther');
+  expect(plan.activities.filter((a) => a.entryId === odran?.entryId && a.state === 'planned')).toEqual([]);
+});
+
 it('has all 18 ready when each problem’s first remedy is taken', () => {
   let kennel = file;
   for (const u of plan.unplaced) {
     const remedy = u.reason.remedies[0];
-    if (u.kind === 'show' && remedy !== undefined) kennel = withRemedy(kennel, remedy);
+    if (u.kind === 'show' && remedy !== undefined)
+      kennel = withRemedy(kennel, remedy, { dogId: u.dogId, newId: () => '' });
   }
   const after = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, previous: plan });
   expect(notReady(after)).toEqual([]);
@@ -275,7 +275,10 @@ it('gives every unplaced chain a reason, and a remedy that is named works', () =
     if (u.reason.code === 'needsOther') continue;
     expect(u.reason.remedies.length).toBeGreaterThan(0);
     const first = u.reason.remedies[0] as Remedy;
-    const after = planKennel(withRemedy(file, first), CARE_LIBRARY, { nowMs: dawn, previous: plan });
+    const after = planKennel(withRemedy(file, first, { dogId: u.dogId, newId: () => '' }), CARE_LIBRARY, {
+      nowMs: dawn,
+      previous: plan,
+    });
     expect(after.unplaced.map((x) => x.key)).not.toContain(u.key);
   }
 });

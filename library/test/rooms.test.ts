@@ -121,6 +121,21 @@ describe('the countdown', () => {
     expect(read.unplanned).toBe(0);
   });
 
+  it('names what a ready dog goes without: dropped for its state, missed, or skipped by somebody', () => {
+    expect(read.readyWithout).toEqual([]);
+    const row = read.days.flatMap((d) => d.rows).find((r) => r.problem === null)!;
+    const left = { dogId: row.dogId, entryId: row.entry.id, step: 'fineTrim', why: { code: 'state', state: 'injury' } };
+    const hurt = countdown(kennel, { ...plan, leftOut: [...plan.leftOut, left as never] }, kennel.work, morning);
+    expect(hurt).toMatchObject({ ready: read.ready, readyWithout: [row.dogId] });
+    expect(hurt.days.flatMap((d) => d.rows).find((r) => r.dogId === row.dogId)?.without).toEqual(['fineTrim']);
+    const taskKey = `e:${row.entry.id}:nails:1:1` as never;
+    const skipped = { taskKey, dogId: row.dogId, step: 'nails', state: 'skipped', workedMs: 0 } as const;
+    expect(countdown(kennel, plan, [...kennel.work, skipped], morning).readyWithout).toEqual([row.dogId]);
+    // What a rule of the show forbids is no loss.
+    const barred = { ...left, step: 'whiskers', why: { code: 'showRules', rule: 'whiskers', value: 'no' } };
+    expect(countdown(kennel, { ...plan, leftOut: [barred as never] }, kennel.work, morning).readyWithout).toEqual([]);
+  });
+
   it('puts problems first, the soonest decision first, and says each in a sentence', () => {
     const by = read.problems.map((p) => p.byMs);
     expect([...by].sort((x, y) => x - y)).toEqual(by);

@@ -132,7 +132,7 @@ describe('a kennel without anything', () => {
       transports: [],
       stations: KENNEL.stations.filter((s) => s.siteId === home),
     };
-    show(<CountdownRoom />, { kennel: kennel as Kennel });
+    show(<CountdownRoom />, { kennel });
     const gaps = within(screen.getByRole('region', { name: 'Missing for the next show' }));
     expect(gaps.getByText(/^Nobody works on /)).toBeVisible();
     expect(gaps.getByText(/^Nothing takes .* and \d+ more to .* and back\.$/)).toBeVisible();
@@ -144,7 +144,7 @@ describe('a kennel without anything', () => {
       ['stations', 'table'],
     ]);
     cleanup();
-    show(<CountdownRoom />, { kennel: kennel as Kennel, signIn: 'jonas' });
+    show(<CountdownRoom />, { kennel, signIn: 'jonas' });
     expect(screen.queryByRole('region', { name: 'Missing for the next show' })).toBeNull();
     expect(screen.getByText(/^for .*Nothing takes/)).toBeVisible();
   });

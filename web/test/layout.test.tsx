@@ -30,6 +30,7 @@ function row(id: string, hours: number, steps: StrandStep[] = [], problem = fals
       : null,
     spareMs: null,
     broken: [],
+    without: [],
     isPlanned: true,
   };
 }

@@ -31,7 +31,7 @@ describe('counts and days', () => {
 describe('beside a strand', () => {
   const at = (day: LocalDay, time: string): number => wallToMs(day, time as WallTime, NAMES.zone);
   const row = (more: object): CountdownRow =>
-    ({ also: [], problem: null, broken: [], isPlanned: true, spareMs: null, ...more }) as never;
+    ({ also: [], problem: null, broken: [], without: [], isPlanned: true, spareMs: null, ...more }) as never;
 
   it('stands until when to decide: now, today, tomorrow, a day', () => {
     const now = at(today, '10:00');
@@ -47,6 +47,8 @@ describe('beside a strand', () => {
     expect(alsoWords(row({ also }), NAMES)).toBe(', +Sat, Sun');
     expect(stateWords(row({ isPlanned: false }), NAMES)).toBe('not planned yet');
     expect(stateWords(row({}), NAMES)).toBe('all done');
+    expect(stateWords(row({ without: ['roughTrim'] }), NAMES)).toBe('all done, without rough trim');
+    expect(stateWords(row({ broken: [{}] }), NAMES)).toBe('plan no longer holds');
     expect(stateWords(row({ spareMs: 2 * HOUR_MS }), NAMES)).toMatch(/2 h/);
   });
 });

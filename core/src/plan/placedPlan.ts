@@ -15,7 +15,16 @@ import type { Task } from './problem.js';
 /** The problem of a kennel whose tasks have the assignees, and the minutes, of a plan; null = of no plan yet. */
 export function assembledFor(before: PlanInput, plan: Plan | null): Assembled {
   if (plan === null) return assembleProblem(before);
-  return keptAssignees({ ...before, withoutPlace: entriesOut(plan), plannedSlots: slotsOfPlan(plan) }, plan);
+  const upToRing = readiedEntries(plan);
+  const withoutPlace = new Set([...entriesOut(plan)].filter((id) => !upToRing.has(id)));
+  return keptAssignees({ ...before, withoutPlace, upToRing, plannedSlots: slotsOfPlan(plan) }, plan);
+}
+
+/** Entries that a plan readies without a ring: they have no place, and work all the same. */
+export function readiedEntries(plan: Pick<Plan, 'activities' | 'unplaced'>): ReadonlySet<string> {
+  const out = entriesOut(plan);
+  const ahead = plan.activities.filter((a) => a.state === 'planned' && a.entryId !== null && out.has(a.entryId));
+  return new Set(ahead.map((a) => a.entryId as string));
 }
 
 /** The problem that a plan is made again in: who does what is known, what had no place may have one, minutes are new. */

@@ -15,7 +15,7 @@ import type { SlotHandOver } from './explain/handedOver.js';
 import { handOversOf } from './explain/handedOver.js';
 import { boundOfPlan, oddsOfPlan } from './measure/measure.js';
 import { idealStartIn, movesOf } from './explain/moves.js';
-import type { Plan, PlannedActivity, Reason, TaskName, UnplacedChain } from './plan.js';
+import type { EntryOdds, Plan, PlannedActivity, Reason, TaskName, UnplacedChain } from './plan.js';
 import { assembledFor, personId, scheduleOf } from './placedPlan.js';
 import { makePlanInput } from './assemble/planInput.js';
 import type { Task } from './problem.js';
@@ -66,9 +66,14 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     calendar: assembled.calendar,
     notes: assembled.notes,
     methods: kennel.methods?.number ?? 0,
-    ...(options.odds === true ? { odds: oddsOfPlan(assembled, found.schedule, seed) } : {}),
-    ...(options.bound === true ? { bound: boundOfPlan(assembled) } : {}),
+    ...(options.odds === true ? { odds: oddsOfShown(searched, seed) } : {}),
+    ...(options.bound === true ? { bound: boundOfPlan(searched.before.assembled) } : {}),
   };
+}
+
+/** Odds of the entries that are shown: a dog that is only readied is in no ring in time. */
+function oddsOfShown({ assembled, found }: Searched, seed: number): EntryOdds[] {
+  return oddsOfPlan(assembled, found.schedule, seed).filter((o) => !assembled.input.upToRing.has(o.entryId));
 }
 
 /** Up to so many chains without a place, those of keep-up work are looked into as well (engineering default). */
@@ -77,7 +82,12 @@ const MOST_ASKED = 8;
 /** Chains without a place: entries are asked about before their dogs' keep-up work stood in their way. */
 function whatIsOut({ assembled, found, before }: Searched, options: PlanOptions): UnplacedChain[] {
   const out = new Set(found.unplaced.map((c) => assembled.drafts[c]?.key));
-  const entries = unplacedChains(before.assembled, before.found, options).filter((u) => out.has(u.key));
+  const readied = assembled.input.upToRing;
+  const placed = new Set(assembled.problem.activities.flatMap((a) => (found.schedule[a.index] == null ? [] : [a.key])));
+  const entries = unplacedChains(before.assembled, before.found, options)
+    .filter((u) => out.has(u.key) || readied.has(u.entryId ?? ''))
+    // What is readied has its place; the ring is what waits.
+    .map((u) => ({ ...u, waiting: u.waiting.filter((w) => !placed.has(w.key)) }));
   if (before.found === found) return entries;
   const asked = new Set(entries.map((u) => u.key));
   const rest = found.unplaced.filter((c) => !asked.has(assembled.drafts[c]?.key ?? ''));

@@ -4,7 +4,8 @@
  */
 import type { StepId, WorkState } from '../kennel/vocabulary.js';
 import type { PlanBreak } from '../plan/hold/planBreaks.js';
-import type { Plan, PlannedActivity, UnplacedChain } from '../plan/plan.js';
+import type { LeftOut, Plan, PlannedActivity, UnplacedChain } from '../plan/plan.js';
+import type { DropReason } from '../programs/dogProgram.js';
 import { groupBy } from '../units/groupBy.js';
 import { addDays } from '../time/localDay.js';
 import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
@@ -69,6 +70,8 @@ export interface CountdownRow<E extends RoomKennel['entries'][number] = RoomKenn
   readonly problem: UnplacedChain | null;
   /** Tasks of its entries that no longer hold in the plan: by that the dog is not ready. */
   readonly broken: readonly PlanBreak[];
+  /** Steps of its entries that are left out though its coat asks for them: it is ready without them. */
+  readonly without: readonly StepId[];
   /** Whether the plan knows of the entry; one that was entered since, or lies beyond it, is not ready yet. */
   readonly isPlanned: boolean;
   /** How much later the next open step could begin, ms; null when nothing is open or there is a problem. */
@@ -93,6 +96,8 @@ export interface Countdown<E extends RoomKennel['entries'][number] = RoomKennel[
   readonly unplanned: number;
   /** Rows whose plan no longer holds. */
   readonly broken: number;
+  /** Dogs that will be ready, but without something. */
+  readonly readyWithout: readonly string[];
   /** Dogs of the next show, away from home, that no ride takes there. */
   readonly withoutRide: readonly string[];
   /** Rows with a problem, the soonest decision first, with the moment by which it must be taken. */
@@ -144,8 +149,11 @@ export function countdown<K extends RoomKennel>(
   }));
   const broken = rows.filter(isBroken).length;
   const ready = rows.length - problems.length - unplanned - broken;
+  const readyWithout = rows
+    .filter((row) => row.problem === null && row.isPlanned && row.broken.length === 0 && row.without.length > 0)
+    .map((row) => row.dogId);
   const withoutRide = show === null ? [] : withoutRideTo(kennel, show, rows);
-  return { show, days, ready, of: rows.length, unplanned, broken, withoutRide, problems, later };
+  return { show, days, ready, of: rows.length, unplanned, broken, readyWithout, withoutRide, problems, later };
 }
 
 /** Whether a dog counts as not ready by its plan alone. */
@@ -191,6 +199,7 @@ interface Reading<K extends RoomKennel> {
   /** Entries of which the plan has work. */
   readonly planned: ReadonlySet<string | null>;
   readonly breaks: ReadonlyMap<string | null, readonly PlanBreak[]>;
+  readonly leftOut: ReadonlyMap<string | null, readonly LeftOut[]>;
 }
 
 function readingOf<K extends RoomKennel>(
@@ -210,6 +219,7 @@ function readingOf<K extends RoomKennel>(
     states: new Map(work.map((w) => [w.taskKey, w])),
     planned: new Set(activities.map((a) => a.entryId)),
     breaks: groupBy(breaks, (b) => b.entryId as string | null),
+    leftOut: groupBy(plan?.leftOut ?? [], (l) => l.entryId as string | null),
   };
 }
 
@@ -246,6 +256,7 @@ function showRows<K extends RoomKennel>(read: Reading<K>, showId: string): Count
       steps: stepsOf(read, dogId, entry),
       problem,
       broken: brokenOf(read, ahead),
+      without: withoutOf(read, dogId, ahead),
       isPlanned: isPlanned(read, entries),
       spareMs: problem === null ? spareOf(open, read.states, nowMs) : null,
     };
@@ -262,6 +273,22 @@ function isPlanned<K extends RoomKennel>(read: Reading<K>, entries: readonly Ent
 /** Breaks of a dog's entries that are not judged yet. */
 function brokenOf(read: Reading<RoomKennel>, entries: readonly { readonly id: string }[]): readonly PlanBreak[] {
   return entries.flatMap((e) => read.breaks.get(e.id) ?? []);
+}
+
+/** Reasons by which a coat is less than it could be; rules, age and locked zones leave out what is not wanted. */
+const IS_LOSS: ReadonlySet<DropReason['code']> = new Set(['past', 'passedOver', 'state', 'noConsent']);
+
+/** Steps that a dog goes without: dropped by the plan, or skipped by somebody, each once. */
+function withoutOf(
+  read: Reading<RoomKennel>,
+  dogId: string,
+  entries: readonly { readonly id: string }[],
+): readonly StepId[] {
+  const dropped = entries.flatMap((e) => (read.leftOut.get(e.id) ?? []).filter((l) => IS_LOSS.has(l.why.code)));
+  const skipped = (read.work.get(dogId) ?? []).filter(
+    (w) => w.state === 'skipped' && entries.some((e) => w.taskKey.startsWith(`e:${e.id}:`)),
+  );
+  return [...new Set([...dropped.map((l) => l.step), ...skipped.map((w) => w.step)])];
 }
 
 function problemOf(

@@ -32,9 +32,12 @@ export class BreakService {
 
   /** Changes of the kennel since a plan was published, newest first; work and planning are none. */
   private async changesSince(planId: string): Promise<Change[]> {
-    const published = await this.knex('events').where({ kind: 'plan.published', subject: planId }).max({ n: 'number' });
+    const published = await this.knex('events')
+      .where({ kind: 'plan.published', subject: planId })
+      .orderBy('number', 'desc')
+      .first('number');
     return this.knex('events')
-      .where('number', '>', Number(published[0]?.['n'] ?? 0))
+      .where('number', '>', published?.number ?? 0)
       .whereNot('kind', 'like', 'task.%')
       .whereNot('kind', 'like', 'plan.%')
       .orderBy('number', 'desc')

@@ -100,31 +100,31 @@ export function SetTask({ activity: a, open, plan }: Props) {
   const isOther = isMoved || who !== (first ?? ANYBODY);
   return (
     <div className="set-task">
-          <Select
-            aria-label="Move to which day"
-            value={day}
-            options={days.map((d) => ({
-              value: d,
-              label: dayWords(wallToMs(d, '12:00' as WallTime, names.zone), names.zone),
-            }))}
-            onChange={setDay}
-            style={{ width: 130 }}
-          />
-          <Input
-            aria-label="Move to which time"
-            placeholder={clockWords(startMs, names.zone, '24h')}
-            value={time}
-            status={isMoved && !fits ? 'error' : ''}
-            onChange={(e) => setTime(e.target.value)}
-            style={{ width: 80 }}
-          />
+      <Select
+        aria-label="Move to which day"
+        value={day}
+        options={days.map((d) => ({
+          value: d,
+          label: dayWords(wallToMs(d, '12:00' as WallTime, names.zone), names.zone),
+        }))}
+        onChange={setDay}
+        style={{ width: 130 }}
+      />
+      <Input
+        aria-label="Move to which time"
+        placeholder={clockWords(startMs, names.zone, '24h')}
+        value={time}
+        status={isMoved && !fits ? 'error' : ''}
+        onChange={(e) => setTime(e.target.value)}
+        style={{ width: 80 }}
+      />
       {a.people.length > 0 && (
         <Select
           aria-label="By whom"
           value={who}
           loading={doers === undefined && wantedMs !== null && fits}
           options={[
-            ...(doers ?? []).map((d) => ({ value: d.personId as string, label: doerWords(d, names) })),
+            ...(doers ?? []).map((d) => ({ value: d.personId, label: doerWords(d, names) })),
             { value: ANYBODY, label: 'Whoever can' },
           ]}
           onChange={setChosen}

@@ -150,8 +150,9 @@ function entryChain(
   if (part === 'first') noteProgram(context, dog, entry, own);
   const { program } = own;
   const before = part === 'first' ? program.preparation : program.between;
-  const steps = [...before, ...program.showMorning, ...program.after].filter((s) =>
-    s.when.every((c) => isMet(c, dog, facts)),
+  const isReadied = input.upToRing.has(entry.id);
+  const steps = [...before, ...program.showMorning, ...program.after].filter(
+    (s) => s.when.every((c) => isMet(c, dog, facts)) && !(isReadied && HANDLED.has(s.step)),
   );
   const key = `e:${entry.id}`;
   const handler = entry.handlerId === undefined ? -1 : (input.personIndex.get(entry.handlerId) ?? -1);
@@ -170,6 +171,9 @@ function entryChain(
     ),
   };
 }
+
+/** Work of whoever shows the dog, and what only follows it. */
+const HANDLED: ReadonlySet<StepId> = new Set(['gate', 'ring', 'winnersHold']);
 
 /** Steps that drop out of an entry's work, and cautions; each once a dog and show. */
 function noteProgram(context: DraftContext, dog: KennelDog, entry: KennelEntry, own: DogProgram): void {

@@ -54,6 +54,8 @@ export interface PlanInput {
   readonly pace: LearnedPace;
   /** Entries that have no place: what they would have covered of their dog's keep-up comes back as ordinary work. */
   readonly withoutPlace: ReadonlySet<string>;
+  /** Entries that nobody can take into the ring: their dogs are readied all the same, up to it. */
+  readonly upToRing: ReadonlySet<string>;
   /** Keys of keep-up rounds that other work of the same day takes in. */
   readonly merged: ReadonlySet<string>;
   /** Attended slots of a plan's tasks, by task key: a difference of one slot is rounding, and changes nothing. */
@@ -84,6 +86,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     homeSite: home < 0 ? 0 : home,
     assignees: NO_ASSIGNEES,
     withoutPlace: new Set(),
+    upToRing: new Set(),
     rests: [],
     merged: new Set(),
     plannedSlots: new Map(),

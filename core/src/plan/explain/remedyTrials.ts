@@ -19,8 +19,9 @@ import {
   withoutBreaks,
 } from './supposedProblems.js';
 
-/** How much longer somebody is asked to stay, in slots; and how much sooner to begin (2 h). */
+/** How much longer somebody is asked to stay, in slots. */
 export const STAY_SLOTS = [2, 6, 12] as const;
+/** How much sooner somebody is asked to begin, in slots (2 h). */
 export const EARLIER_SLOTS = 24;
 
 /** A problem with one thing different, and the change that it stands for. */

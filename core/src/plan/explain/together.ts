@@ -1,7 +1,6 @@
 /*
  * Changes that help only together: two causes at once are said as two. All that could be changed is changed, and whatever
- * turns out not to be needed is left out again, halves first (delta debugging: A. Zeller, R. Hildebrandt, Simplifying and
- * Isolating Failure-Inducing Input, 2002, from memory).
+ * turns out not to be needed is left out again, halves first (delta debugging, 2002, from memory).
  */
 import type { Schedule } from '@loyal-mane/engine';
 import type { Problem, Task } from '../problem.js';

@@ -63,7 +63,7 @@ class KennelSearch {
 
   search(input: PlanInput): Searched {
     const before = this.byAssignee(input);
-    return { ...this.rested(this.merged(this.withKeepUpBack(before))), before };
+    return { ...this.rested(this.merged(this.withKeepUpBack(this.upToRing(before)))), before };
   }
 
   /** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
@@ -80,11 +80,26 @@ class KennelSearch {
     }
   }
 
+  /** A dog that nobody can take into the ring is readied all the same: a handler may be found until the last hour. */
+  private upToRing(before: Found): Found {
+    const { problem, drafts, input } = before.assembled;
+    const out = before.found.unplaced.filter((c) => problem.chains[c]?.kind === 'show' && problem.chains[c].needs < 0);
+    const wanted = new Set<string>(out.flatMap((c) => drafts[c]?.entryId ?? []));
+    if (wanted.size === 0) return before;
+    const all = this.again(before, { ...input, upToRing: wanted }, this.options.previous ?? null);
+    const still = new Set<string>(all.found.unplaced.map((c) => all.assembled.drafts[c]?.entryId ?? ''));
+    const readied = new Set([...wanted].filter((id) => !still.has(id)));
+    if (readied.size === 0 || !isNoWorse(all, before)) return before;
+    return readied.size === wanted.size ? all : this.again(before, { ...input, upToRing: readied }, null);
+  }
+
   /** A dog whose entry has no place is cared for all the same: keep-up work that the entry would have covered is placed too. */
   private withKeepUpBack(before: Found): Found {
+    const { input } = before.assembled;
     const out = before.found.unplaced.flatMap((c) => before.assembled.drafts[c]?.entryId ?? []);
-    if (out.length === 0) return before;
-    return this.again(before, { ...before.assembled.input, withoutPlace: new Set<string>(out) });
+    const left = out.filter((id) => !input.upToRing.has(id));
+    if (left.length === 0) return before;
+    return this.again(before, { ...input, withoutPlace: new Set<string>(left) });
   }
 
   /** Keep-up work that other work of the day takes in anyway is part of that. */
@@ -121,9 +136,11 @@ class KennelSearch {
     return this.again(now, { ...input, rests: [...input.rests, ...rests] });
   }
 
-  /** The same plan in the problem of another input, mended. */
-  private again(before: Found, input: PlanInput): Found {
-    const [assembled, previous] = reassembled(before.assembled, before.found.schedule, input);
+  /** The same plan in the problem of another input, mended; what it has no place for where `plan` had it. */
+  private again(before: Found, input: PlanInput, plan: Plan | null = null): Found {
+    const [assembled, kept] = reassembled(before.assembled, before.found.schedule, input);
+    const old = plan === null ? null : scheduleOf(assembled, plan);
+    const previous = old === null ? kept : kept.map((p, i) => p ?? old[i] ?? null);
     const found = this.once(assembled, previous, false);
     return { assembled, found: { ...found, rounds: before.found.rounds } };
   }

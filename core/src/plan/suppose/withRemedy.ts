@@ -107,7 +107,7 @@ function withTwin(kennel: KennelFile, personId: PersonId, newId: () => string): 
     .map((s) => ({ ...s, id: newId() as ShiftId, personId: twin }));
   return {
     ...kennel,
-    people: [...kennel.people, { ...person, id: twin, signIn: `${person.signIn ?? 'somebody'}-2` }],
+    people: [...kennel.people, { ...person, id: twin, signIn: `${person.signIn}-2` }],
     shifts: [...kennel.shifts, ...shifts],
     transports: kennel.transports.map((t) => (t.people.includes(personId) ? { ...t, people: [...t.people, twin] } : t)),
   };

@@ -3,7 +3,7 @@
  */
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Button } from 'antd';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, Plan, WallTime } from '@loyal-mane/core';
 import { dayWords, monthDay, tightestWords, whyNotWords } from '@loyal-mane/library/words';
@@ -16,9 +16,7 @@ import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
-import { DogDrawer } from './DogDrawer';
 import { nightsOf } from './nights';
-import { Gaps } from './Gaps';
 import { NoLongerHolds } from './NoLongerHolds';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
@@ -31,6 +29,10 @@ import './countdown.css';
 
 /** Asked for now and then. */
 const WhatIfDrawer = lazy(() => import('./WhatIf').then((m) => ({ default: m.WhatIfDrawer })));
+/** Needed when a dog is opened. */
+const DogDrawer = lazy(() => import('./DogDrawer').then((m) => ({ default: m.DogDrawer })));
+/** Only leads fill what is missing; it brings the library along. */
+const Gaps = lazy(() => import('./Gaps').then((m) => ({ default: m.Gaps })));
 /** Needed once in a kennel's life. */
 const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));
 
@@ -90,7 +92,11 @@ export default function CountdownRoom() {
         </div>
         <div className="in-the-way">
           <div className="causes">
-            {lead && <Gaps today={today} planning={planning} />}
+            {lead && (
+              <Suspense>
+                <Gaps today={today} planning={planning} />
+              </Suspense>
+            )}
             <NoLongerHolds breaks={breaks} planning={planning} onOpen={open} />
             <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
           </div>
@@ -124,7 +130,11 @@ export default function CountdownRoom() {
           <WhatIfDrawer onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
         </Suspense>
       )}
-      <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+      {openDog !== null && (
+        <Suspense>
+          <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+        </Suspense>
+      )}
     </div>
   );
 }
@@ -163,6 +173,7 @@ function answerWords(read: Read, plan: Plan | null, names: Names): string {
     `for ${read.show?.name ?? ''}.`,
     ...(problems === 0 && read.unplanned === 0 && read.broken === 0 ? ['Nothing is in the way.'] : []),
     ...(problems === 0 ? [] : [`${numberWords(problems)} ${problems === 1 ? 'needs' : 'need'} a decision.`]),
+    ...(read.readyWithout.length === 0 ? [] : [withoutWords(read.readyWithout.map((id) => names.dog(id)))]),
     ...(read.broken === 0
       ? []
       : [`The plan no longer holds for ${numberWords(read.broken).toLowerCase()}: plan again.`]),
@@ -174,6 +185,12 @@ function answerWords(read: Read, plan: Plan | null, names: Names): string {
       : []),
   ];
   return sentences.join(' ');
+}
+
+/** "Fenn without something: press for what." */
+function withoutWords(dogs: readonly string[]): string {
+  const few = dogs.length <= 3 ? dogs.join(', ') : `${String(dogs.length)} dogs`;
+  return `${few} will go without something that the coat asks for.`;
 }
 
 function numberWords(n: number): string {

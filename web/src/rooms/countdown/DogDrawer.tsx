@@ -1,7 +1,7 @@
 /*
  * A dog's strand, opened: every step with its time, hands and reason; where one has no place, what would help.
  */
-import { Button, Drawer } from 'antd';
+import { Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
 import type { PlannedActivity } from '@loyal-mane/core';

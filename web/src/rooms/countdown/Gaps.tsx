@@ -6,7 +6,7 @@ import { App as AntApp, Button } from 'antd';
 import { useMemo } from 'react';
 import { changesBetween, kennelGaps, withGapFilled } from '@loyal-mane/core';
 import type { KennelGap, LocalDay, Plan, StepId } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '@loyal-mane/library';
+import { STEP_NEEDS } from '@loyal-mane/library';
 import { gapButtons, gapWords } from '@loyal-mane/library/words';
 import { v7 } from 'uuid';
 import { command, useCommand } from '../../api/commands';
@@ -41,7 +41,7 @@ export function Gaps({ today, planning }: { today: LocalDay; planning: ReturnTyp
     const filled = fillings.reduce((k, f) => withGapFilled(k, f.gap, v7, f.personId), rows);
     await saveChanges(changesBetween(rows, filled), commandId);
   });
-  const gaps = useMemo(() => kennelGaps(kennel, CARE_LIBRARY.steps, wantedSteps(plan), today), [kennel, plan, today]);
+  const gaps = useMemo(() => kennelGaps(kennel, STEP_NEEDS, wantedSteps(plan), today), [kennel, plan, today]);
   if (gaps.length === 0) return null;
   const take = (fillings: readonly Filling[], then: () => void): void =>
     fill.mutate(command(fillings), {

@@ -3,7 +3,7 @@
  */
 import { daysBetween, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { CountdownRow, LocalDay, WallTime } from '@loyal-mane/core';
-import { clockWords, dayWords, shortWhyNot, spareWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, dayWords, shortWhyNot, spareWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 
 /** The dog's other show days of the circuit: ", +Sat, Sun". */
@@ -25,10 +25,19 @@ export function byWords(byMs: number, nowMs: number, names: Names): string {
       : `by ${dayWords(byMs, names.zone)} ${time}`;
 }
 
+/** "without rough trim", or "without bath and 3 more". */
+function withoutWords(steps: CountdownRow['without']): string {
+  const [first] = steps;
+  if (first === undefined) return '';
+  const name = METHODS[first].name.toLowerCase();
+  return steps.length === 1 ? `without ${name}` : `without ${name} and ${String(steps.length - 1)} more`;
+}
+
 /** The dog's obstacle, or the time it has to spare. */
 export function stateWords(row: CountdownRow, names: Names): string {
   if (row.problem !== null) return shortWhyNot(row.problem, names);
   if (!row.isPlanned) return 'not planned yet';
   if (row.broken.length > 0) return 'plan no longer holds';
-  return row.spareMs === null ? 'all done' : spareWords(row.spareMs);
+  const spare = row.spareMs === null ? 'all done' : spareWords(row.spareMs);
+  return row.without.length === 0 ? spare : `${spare}, ${withoutWords(row.without)}`;
 }

@@ -10,8 +10,9 @@ const SMALL_DOG_PX = 7.4;
 const PLACE_PX = 6.6;
 /** Px between two names of one row. */
 const APART_PX = 6;
-/** Top of the first row in a lane, and height of a row, px. */
+/** Top of the first row in a lane, px. */
 export const UNDER_TOP_PX = 57;
+/** Height of a row, px. */
 export const UNDER_ROW_PX = 15;
 
 /** A block with its place on the rope, px. */
