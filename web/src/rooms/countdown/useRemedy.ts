@@ -22,13 +22,14 @@ export function useRemedy(planAgain: () => void) {
   return {
     canTake: ({ changes }: CheckedRemedy): boolean => !changes.some((r) => OUTSIDE.has(r.code)),
     busy: change.isPending,
+    /** What follows is done although the drawer that it was pressed in may be closed by then. */
     take: ({ changes }: CheckedRemedy, dogId: DogId): void =>
-      change.mutate(command({ changes, dogId }), {
-        onSuccess: () => {
+      void change.mutateAsync(command({ changes, dogId })).then(
+        () => {
           void message.success('Taken. Planning again.');
           planAgain();
         },
-        onError: (error) => void message.error(problemWords(error), 8),
-      }),
+        (error: unknown) => void message.error(problemWords(error), 8),
+      ),
   };
 }
