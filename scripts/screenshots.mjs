@@ -52,7 +52,11 @@ try {
   const lead = await open(browser, 'maren', '/', 1280, 800);
   await lead.screenshot({ path: out('countdown') });
   await lead.getByRole('button', { name: /^Tamsin / }).click();
-  await lead.waitForTimeout(800);
+  await lead
+    .getByRole('dialog')
+    .getByRole('button', { name: /^(Let|Reopen) / })
+    .first()
+    .waitFor({ timeout: 60_000 });
   await lead.screenshot({ path: out('dog') });
   await lead
     .getByRole('dialog')
@@ -67,8 +71,17 @@ try {
   await lead.locator('.block').first().waitFor();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('day-sheet') });
+  await lead.getByRole('button', { name: 'Load', exact: true }).click();
+  await lead
+    .getByRole('img', { name: /^Bars by day/ })
+    .first()
+    .waitFor();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('load') });
+  await lead.getByRole('button', { name: 'Hours', exact: true }).click();
   await lead.locator('.block.planned:not([aria-haspopup])').first().click();
-  await lead.waitForTimeout(2500);
+  await lead.locator('.starts').waitFor({ timeout: 60_000 });
+  await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('task') });
   await lead.goto('/methods');
   await lead.getByRole('radio', { name: /Keep misting/ }).click();
@@ -105,6 +118,15 @@ try {
   await lead.getByRole('table', { name: 'Shifts of the week' }).waitFor();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('kennel') });
+  const paper = await open(browser, 'maren', '/day', 794, 1123);
+  await paper.emulateMedia({ media: 'print' });
+  await paper.evaluate(() => {
+    // The page on paper is drawn when the browser asks for it.
+    window.print = () => void window.dispatchEvent(new Event('beforeprint'));
+    [...document.querySelectorAll('button')].find((b) => b.textContent === 'Crate cards')?.click();
+  });
+  await paper.getByRole('article').first().waitFor();
+  await paper.screenshot({ path: out('crate-cards') });
   const bench = await open(browser, 'tuva', '/bench', 1024, 768);
   await bench.screenshot({ path: out('bench') });
   const phone = await open(browser, 'pia', '/', 390, 844);
