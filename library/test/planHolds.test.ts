@@ -31,6 +31,21 @@ it('holds where nothing changed, and while its slack carries what is late', () =
   for (const min of [5, 20, 45]) expect(broken({}, NOW_MS + min * MIN_MS)).toEqual([]);
 });
 
+it('holds on the next morning when the day went as planned, whatever pace was learned from it', () => {
+  const today = plan.activities.filter((a) => a.state !== 'done' && a.start < '2026-06-17T22');
+  const done = today.map((a): WorkRecord => ({
+    ...{ taskKey: a.key, dogId: a.dogId, step: a.step, state: 'done', startedAt: a.start, finishedAt: a.attendedUntil },
+    ...(a.people[0] === undefined ? {} : { personId: a.people[0] }),
+    ...(a.stationId === null ? {} : { stationId: a.stationId }),
+    ...(a.minutes.usual > 0 ? { expectedMin: a.minutes.usual } : {}),
+    workedMs: 0.7 * (instantToMs(a.attendedUntil) - instantToMs(a.start)),
+  }));
+  const keys = new Set(done.map((w) => w.taskKey));
+  const work = [...kennel.work.filter((w) => !keys.has(w.taskKey)), ...done];
+  for (const at of ['2026-06-17T20:00:00Z', '2026-06-18T03:00:00Z', '2026-06-18T05:35:00Z'])
+    expect(broken({ work }, Date.parse(at))).toEqual([]);
+});
+
 it('says so when work is so far behind that dogs miss their time, as one matter', () => {
   const breaks = broken({}, NOW_MS + 30 * 60 * MIN_MS);
   expect(codes(breaks)).toContain('late');

@@ -156,7 +156,7 @@ function makeActivity(
   const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
   const own = s.exact ? slotsOf(minutes) : slotsInRun(minutes / s.sessions, s.carriedMin, s.mostMin, s.step.careful);
   const known = input.plannedSlots.get(s.key) ?? own;
-  const att = Math.abs(known - own) <= 1 ? known : own;
+  const att = input.keepsMinutes || Math.abs(known - own) <= 1 ? known : own;
   const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
   const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;
   const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;

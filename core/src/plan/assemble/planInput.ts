@@ -60,6 +60,8 @@ export interface PlanInput {
   readonly merged: ReadonlySet<string>;
   /** Attended slots of a plan's tasks, by task key: a difference of one slot is rounding, and changes nothing. */
   readonly plannedSlots: ReadonlyMap<string, number>;
+  /** Whether tasks keep those minutes whatever is known since: a plan is held against its own. */
+  readonly keepsMinutes: boolean;
   /** Pauses that a plan gives to people who would work too long without one. */
   readonly rests: readonly Rest[];
   /** Who tasks went to, where their minutes are to be that person's. */
@@ -90,6 +92,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     rests: [],
     merged: new Set(),
     plannedSlots: new Map(),
+    keepsMinutes: false,
     pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
     hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),
   };

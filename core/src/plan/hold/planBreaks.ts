@@ -82,7 +82,8 @@ const PASSED_UNSEEN: ReadonlySet<StepId> = new Set([...DEADLINES]);
 
 /** What of a plan no longer holds at a moment; empty while all of it does. Tasks in order of time. */
 export function planBreaks(kennel: KennelFile, library: CareLibrary, plan: Plan, nowMs: number): PlanBreak[] {
-  const assembled = assembledFor(makePlanInput(kennel, library, nowMs), plan);
+  // A pace that was learned overnight changes what is expected, not what was planned.
+  const assembled = assembledFor({ ...makePlanInput(kennel, library, nowMs), keepsMinutes: true }, plan);
   return new Holding(assembled, scheduleOf(assembled, plan)).breaks();
 }
 
