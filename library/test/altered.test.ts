@@ -1,13 +1,13 @@
 /* Kennels altered as life alters them: the reason that is named is the true one, and every remedy that is offered does what it says. */
 import { readFileSync } from 'node:fs';
-import { addDays, checkRemedies, planKennel, wallToMs, withRemedy } from '@loyal-mane/core';
+import { addDays, checkRemedies, countdown, planKennel, wallToMs, withRemedy } from '@loyal-mane/core';
 import type { KennelFile, LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
 import { checkedWords, namesOf, remedyWords, whyNotWords } from '../src/words/index.js';
 
 const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const NOW_MS = wallToMs(DEMO.startDay, '07:00' as WallTime, DEMO.settings.timeZone);
-const ROUNDS = 12;
+const ROUNDS = 4;
 const DAYS = [DEMO.startDay, addDays(DEMO.startDay, 1)];
 
 const planOf = (kennel: KennelFile, previous: Plan | null = null): Plan =>
@@ -53,7 +53,7 @@ const atShows = (days: number, more: (k: KennelFile) => KennelFile = (k) => k): 
   });
 
 /** Every remedy that is offered for the first entries without a place, taken in the file and planned again. */
-function provesRemedies(kennel: KennelFile, plan: Plan, most = 2): number {
+function provesRemedies(kennel: KennelFile, plan: Plan, most = 1): number {
   const names = namesOf(kennel);
   let proven = 0;
   for (const u of outOf(plan)
@@ -76,7 +76,7 @@ it('as it is: the closed tub and the two rings, each with a change that was plan
   const plan = planOf(DEMO);
   const said = outOf(plan).map((u) => whyNotWords(u, namesOf(DEMO)));
   expect(said).toEqual(expect.arrayContaining([expect.stringMatching(/^No free time for Odran’s .*Tub 2 is closed/)]));
-  expect(provesRemedies(DEMO, plan)).toBeGreaterThan(1);
+  expect(provesRemedies(DEMO, plan, 3)).toBeGreaterThan(1);
 });
 
 it('tubs closed for two days: the tub is named, and opening it gives most of the dogs their place', () => {
@@ -121,5 +121,18 @@ it('a show a day earlier: what is lost is lost by shifts and times, and nothing 
   const plan = planOf(kennel);
   expect(outOf(plan).length).toBeGreaterThan(0);
   for (const u of outOf(plan)) expect(whyNotWords(u, namesOf(kennel)).length).toBeGreaterThan(20);
-  provesRemedies(kennel, plan, 3);
+  provesRemedies(kennel, plan, 1);
+});
+
+it('stitches: what is dropped for them is named, and the dog is ready without it, not simply ready', () => {
+  const bram = DEMO.dogs.find((d) => d.name === 'Bram');
+  const states = [{ kind: 'injury', from: DEMO.startDay } as never];
+  const kennel = { ...DEMO, dogs: DEMO.dogs.map((d) => (d.id === bram?.id ? { ...d, states } : d)) };
+  const plan = planOf(kennel);
+  const dropped = plan.leftOut.filter((l) => l.dogId === bram?.id && l.why.code === 'state').map((l) => l.step);
+  expect(dropped).toContain('bath');
+  const read = countdown(kennel, plan, kennel.work, NOW_MS);
+  const row = read.days.flatMap((d) => d.rows).find((r) => r.dogId === bram?.id);
+  expect(row?.without).toEqual(expect.arrayContaining(dropped));
+  if (row?.problem === null) expect(read.readyWithout).toContain(bram?.id);
 });

@@ -275,8 +275,13 @@ function brokenOf(read: Reading<RoomKennel>, entries: readonly { readonly id: st
   return entries.flatMap((e) => read.breaks.get(e.id) ?? []);
 }
 
-/** Reasons by which a coat is less than it could be; rules, age and locked zones leave out what is not wanted. */
-const IS_LOSS: ReadonlySet<DropReason['code']> = new Set(['past', 'passedOver', 'state', 'noConsent']);
+/**
+ * Reasons by which a coat is less than it could be. Rules, age and locked zones leave out what is not wanted, and what later
+ * work has passed over can no longer be had.
+ */
+const IS_LOSS: ReadonlySet<DropReason['code']> = new Set(['past', 'state', 'noConsent']);
+/** A look or a test that is over changes no coat, and a missed rough pass is made good by the fine one. */
+const NO_LOSS: ReadonlySet<StepId> = new Set(['shapeCheck', 'combThrough', 'dryCheck', 'inspection', 'roughTrim']);
 
 /** Steps that a dog goes without: dropped by the plan, or skipped by somebody, each once. */
 function withoutOf(
@@ -284,7 +289,11 @@ function withoutOf(
   dogId: string,
   entries: readonly { readonly id: string }[],
 ): readonly StepId[] {
-  const dropped = entries.flatMap((e) => (read.leftOut.get(e.id) ?? []).filter((l) => IS_LOSS.has(l.why.code)));
+  const dropped = entries.flatMap((e) =>
+    (read.leftOut.get(e.id) ?? []).filter(
+      (l) => IS_LOSS.has(l.why.code) && !(l.why.code === 'past' && NO_LOSS.has(l.step)),
+    ),
+  );
   const skipped = (read.work.get(dogId) ?? []).filter(
     (w) => w.state === 'skipped' && entries.some((e) => w.taskKey.startsWith(`e:${e.id}:`)),
   );

@@ -21,6 +21,8 @@ import { PlanRepository } from './planRepository.js';
 @Injectable()
 export class CheckService implements OnModuleDestroy {
   private ending: AbortController | null = null;
+  /** The plan that is being looked into. */
+  private current: string | null = null;
   private looking: Promise<void> = Promise.resolve();
 
   constructor(
@@ -43,19 +45,24 @@ export class CheckService implements OnModuleDestroy {
     this.end();
     const ending = new AbortController();
     this.ending = ending;
+    this.current = planId;
     this.looking = this.looking.then(() => this.look(planId, ending.signal));
   }
 
-  /** Begins to look into a plan that nobody has looked into yet; else does nothing. */
+  /** Begins to look into a plan that nobody has looked into to the end, or has stopped; else does nothing. */
   async want(planId: string): Promise<void> {
     if ((await this.plans.storedById(planId)) === null) throw new Problem('notFound', 'There is no such plan.');
-    if ((await this.checks.read(planId)) === null) this.begin(planId);
+    const known = await this.checks.read(planId);
+    const isOver = known !== null && (known.isStopped || known.chains.length >= known.of);
+    // A newer plan may have ended the looking; it is taken up again where somebody asks.
+    if (!isOver && this.current !== planId) this.begin(planId);
   }
 
   /** Leaves what is being looked into. */
   end(): void {
     this.ending?.abort();
     this.ending = null;
+    this.current = null;
   }
 
   /** Stops looking into a plan, for everybody. */
@@ -70,6 +77,7 @@ export class CheckService implements OnModuleDestroy {
   private async look(planId: string, signal: AbortSignal): Promise<void> {
     try {
       if (!signal.aborted) await this.lookInto(planId, signal);
+      if (this.current === planId) this.current = null;
     } catch (error) {
       if (!signal.aborted && databaseErrorKind(error) === null)
         this.logger.error({ err: error, planId }, 'looking for what would help failed');

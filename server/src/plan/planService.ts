@@ -80,7 +80,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   /** Publishes or discards a draft. */
   async endDraft(given: Command, id: string, state: 'published' | 'discarded'): Promise<{ planId: string }> {
     const at = new Date(this.clock.nowMs());
-    return this.events.run(given, async (trx) => {
+    const ended = await this.events.run(given, async (trx) => {
       const before = await this.plans.publishedId(trx);
       if (!(await this.plans.endDraft(trx, id, state, at))) {
         throw new Problem('stale', 'Somebody has published, discarded or replaced this draft. Nothing was changed.', {
@@ -90,6 +90,10 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
       const change = { before, after: state === 'published' ? id : before };
       return { kind: `plan.${state}`, subject: id, change, result: { planId: id } };
     });
+    // What was left of the plan that stays in force, when the draft was planned, is looked for again.
+    const inForce = state === 'discarded' ? await this.plans.publishedId() : null;
+    if (inForce !== null) await this.checks.want(inForce);
+    return ended;
   }
 
   /** Goes back to the plan that the published one took the place of. */

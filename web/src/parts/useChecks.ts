@@ -24,7 +24,9 @@ export function useChecks(): Checks {
   const { view, stored, lead } = useRooms();
   const id = stored?.id ?? '';
   const mine = view.checks.find((c) => c.planId === id);
-  const wanted = lead && stored !== null && mine === undefined && hasOpenQuestion(stored.plan.unplaced);
+  // One that was left for a newer plan is taken up again; one that runs is left alone by the server.
+  const isOpen = mine === undefined || (!mine.isStopped && mine.chains.length < mine.of);
+  const wanted = lead && stored !== null && isOpen && hasOpenQuestion(stored.plan.unplaced);
   useEffect(() => {
     if (!wanted || asked.has(id)) return;
     asked.add(id);

@@ -16,6 +16,8 @@ import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
+import { DogDrawer } from './DogDrawer';
+import { Gaps } from './Gaps';
 import { nightsOf } from './nights';
 import { NoLongerHolds } from './NoLongerHolds';
 import { PhoneRows } from './PhoneRows';
@@ -29,10 +31,6 @@ import './countdown.css';
 
 /** Asked for now and then. */
 const WhatIfDrawer = lazy(() => import('./WhatIf').then((m) => ({ default: m.WhatIfDrawer })));
-/** Needed when a dog is opened. */
-const DogDrawer = lazy(() => import('./DogDrawer').then((m) => ({ default: m.DogDrawer })));
-/** Only leads fill what is missing; it brings the library along. */
-const Gaps = lazy(() => import('./Gaps').then((m) => ({ default: m.Gaps })));
 /** Needed once in a kennel's life. */
 const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));
 
@@ -92,11 +90,7 @@ export default function CountdownRoom() {
         </div>
         <div className="in-the-way">
           <div className="causes">
-            {lead && (
-              <Suspense>
-                <Gaps today={today} planning={planning} />
-              </Suspense>
-            )}
+            {lead && <Gaps today={today} planning={planning} />}
             <NoLongerHolds breaks={breaks} planning={planning} onOpen={open} />
             <InTheWay problems={read.problems} now={now} planning={planning} onOpen={open} />
           </div>
@@ -130,11 +124,7 @@ export default function CountdownRoom() {
           <WhatIfDrawer onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
         </Suspense>
       )}
-      {openDog !== null && (
-        <Suspense>
-          <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
-        </Suspense>
-      )}
+      <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
     </div>
   );
 }
