@@ -4,7 +4,7 @@
  */
 import type { Locator } from '@playwright/test';
 import { v7 } from 'uuid';
-import { another, choose, expect, signIn, test } from './world.js';
+import { another, choose, expect, signIn, startedOrAnyway, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Errors on the page's console from now on. */
@@ -46,7 +46,7 @@ test('a cut network at the bench: it goes on, says what waits, and a reload keep
   await bench.context().setOffline(false);
   // The page is loaded anew before it could be sent: what was kept is sent by the new page.
   await bench.reload();
-  await expect(bench.getByRole('button', { name: 'Not started after all' })).toBeVisible();
+  await startedOrAnyway(bench, bench.getByRole('button', { name: 'Not started after all' }));
   await expect(status).toHaveText('saved');
   await bench.context().close();
 });

@@ -8,7 +8,7 @@ import { once } from 'node:events';
 import { rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { test as base, expect } from '@playwright/test';
-import type { Browser, BrowserContext, Page } from '@playwright/test';
+import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
 import { Contract } from '../scripts/contract.mjs';
 
 /** Each of the processes that run tests side by side has a kennel, a server and a port of its own. */
@@ -28,6 +28,14 @@ export async function signIn(page: Page, name: string, room = '/'): Promise<void
   await page.getByLabel('Password').fill(DEMO_PASSWORD);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.locator('main#room, main.bench').first().waitFor({ state: 'attached' });
+}
+
+/** Waits for what follows a start; where the bench asks first, because somebody else is at the dog, it is started anyway. */
+export async function startedOrAnyway(bench: Page, follows: Locator): Promise<void> {
+  const anyway = bench.getByRole('button', { name: 'Start anyway' });
+  await anyway.or(follows).first().waitFor({ timeout: 60_000 });
+  if (await anyway.isVisible()) await anyway.click();
+  await follows.first().waitFor({ timeout: 60_000 });
 }
 
 /** A second person on a browser of their own. */

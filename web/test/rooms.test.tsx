@@ -42,13 +42,13 @@ describe('the countdown', () => {
     const list = screen.getByRole('list', { name: 'In the way' });
     expect(within(list).getAllByRole('listitem')).toHaveLength(read.problems.length);
     fireEvent.click(within(list).getByRole('button', { name: problemDog?.name ?? '' }));
-    const drawer = screen.getByRole('dialog');
+    const drawer = await screen.findByRole('dialog');
     expect(drawer).toHaveTextContent(problemDog?.breed ?? 'no dog');
     expect(within(drawer).getAllByRole('button', { name: /^(Let|Reopen) / }).length).toBeGreaterThan(0);
     expect(await within(drawer).findByRole('region', { name: 'Found in the coat' })).toBeVisible();
   });
 
-  it('offers only what was planned with, what it costs others beside it; how far the looking is, with a way to stop it', () => {
+  it('offers only what was planned with, what it costs others beside it; how far the looking is, with a way to stop it', async () => {
     const chains = CHECKS.chains.slice(0, 1).map((c) => ({
       ...c,
       remedies: [
@@ -72,7 +72,7 @@ describe('the countdown', () => {
     })) as (typeof CHECKS)['chains'];
     const dog = PLAN.unplaced.find((u) => u.key === chains[0]?.key)?.dogId ?? '';
     show(<CountdownRoom />, { at: `/?dog=${dog}`, view: { checks: [{ ...CHECKS, of: 3, chains }] } });
-    const drawer = screen.getByRole('dialog');
+    const drawer = await screen.findByRole('dialog');
     expect(drawer).toHaveTextContent('12 tasks move, 20 min more overtime.');
     const rival = NAMES.dog(read.days[0]?.rows[0]?.dogId ?? '');
     expect(drawer).toHaveTextContent(`1 task moves. ${rival} loses its place, and is more important.`);
@@ -111,9 +111,9 @@ describe('the countdown', () => {
     );
   });
 
-  it('offers planning and remedies to a lead only', () => {
+  it('offers planning and remedies to a lead only', async () => {
     show(<CountdownRoom />, { signIn: 'tuva', at: `/?dog=${problemDog?.id ?? ''}` });
-    expect(screen.getByRole('dialog')).toHaveTextContent(problemDog?.name ?? 'no dog');
+    expect(await screen.findByRole('dialog')).toHaveTextContent(problemDog?.name ?? 'no dog');
     expect(screen.queryByRole('button', { name: /^(Let|Reopen) / })).toBeNull();
     expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
   });

@@ -16,7 +16,6 @@ import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
-import { DogDrawer } from './DogDrawer';
 import { Gaps } from './Gaps';
 import { nightsOf } from './nights';
 import { NoLongerHolds } from './NoLongerHolds';
@@ -31,6 +30,8 @@ import './countdown.css';
 
 /** Asked for now and then. */
 const WhatIfDrawer = lazy(() => import('./WhatIf').then((m) => ({ default: m.WhatIfDrawer })));
+/** Needed when a dog is opened. */
+const DogDrawer = lazy(() => import('./DogDrawer').then((m) => ({ default: m.DogDrawer })));
 /** Needed once in a kennel's life. */
 const OpenKennel = lazy(() => import('./OpenKennel').then((m) => ({ default: m.OpenKennel })));
 
@@ -124,7 +125,11 @@ export default function CountdownRoom() {
           <WhatIfDrawer onClose={() => setSupposing(false)} planAgain={() => planning.plan('keep')} />
         </Suspense>
       )}
-      <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+      {openDog !== null && (
+        <Suspense>
+          <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+        </Suspense>
+      )}
     </div>
   );
 }
