@@ -7,6 +7,7 @@ import { draftChanges, instantToMs } from '@loyal-mane/core';
 import type { DraftDog, DraftMove, Instant, Plan, UnplacedChain } from '@loyal-mane/core';
 import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
+import { countWords as dogsWords } from '../../parts/countWords';
 import { useRooms } from '../../parts/useRooms';
 
 const FIRST_DOGS = 6;
@@ -94,7 +95,8 @@ export function DraftList({ draft, published }: { draft: Plan; published: Plan |
   const [all, setAll] = useState(false);
   const dogs = draftChanges(published, draft, kennel.shifts, names.zone);
   const lost = dogs.filter((d) => d.fate === 'lost');
-  const others = dogs.filter((d) => d.fate !== 'lost');
+  const gained = dogs.filter((d) => d.fate === 'gained');
+  const others = dogs.filter((d) => d.fate === 'same');
   const shown = all ? others : others.slice(0, FIRST_DOGS);
   return (
     <>
@@ -113,10 +115,13 @@ export function DraftList({ draft, published }: { draft: Plan; published: Plan |
         {others.length > shown.length && (
           <li>
             <Button type="link" size="small" onClick={() => setAll(true)}>
-              {`and ${String(others.length - shown.length)} more dogs`}
+              {`and ${dogsWords(others.length - shown.length, 'more dog')}`}
             </Button>
           </li>
         )}
+        {gained.map((dog) => (
+          <DogChanges key={dog.dogId} dog={dog} plan={draft} />
+        ))}
         {draft.bound !== undefined && <li className="soft">{boundWords(draft.bound, draft)}</li>}
       </ul>
       {draft.bound !== undefined && (
