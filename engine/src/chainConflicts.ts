@@ -107,7 +107,7 @@ export class ChainConflicts {
       if (a.fixed !== null && b.fixed !== null) continue;
       const gap = after.start - before.start - a.duration;
       const bans: Ban[] = [];
-      // Whatever the threshold, one of the two holds in every answer that keeps the lag; halfway between, both make headway.
+      // At any threshold one of the two holds in every answer that keeps the lag; halfway between, both make headway.
       if (gap < lag.min) {
         const reach = a.duration + lag.min;
         const from = ceil((after.start + 1 + before.start + reach) / 2);

@@ -131,7 +131,7 @@ describe('the countdown', () => {
     const taskKey = `e:${row.entry.id}:nails:1:1` as never;
     const skipped = { taskKey, dogId: row.dogId, step: 'nails', state: 'skipped', workedMs: 0 } as const;
     expect(countdown(kennel, plan, [...kennel.work, skipped], morning).readyWithout).toEqual([row.dogId]);
-    // What a rule of the show forbids is no loss.
+    // A step that the show's rules forbid is no loss.
     const barred = { ...left, step: 'whiskers', why: { code: 'showRules', rule: 'whiskers', value: 'no' } };
     expect(countdown(kennel, { ...plan, leftOut: [barred as never] }, kennel.work, morning).readyWithout).toEqual([]);
   });

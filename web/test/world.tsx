@@ -61,7 +61,7 @@ export const KENNEL = {
   })),
 } as unknown as Kennel;
 
-/** What the server found would help the dogs without a place: every change that the plan names, at no cost to others. */
+/** Remedies as the server would find them: every change that the plan names, at no cost to others. */
 export const CHECKS: PlanView['checks'][number] = {
   planId: 'p1',
   of: PLAN.unplaced.length,
@@ -94,7 +94,7 @@ export interface Seen {
   readonly signIn?: string;
   readonly view?: Partial<PlanView>;
   readonly work?: readonly Work[];
-  /** What of the plan no longer holds, as the server would say. */
+  /** Breaks of the plan, as the server would tell them. */
   readonly breaks?: readonly ToldBreak[];
   readonly methods?: object;
   /** The kennel as its rooms read it; else the demo's. */

@@ -86,7 +86,7 @@ function whatIsOut({ assembled, found, before }: Searched, options: PlanOptions)
   const placed = new Set(assembled.problem.activities.flatMap((a) => (found.schedule[a.index] == null ? [] : [a.key])));
   const entries = unplacedChains(before.assembled, before.found, options)
     .filter((u) => out.has(u.key) || readied.has(u.entryId ?? ''))
-    // What is readied has its place; the ring is what waits.
+    // Work up to the ring has its place; only the ring waits.
     .map((u) => ({ ...u, waiting: u.waiting.filter((w) => !placed.has(w.key)) }));
   if (before.found === found) return entries;
   const asked = new Set(entries.map((u) => u.key));

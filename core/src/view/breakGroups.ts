@@ -1,5 +1,5 @@
 /*
- * What no longer holds of a plan, gathered by what broke it: a person who is not there, a station that does not serve, or
+ * Tasks that no longer hold, gathered by what broke them: a person who is not there, a station that does not serve, or
  * the dog itself. One line a cause, the soonest first.
  */
 import type { PlanBreak } from '../plan/hold/planBreaks.js';

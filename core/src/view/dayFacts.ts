@@ -1,5 +1,5 @@
 /*
- * What a day asks of everybody besides the tasks: who rides when, who is in which ring, what is washed, and which dogs only
+ * A day around its tasks: who rides when, who is in which ring, what is washed, and which dogs only
  * wait, and where. A pure reading of kennel and plan.
  */
 import type { Plan, PlannedActivity } from '../plan/plan.js';
@@ -60,7 +60,7 @@ export interface Waiting {
   readonly dogs: readonly string[];
 }
 
-/** What a day asks for, each list in order of time. */
+/** A day around its tasks, each list in order of time. */
 export interface DayFacts {
   readonly rides: readonly Ride[];
   readonly rings: readonly RingCall[];
@@ -72,7 +72,7 @@ export interface DayFacts {
 /** Care of a minute or two that every dog has, besides looks and rides. */
 const IN_PASSING: ReadonlySet<StepId> = new Set([...NO_WORK, ...(['dressing'] as const)]);
 
-/** Reads what a local day asks for. */
+/** Reads a local day. */
 export function dayFacts(kennel: FactsKennel, plan: Plan | null, day: LocalDay): DayFacts {
   const zone = kennel.settings.timeZone;
   const from = wallToMs(day, '00:00' as WallTime, zone);

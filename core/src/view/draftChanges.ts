@@ -1,5 +1,5 @@
 /*
- * What a draft would change, told by dog and the worst first: who loses a place, whose work goes to other hands, into
+ * The changes of a draft, told by dog and the worst first: who loses a place, whose work goes to other hands, into
  * overtime, or close to its last moment.
  */
 import type { Plan, PlannedActivity } from '../plan/plan.js';
@@ -19,7 +19,7 @@ export interface DraftMove {
   readonly spareMin: number | null;
 }
 
-/** What a draft changes for one dog. */
+/** The changes of a draft for one dog. */
 export interface DraftDog {
   readonly dogId: string;
   /** It has a place only before, or only after. */

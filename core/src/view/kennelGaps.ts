@@ -1,5 +1,5 @@
 /*
- * What a kennel itself lacks for its next show, before any question of time: nobody on a day, no ride, no table there, a skill
+ * Gaps in a kennel before its next show, before any question of time: nobody on a day, no ride, no table there, a skill
  * that too few have. Each with the rows that would fill it, as a start that is changed to what is true.
  */
 import type { KennelFile, KennelShift, KennelStation, KennelTransport } from '../kennel/kennelFile.js';
@@ -47,7 +47,7 @@ export type KennelGap =
 /** People who could be given a skill, at most. */
 const MOST_PEOPLE = 3;
 
-/** What is missing for the next show; empty where no show is ahead, or nothing is. */
+/** Gaps for the next show; empty where no show is ahead, or nothing is missing. */
 export function kennelGaps(
   kennel: GapKennel,
   steps: Readonly<Record<StepId, Pick<StepNeeds, 'skill' | 'second'>>>,

@@ -1,5 +1,5 @@
 /*
- * What no longer holds of the plan in force, a line a cause.
+ * Breaks of the plan in force in words, a line a cause.
  */
 import type { BreakGroup, Instant, PlanBreak } from '@loyal-mane/core';
 import { WET_STEPS, instantToMs } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What a kennel lacks for its next show, and the buttons that fill it.
+ * Gaps in a kennel before its next show in words, and the buttons that fill them.
  */
 import type { KennelGap, WallTime } from '@loyal-mane/core';
 import { wallToMs } from '@loyal-mane/core';

@@ -161,7 +161,7 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
   }
 }
 
-/** What a change does besides: "78 tasks move, 20 min overtime. Brisk loses its place, and is more important." */
+/** Side effects of a change: "78 tasks move, 20 min overtime. Brisk loses its place, and is more important." */
 export function checkedWords({ moved, overtimeMin, lost, costsMore, gained }: CheckedRemedy, names: Names): string {
   const others = gained.length - 1;
   const does = [

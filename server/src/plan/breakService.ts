@@ -1,5 +1,5 @@
 /*
- * What of the plan in force no longer holds, and since which change of the kennel: a reading of the planner's answer beside
+ * Breaks of the plan in force, and the change of the kennel since which they are: a reading of the planner's answer beside
  * the events since the plan was published.
  */
 import { Inject, Injectable } from '@nestjs/common';

@@ -1,5 +1,5 @@
 /*
- * What would help dogs without a place, kept beside the plan that it was asked of; it grows while it is looked for.
+ * Remedies for dogs without a place, kept beside their plan; the list grows while they are looked for.
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';

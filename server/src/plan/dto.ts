@@ -139,7 +139,7 @@ export class PlanBreakDto {
   since!: BreakSinceDto | null;
 }
 
-/** What of the published plan no longer holds. */
+/** Breaks of the published plan. */
 export class PlanBreaksDto {
   @ApiProperty({ type: String, nullable: true }) planId!: string | null;
   @ApiProperty({ type: [PlanBreakDto] }) breaks!: PlanBreakDto[];
@@ -156,7 +156,7 @@ export class CheckedRemedyDto {
   @ApiProperty({ description: 'overtime that comes on top, minutes' }) overtimeMin!: number;
 }
 
-/** What a look into one entry without a place found. */
+/** Findings about one entry without a place. */
 export class ChainCheckDto {
   @ApiProperty() key!: string;
   @ApiProperty({ enum: STEP_IDS, nullable: true }) step!: StepId | null;

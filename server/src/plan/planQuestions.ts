@@ -49,7 +49,7 @@ export class PlanQuestions {
     return room === null ? { earliest: null, latest: null, waits: [] } : { ...room, waits: [...room.waits] };
   }
 
-  /** What of the published plan no longer holds, with the plan; null where none is published. */
+  /** Breaks of the published plan, with the plan; null where none is published. */
   async breaks(): Promise<{ readonly published: PublishedPlan; readonly breaks: readonly PlanBreak[] } | null> {
     const published = await this.inForce.read();
     if (published === null) return null;

@@ -90,7 +90,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
       const change = { before, after: state === 'published' ? id : before };
       return { kind: `plan.${state}`, subject: id, change, result: { planId: id } };
     });
-    // What was left of the plan that stays in force, when the draft was planned, is looked for again.
+    // Looking into the plan that stays in force ended when the draft was planned; it goes on.
     const inForce = state === 'discarded' ? await this.plans.publishedId() : null;
     if (inForce !== null) await this.checks.want(inForce);
     return ended;

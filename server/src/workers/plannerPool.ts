@@ -74,13 +74,13 @@ export class PlannerPool implements OnModuleDestroy {
     return (await this.questionThreads().run(request)) as ChainWhy | null;
   }
 
-  /** What would help a chain that has no place; when `signal` aborts, the thread is ended, and the promise is rejected. */
+  /** Looks into a chain that has no place; when `signal` aborts, the thread is ended, and the promise is rejected. */
   async check(wanted: Omit<CheckRequest, 'kind'>, signal: AbortSignal): Promise<ChainCheck> {
     const request: CheckRequest = { kind: 'check', ...wanted };
     return (await this.questionThreads().run(request, { signal })) as ChainCheck;
   }
 
-  /** What of a plan no longer holds. */
+  /** Breaks of a plan. */
   async breaks(kennel: KennelFile, nowMs: number, plan: string): Promise<readonly PlanBreak[]> {
     const request: BreaksRequest = { kind: 'breaks', kennel, nowMs, plan };
     return (await this.questionThreads().run(request)) as readonly PlanBreak[];

@@ -88,7 +88,7 @@ export const jobQuery = (id: string) =>
     refetchInterval: 250,
   });
 
-/** What of the published plan no longer holds; looked at again every minute, since waiting alone can break a plan. */
+/** Breaks of the published plan; looked at again every minute, since waiting alone can break a plan. */
 export const breaksQuery = queryOptions({
   queryKey: ['breaks'],
   queryFn: () => get('/api/plan/breaks'),

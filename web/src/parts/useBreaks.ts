@@ -1,5 +1,5 @@
 /*
- * What of the published plan no longer holds, as the server found it last; empty while a draft is looked at.
+ * Breaks of the published plan, as the server found it last; empty while a draft is looked at.
  */
 import { useQuery } from '@tanstack/react-query';
 import type { ToldBreak } from '@loyal-mane/core';

@@ -1,5 +1,5 @@
 /*
- * What would help dogs without a place, as the server has planned it so far; asked for once where nobody has.
+ * Remedies for dogs without a place, as the server has planned with them so far; asked for once where nobody has.
  */
 import { useEffect } from 'react';
 import type { ChainCheck } from '@loyal-mane/core';
@@ -30,7 +30,7 @@ export function useChecks(): Checks {
   useEffect(() => {
     if (!wanted || asked.has(id)) return;
     asked.add(id);
-    // What is found comes by the live stream; a question that was lost is asked again by the next look.
+    // Findings come by the live stream; a question that was lost is asked again by the next look.
     lookInto(id, newCommandId()).catch(() => asked.delete(id));
   }, [wanted, id]);
   const chains = mine?.chains ?? [];

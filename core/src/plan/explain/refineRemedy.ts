@@ -1,5 +1,5 @@
 /*
- * What a remedy asks for exactly: until when somebody stays, whereto a break moves, how much a circuit would carry.
+ * A remedy made exact: until when somebody stays, whereto a break moves, how much a circuit would carry.
  */
 import type { Assignment } from '@loyal-mane/engine';
 import type { Problem, Task } from '../problem.js';

@@ -102,7 +102,7 @@ export function* remedyTrials(problem: Problem, schedule: Schedule, list: readon
   yield* withoutTrials(problem, schedule, chain, helps);
 }
 
-/** What `peopleTrials` asks of: the problem, the schedule, and the remedy of a person. */
+/** The questions of `peopleTrials`: the problem, the schedule, and the remedy of a person. */
 type OfPerson = (remedy: (p: number) => SlotRemedy) => Parameters<typeof peopleTrials>[0];
 
 /** People who begin before their shifts, for those who leave early. */

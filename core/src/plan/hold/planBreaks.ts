@@ -1,5 +1,5 @@
 /*
- * The plan that people work by, held against the kennel as it is now: what no longer holds, and by whose hands. The same
+ * The plan that people work by, held against the kennel as it is now: the tasks that no longer hold, and by whose hands. The same
  * validator that looked at the plan when it was made looks again, and the plan is played on from this moment, so that lateness that its slack
  * still carries is nobody's trouble.
  */
@@ -80,7 +80,7 @@ const GAP_GRACE = 3;
 /** Steps that somebody has seen happen when their time is over, whether or not they were recorded. */
 const PASSED_UNSEEN: ReadonlySet<StepId> = new Set([...DEADLINES]);
 
-/** What of a plan no longer holds at a moment; empty while all of it does. Tasks in order of time. */
+/** Tasks of a plan that no longer hold at a moment, in order of time; empty while all of it holds. */
 export function planBreaks(kennel: KennelFile, library: CareLibrary, plan: Plan, nowMs: number): PlanBreak[] {
   // A pace that was learned overnight changes what is expected, not what was planned.
   const assembled = assembledFor({ ...makePlanInput(kennel, library, nowMs), keepsMinutes: true }, plan);
@@ -257,7 +257,7 @@ const PUSHED: ReadonlySet<RuleCode> = new Set([
   'circuit',
 ]);
 
-/** What a broken rule is called; null for those that are read more exactly here. */
+/** The code of a broken rule; null for those that are read more exactly here. */
 function codeOf(rule: RuleCode): BreakCode | null {
   switch (rule) {
     case 'shift':

@@ -27,14 +27,14 @@ export interface CheckedRemedy {
   readonly overtimeMin: number;
 }
 
-/** What a look into one chain without a place found. */
+/** Findings about one chain without a place. */
 export interface ChainCheck {
   /** Key of the chain. */
   readonly key: string;
   /** First step that finds no place, and why, asked with room for rivals to move. */
   readonly step: StepId | null;
   readonly reason: WhyNot;
-  /** What gives it its place, those first that cost nobody theirs; empty = nothing that was tried. */
+  /** Changes that give it its place, those first that cost nobody theirs; empty = none that was tried. */
   readonly remedies: readonly CheckedRemedy[];
 }
 

@@ -1,5 +1,5 @@
 /*
- * What would help dogs without a place, planned with and kept beside the plan that it was asked of.
+ * Remedies for dogs without a place, planned with and kept beside their plan.
  */
 import type { Knex } from 'knex';
 import { uuid } from '../columns.js';

@@ -1,5 +1,5 @@
 /*
- * What a draft changes, by dog, the worst first: who loses a place, who gets other hands, overtime, another day.
+ * The changes of a draft, by dog, the worst first: who loses a place, who gets other hands, overtime, another day.
  */
 import { useState } from 'react';
 import { Button } from 'antd';
@@ -83,7 +83,7 @@ function DogChanges({ dog, plan }: { dog: DraftDog; plan: Plan }) {
   );
 }
 
-/** What had no place before either; a later show day that only waits for another is no line of its own. */
+/** Chains that had no place before either; a later show day that only waits for another is no line of its own. */
 function stillWaiting({ unplaced }: Plan, lost: ReadonlySet<string>): readonly UnplacedChain[] {
   const hasCause = new Set(unplaced.filter((u) => u.reason.code !== 'needsOther').map((u) => u.dogId));
   return unplaced.filter((u) => !lost.has(u.dogId) && (u.reason.code !== 'needsOther' || !hasCause.has(u.dogId)));

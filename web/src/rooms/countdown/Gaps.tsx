@@ -1,5 +1,5 @@
 /*
- * What the kennel lacks for its next show, a line a cause with the button that fills it; or all of it at once, and a plan.
+ * Gaps in the kennel before its next show, a line a cause with the button that fills it; or all of it at once, and a plan.
  */
 import { useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button } from 'antd';

@@ -1,5 +1,5 @@
 /*
- * What of the plan in force no longer holds, a line a cause: whose, what, since when and by whom; and the way out of it.
+ * Breaks of the plan in force, a line a cause: whose, what, since when and by whom; and the way out of it.
  */
 import { useState } from 'react';
 import { Button } from 'antd';

@@ -1,5 +1,5 @@
 /*
- * What would give a dog its place: every change here was planned with before it is offered, and says what it costs others.
+ * Changes that give a dog its place: each here was planned with before it is offered, and says what it costs others.
  */
 import { Button } from 'antd';
 import type { CheckedRemedy, UnplacedChain } from '@loyal-mane/core';

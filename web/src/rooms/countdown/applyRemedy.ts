@@ -21,6 +21,6 @@ export async function applyRemedy(client: QueryClient, { changes, dogId }: Taken
   const changed = changes.reduce((k, r) => withRemedy(k, r, { dogId, newId: () => v7() }), kennel);
   const rows = changesBetween(kennel, changed);
   if (rows.length > 0) await saveChanges(rows, commandId);
-  // What a lead has set is no row: it is let go by a command of its own.
+  // A task that a lead has set is no row: it is let go by a command of its own.
   for (const r of changes) if (r.code === 'unpin') await letTaskGo(r.key, newCommandId());
 }

@@ -22,7 +22,7 @@ export function useRemedy(planAgain: () => void) {
   return {
     canTake: ({ changes }: CheckedRemedy): boolean => !changes.some((r) => OUTSIDE.has(r.code)),
     busy: change.isPending,
-    /** What follows is done although the drawer that it was pressed in may be closed by then. */
+    /** Planning follows although the drawer with the button may be closed by then. */
     take: ({ changes }: CheckedRemedy, dogId: DogId): void =>
       void change.mutateAsync(command({ changes, dogId })).then(
         () => {

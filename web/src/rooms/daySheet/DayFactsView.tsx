@@ -17,10 +17,10 @@ interface Props {
   readonly notes: readonly PlanNote[];
 }
 
-/** What to mind of one dog: what its people wrote, and what the plan says of it, each once. */
+/** Cautions of one dog: those that its people wrote, and those of the plan, each once. */
 export function mindLines(dog: Kennel['dogs'][number], notes: readonly PlanNote[]): string[] {
   const { temperament, states = [] } = recordOf(dog);
-  // What is not known of a show concerns all of its dogs, and stands in its room.
+  // Unknown rules of a show concern all of its dogs, and stand in the show's room.
   const own = notes.filter((n) => n.dogId === dog.id && n.note.code !== 'checkRules');
   const said = own.map((n) => noteWords(n.note));
   const of = states.flatMap((s) => s.note ?? []);

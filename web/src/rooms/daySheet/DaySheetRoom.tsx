@@ -29,7 +29,7 @@ import './daySheet.css';
 /** Looked at now and then; its charts are large. */
 const LoadView = lazy(() => import('./LoadView').then((m) => ({ default: m.LoadView })));
 
-/** What paper is made of: the day for the wall, or a card a dog. */
+/** Kinds of paper: the day for the wall, or a card a dog. */
 type Paper = 'wall' | 'cards';
 
 /** The room of one day: who does what, where, in which order. */
