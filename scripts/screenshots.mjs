@@ -122,8 +122,8 @@ try {
   await paper.emulateMedia({ media: 'print' });
   await paper.evaluate(() => {
     // The page on paper is drawn when the browser asks for it.
-    window.print = () => void window.dispatchEvent(new Event('beforeprint'));
-    [...document.querySelectorAll('button')].find((b) => b.textContent === 'Crate cards')?.click();
+    globalThis.print = () => void globalThis.dispatchEvent(new Event('beforeprint'));
+    [...globalThis.document.querySelectorAll('button')].find((b) => b.textContent === 'Crate cards')?.click();
   });
   await paper.getByRole('article').first().waitFor();
   await paper.screenshot({ path: out('crate-cards') });

@@ -141,7 +141,7 @@ export type { Blocker } from './plan/explain/explain.js';
 export { HAND_OVER_CAUSES } from './plan/explain/handedOver.js';
 export type { HandOverCause } from './plan/explain/handedOver.js';
 export { validatePlan } from './plan/validate/validatePlan.js';
-export { BREAK_CODES, brokenEntries, planBreaks } from './plan/hold/planBreaks.js';
+export { BREAK_CODES, planBreaks } from './plan/hold/planBreaks.js';
 export type { BreakCode, PlanBreak, ToldBreak } from './plan/hold/planBreaks.js';
 export { programFaults } from './plan/validate/programFaults.js';
 export type { ProgramFault } from './plan/validate/programFaults.js';

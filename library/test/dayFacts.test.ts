@@ -52,7 +52,7 @@ it('hours by day are those of the plan, each person’s attended time once, besi
   expect(total).toBeCloseTo(asked, 6);
   expect(total).toBeGreaterThan(600);
   const person = DEMO.people.find((p) => p.name.startsWith('Asta'));
-  const sick = { ...DEMO, absences: [{ personId: person?.id ?? '', day: DEMO.startDay }] };
+  const sick = { ...DEMO, absences: [{ personId: person?.id ?? '', day: DEMO.startDay, reason: 'ill' as const }] };
   const row = (k: Parameters<typeof loadsOf>[0]) =>
     loadsOf(k, plan, DEMO.startDay, 7).people.find((r) => r.id === person?.id)?.shift[0];
   expect(row(DEMO)).toBeGreaterThan(300);

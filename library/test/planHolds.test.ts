@@ -1,6 +1,6 @@
 /* The plan in force held against a kennel that changes under it: what breaks is said, what its slack carries is not. */
 import { readFileSync } from 'node:fs';
-import { breakGroups, brokenEntries, draftChanges, instantToMs, planBreaks, planKennel } from '@loyal-mane/core';
+import { breakGroups, draftChanges, instantToMs, planBreaks, planKennel } from '@loyal-mane/core';
 import type { Instant, KennelFile, Plan, PlanBreak, PlannedActivity, WorkRecord } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
 import { liveDemo } from '../src/demo/liveDemo.js';
@@ -62,7 +62,7 @@ it('a ring that comes sooner breaks that dog’s finish, and no other dog', () =
   const breaks = broken({ entries });
   expect(codes(breaks)).toEqual(['tooLate']);
   expect(new Set(breaks.map((b) => b.dogId))).toEqual(new Set([id]));
-  expect(brokenEntries(breaks)).toEqual(new Set([entry?.id]));
+  expect(new Set(breaks.map((b) => b.entryId))).toEqual(new Set([entry?.id]));
   const first = breaks[0] as PlanBreak;
   expect(breakWords(first, namesOf({ ...kennel, entries }))).toMatch(
     /must end by Friday 0\d:\d\d, with the ring at 08:30/,

@@ -1,11 +1,12 @@
 /* Sentences that people read, from codes and fields: exactly as they stand in the rooms. */
 import { readFileSync } from 'node:fs';
-import { ZONE_IDS, addDays, wallToMs } from '@loyal-mane/core';
+import { ZONE_IDS, addDays, breakGroups, wallToMs } from '@loyal-mane/core';
 import type {
   Blocker,
   Instant,
   KennelFile,
   LocalDay,
+  PlanBreak,
   Reason,
   Remedy,
   UnplacedChain,
@@ -14,8 +15,12 @@ import type {
   WhyNot,
 } from '@loyal-mane/core';
 import {
+  METHODS,
   boundDetailWords,
   boundWords,
+  breakLine,
+  breakWords,
+  checkedWords,
   clockWords,
   dayWords,
   durationWords,
@@ -48,6 +53,7 @@ const idOf = (list: readonly { readonly id: string; readonly name: string }[], n
 const dog = (name: string): never => idOf(kennel.dogs, name);
 const person = (name: string): never => idOf(kennel.people, name);
 const station = (name: string): never => idOf(kennel.stations, name);
+const circuit = (): never => kennel.circuits[0]?.id as never;
 const entryOf = (name: string): never => kennel.entries.find((e) => (e.dogId as string) === dog(name))?.id as never;
 
 const MINUTE_MS = 60_000;
@@ -153,6 +159,16 @@ describe('what would help', () => {
     ],
     [{ code: 'stay', personId: person('Asta'), until: from, minutes: 30 }, 'Asta stays until Friday 08:00.'],
     [{ code: 'moveBreak', personId: person('Asta'), from }, 'Move Asta’s break or care round at Friday 08:00.'],
+    [
+      { code: 'moveBreak', personId: person('Asta'), from, to: instant(friday, '09:30') },
+      'Move Asta’s break or care round at Friday 08:00 to 09:30.',
+    ],
+    [{ code: 'present', personId: person('Ivo'), day: friday }, 'Ivo comes on Friday after all.'],
+    [
+      { code: 'beginEarlier', personId: person('Tuva'), from, minutes: 45 },
+      'Tuva begins Friday 08:00, 45 min earlier.',
+    ],
+    [{ code: 'moreAmps', circuitId: circuit(), amps: 18, present: 8 }, 'Wall circuit 1 carries 18 A instead of 8.'],
     [{ code: 'unpin', key: 'k' as never, step: 'bath', start: from }, 'Let bath move: it is set for Friday 08:00.'],
     [{ code: 'openStation', stationId: station('Tub 2'), from }, 'Reopen Tub 2 on Friday.'],
     [{ code: 'freePerson', personId: person('Pia') }, 'One more person with Pia’s skills would do.'],
@@ -254,7 +270,7 @@ describe('what if', () => {
     const gone = () => ({ dog: 'Rusk', day: '' });
     expect(supposedWords({ kind: 'entryPulled', entryId: entryOf('Rusk') }, names, gone)).toBe('Rusk is not shown.');
     const odds = { entryId: entryOf('Rusk'), before: 0.99, after: null };
-    expect(oddsInsteadWords(odds, gone(), names)).toBe('Rusk: would be left out, now 99 %.');
+    expect(oddsInsteadWords(odds, gone())).toBe('Rusk: would be left out, now 99 %.');
   });
 
   it('holds what would be against what is', () => {
@@ -266,10 +282,8 @@ describe('what if', () => {
     expect(overtimeInsteadWords(same)).toBe('Overtime: 10 min, as now.');
     expect(overtimeInsteadWords(less)).toBe('Overtime: 1 h 15 min, now none.');
     const odds = { entryId: entryOf('Rusk'), before: 0.99, after: 0.47 };
-    expect(oddsInsteadWords(odds, entry(), names)).toBe('Rusk on Friday: 47 % likely to be ready, now 99 %.');
-    expect(oddsInsteadWords({ ...odds, after: null }, entry(), names)).toBe(
-      'Rusk on Friday: would be left out, now 99 %.',
-    );
+    expect(oddsInsteadWords(odds, entry())).toBe('Rusk on Friday: 47 % likely to be ready, now 99 %.');
+    expect(oddsInsteadWords({ ...odds, after: null }, entry())).toBe('Rusk on Friday: would be left out, now 99 %.');
   });
 });
 
@@ -329,4 +343,81 @@ describe('small words', () => {
     expect(sideFirstWords('show')).toBe('Show side first, once around.');
     expect(sideFirstWords('off')).toMatch(/^Off side first/);
   });
+});
+
+describe('what no longer holds of a plan', () => {
+  const of = (more: Partial<PlanBreak>): PlanBreak => ({
+    ...{ code: 'late', key: 'k' as never, dogId: dog('Tamsin'), entryId: entryOf('Tamsin') as never, step: 'finish' },
+    ...{ start: instant(friday, '08:00'), end: instant(friday, '08:40'), mark: instant(friday, '07:55') },
+    ...{ personId: person('Tuva'), stationId: station('Tub 1'), other: null },
+    ...more,
+  });
+  const ring = kennel.entries.find((e) => e.id === entryOf('Tamsin'))?.ringTime ?? '';
+  const rival = {
+    key: 'r' as never,
+    dogId: dog('Rusk'),
+    step: 'bath',
+    personId: null,
+    until: instant(friday, '09:00'),
+  } as const;
+  const cases: [Partial<PlanBreak>, string][] = [
+    [{}, 'as work stands, show-morning finish comes too late: it is due by Friday 07:55.'],
+    [
+      { code: 'tooLate' },
+      `show-morning finish ends Friday 08:40, and must end by Friday 07:55, with the ring at ${ring}.`,
+    ],
+    [
+      { code: 'tooEarly' },
+      `show-morning finish is planned for Friday 08:00, and may begin from Friday 07:55, with the ring at ${ring}.`,
+    ],
+    [{ code: 'set' }, 'show-morning finish is set for Friday 07:55, the plan has it at Friday 08:00.'],
+    [{ code: 'gap', step: 'condition' }, 'has been wet since Friday 07:55: condition, soak now.'],
+    [{ code: 'gap', step: 'lineBrush' }, 'has waited since Friday 07:55: line brush now.'],
+    [{ code: 'away' }, 'show-morning finish Friday 08:00: nobody is there for it.'],
+    [{ code: 'cannot' }, 'show-morning finish Friday 08:00: not Tuva any more.'],
+    [{ code: 'station' }, 'show-morning finish Friday 08:00: Tub 1 does not serve.'],
+    [{ code: 'amperes' }, 'show-morning finish Friday 08:00: the circuit cannot carry it.'],
+    [{ code: 'onTheRoad' }, 'show-morning finish Friday 08:00: the dog is on the road or elsewhere then.'],
+    [{ code: 'twice', other: rival }, 'show-morning finish Friday 08:00 clashes with Rusk’s bath.'],
+    [{ code: 'limit' }, 'show-morning finish Friday 08:00 goes over what a day allows.'],
+    [{ code: 'missing', step: 'knots', start: null, end: null }, 'needs knots now, and the plan does not have it.'],
+  ];
+  it.each(cases)('%j', (more, words) =>
+    expect(breakWords(of(more), names).replace(METHODS.knots.name.toLowerCase(), 'knots')).toBe(words),
+  );
+
+  it('one cause is one line: a person, a station, work that is behind, a dog with more than one task', () => {
+    const lines = (breaks: PlanBreak[]) => breakGroups(breaks, names.zone).map((g) => breakLine(g, names));
+    const away = ['Tamsin', 'Rusk', 'Brisk', 'Bram'].map((d) => of({ code: 'away', dogId: dog(d) }));
+    expect(lines(away)).toEqual([
+      { who: 'Tuva', what: 'is not there on Friday: 4 tasks need somebody (Tamsin, Rusk, Brisk and 1 more).' },
+    ]);
+    expect(lines([of({ code: 'closed' })])).toEqual([
+      { who: 'Tub 1', what: 'is closed on Friday: 1 task needs another place or time (Tamsin).' },
+    ]);
+    const late = ['Tamsin', 'Rusk', 'Brisk', 'Bram'].map((d) => of({ dogId: dog(d) }));
+    expect(lines(late)).toEqual([
+      { who: 'Work is behind', what: 'as it stands, 4 dogs miss their time (Tamsin, Rusk, Brisk and 1 more).' },
+    ]);
+    expect(lines([of({ code: 'limit' }), of({ code: 'limit', step: 'tidies' })])[0]?.what).toMatch(
+      /1 more of Tamsin’s tasks/,
+    );
+  });
+});
+
+it('a change that was planned with says what it does besides, and who loses by it', () => {
+  const of = (more: object) =>
+    checkedWords(
+      { changes: [], gained: [dog('Tamsin')], lost: [], costsMore: false, moved: 0, overtimeMin: 0, ...more },
+      names,
+    );
+  expect(of({})).toBe('Nothing else moves.');
+  expect(of({ moved: 1, overtimeMin: 15 })).toBe('1 task moves, 15 min more overtime.');
+  expect(of({ moved: 4, gained: [dog('Tamsin'), dog('Rusk'), dog('Bram')] })).toBe(
+    '4 tasks move, 2 more dogs have a place.',
+  );
+  expect(of({ moved: 2, lost: [dog('Brisk')] })).toBe('2 tasks move. Brisk loses its place.');
+  expect(of({ moved: 2, lost: [dog('Brisk'), dog('Rusk')], costsMore: true })).toBe(
+    '2 tasks move. Brisk and Rusk lose their places, and are more important.',
+  );
 });

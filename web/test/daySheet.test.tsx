@@ -1,16 +1,12 @@
 /* The day sheet: ropes, names, what stands around the tasks, load, paper. */
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { bundlesOf, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
+import { bundlesOf, instantToMs, msToInstant } from '@loyal-mane/core';
 import type { Block, Bundle, DogId, PersonId, PlannedActivity, TaskKey } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { underLabels } from '../src/rooms/daySheet/underLabels';
-import { DAWN_MS, FILE, NAMES, PLAN, show } from './world';
-
-const idOf = (signIn: string): string => FILE.people.find((p) => p.signIn === signIn)?.id ?? '';
-const isToday = (start: string): boolean =>
-  localDayOf(instantToMs(start as never), FILE.settings.timeZone) === FILE.startDay;
+import { DAWN_MS, FILE, NAMES, PLAN, idOf, isToday, show } from './world';
 
 beforeEach(() => {
   HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1224, 600);

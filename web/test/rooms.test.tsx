@@ -1,6 +1,6 @@
 /* The rooms with a real plan in them: what a lead sees and may do, and what somebody else does not. */
 import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { STEP_IDS, countdown, instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
+import { STEP_IDS, countdown, instantToMs, msToInstant } from '@loyal-mane/core';
 import type { DogId, Instant, KennelFile, PersonId, PlannedActivity, TaskKey, ToldBreak } from '@loyal-mane/core';
 import { METHODS, whyNotWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
@@ -8,14 +8,10 @@ import { foundWords } from '../src/parts/foundWords';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
-import { CHECKS, DAWN_MS, FILE, NAMES, PLAN, show, stored } from './world';
+import { CHECKS, DAWN_MS, FILE, NAMES, PLAN, idOf, isToday, show, stored } from './world';
 
 const read = countdown(FILE, PLAN, [], DAWN_MS);
 const problemDog = FILE.dogs.find((d) => d.id === read.problems[0]?.row.dogId);
-const idOf = (signIn: string): string => FILE.people.find((p) => p.signIn === signIn)?.id ?? '';
-const isToday = (start: string): boolean =>
-  localDayOf(instantToMs(start as never), FILE.settings.timeZone) === FILE.startDay;
-
 const noServer = globalThis.fetch;
 afterEach(() => {
   globalThis.fetch = noServer;

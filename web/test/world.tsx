@@ -12,8 +12,8 @@ import { App as AntApp } from 'antd';
 import { Suspense } from 'react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { UNKNOWN_RULES, coatClassOf, wallToMs } from '@loyal-mane/core';
-import type { KennelFile, Plan, ToldBreak, WallTime } from '@loyal-mane/core';
+import { UNKNOWN_RULES, coatClassOf, instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
+import type { Instant, KennelFile, Plan, ToldBreak, WallTime } from '@loyal-mane/core';
 import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
 import {
@@ -38,6 +38,12 @@ export const DAWN_MS = wallToMs(file.startDay, '07:00' as WallTime, file.setting
 export const PLAN: Plan = sharedPlan(file, { nowMs: DAWN_MS, rounds: 2 });
 export const FILE = file;
 export const NAMES = namesOf(file);
+
+/** Id of a person by sign-in name. */
+export const idOf = (signIn: string): string => file.people.find((p) => p.signIn === signIn)?.id ?? '';
+/** Whether something begins on the file's first day. */
+export const isToday = (start: string): boolean =>
+  localDayOf(instantToMs(start as Instant), file.settings.timeZone) === file.startDay;
 
 const versioned = <T extends object>(rows: readonly T[]) => rows.map((row) => ({ ...row, version: 1 }));
 

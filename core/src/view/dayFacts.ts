@@ -9,13 +9,11 @@ import { addDays } from '../time/localDay.js';
 import type { LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, wallToMs } from '../time/zone.js';
 import { groupBy } from '../units/groupBy.js';
+import type { RoomKennel } from './countdown.js';
 
 /** The part of a kennel that a day's facts are read from; the API's shape and the kennel file both fit. */
-export interface FactsKennel {
-  readonly settings: { readonly timeZone: string };
-  readonly dogs: readonly { readonly id: string }[];
+export interface FactsKennel extends Pick<RoomKennel, 'settings' | 'dogs' | 'rings'> {
   readonly sites: readonly { readonly id: string; readonly name: string; readonly home: boolean }[];
-  readonly rings: readonly { readonly id: string; readonly name: string }[];
   readonly entries: readonly {
     readonly id: string;
     readonly dogId: string;

@@ -5,21 +5,10 @@ import type { Plan } from '../plan/plan.js';
 import { addDays, wallMinutes } from '../time/localDay.js';
 import type { LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, localDayOf } from '../time/zone.js';
+import type { SheetKennel } from './daySheet.js';
 
 /** The part of a kennel that loads are read from. */
-export interface LoadKennel {
-  readonly settings: { readonly timeZone: string };
-  readonly people: readonly { readonly id: string; readonly role: string }[];
-  readonly stations: readonly { readonly id: string }[];
-  readonly shifts: readonly {
-    readonly personId: string;
-    readonly day: string;
-    readonly start: string;
-    readonly end: string;
-    readonly pauses: readonly { readonly start: string; readonly end: string }[];
-  }[];
-  readonly absences: readonly { readonly personId: string; readonly day: string }[];
-}
+export type LoadKennel = Pick<SheetKennel, 'settings' | 'people' | 'stations' | 'shifts' | 'absences'>;
 
 /** Minutes of one person or station by day, in the order of the days. */
 export interface LoadRow {

@@ -1,12 +1,11 @@
 /*
  * Gaps in a kennel before its next show in words, and the buttons that fill them.
  */
-import type { KennelGap, WallTime } from '@loyal-mane/core';
-import { wallToMs } from '@loyal-mane/core';
+import type { KennelGap } from '@loyal-mane/core';
 import { SKILL_WORDS } from './coatWords.js';
 import { METHODS } from './methods.js';
 import type { Names } from './names.js';
-import { dayWords, monthDay } from './timeWords.js';
+import { monthDay, shortWeekday } from './timeWords.js';
 
 const NAMED = 3;
 
@@ -14,9 +13,7 @@ const NAMED = 3;
 export function gapWords(gap: KennelGap, names: Names, site: (id: string) => string): string {
   switch (gap.code) {
     case 'noShift': {
-      const days = gap.days.map(
-        (d) => `${dayWords(wallToMs(d, '12:00' as WallTime, names.zone), names.zone).slice(0, 3)} ${monthDay(d)}`,
-      );
+      const days = gap.days.map((d) => `${shortWeekday(d)} ${monthDay(d)}`);
       return `Nobody works on ${list(days)}.`;
     }
     case 'noRide': {

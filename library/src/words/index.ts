@@ -17,7 +17,16 @@ export {
   shortWhyNot,
   whyNotWords,
 } from './reasonWords.js';
-export { clockWords, dayWords, durationWords, monthDay, restsOnWords, spareWords } from './timeWords.js';
+export {
+  clockWords,
+  dayWords,
+  durationWords,
+  monthDay,
+  restsOnWords,
+  shortWeekday,
+  spareWords,
+  weekdayWords,
+} from './timeWords.js';
 export { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 export type { SchoolWords, SideWords } from './schoolWords.js';
 export {

@@ -10,12 +10,12 @@ import type {
   TaskName,
   UnplacedChain,
 } from '@loyal-mane/core';
-import { instantToMs, localDayOf, wallMinutes, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, WallTime } from '@loyal-mane/core';
+import { instantToMs, localDayOf, wallMinutes } from '@loyal-mane/core';
+import type { WallTime } from '@loyal-mane/core';
 import { STATION_NAMES } from './coatWords.js';
 import { METHODS } from './methods.js';
 import type { Names } from './names.js';
-import { clockWords, dayWords } from './timeWords.js';
+import { clockWords, dayWords, weekdayWords } from './timeWords.js';
 
 function at(instant: string, names: Names): string {
   return clockWords(instantToMs(instant as PlannedActivity['start']), names.zone, names.clock);
@@ -143,7 +143,7 @@ export function remedyWords(r: Remedy, dogId: string, names: Names): string {
     case 'moveBreak':
       return `Move ${names.first(r.personId)}’s break or care round at ${dayAndTime(r.from, names)}${r.to === undefined ? '' : ` to ${at(r.to, names)}`}.`;
     case 'present':
-      return `${names.first(r.personId)} comes on ${dayWords(noonOf(r.day, names), names.zone)} after all.`;
+      return `${names.first(r.personId)} comes on ${weekdayWords(r.day)} after all.`;
     case 'beginEarlier':
       return `${names.first(r.personId)} begins ${dayAndTime(r.from, names)}, ${String(r.minutes)} min earlier.`;
     case 'moreAmps':
@@ -257,14 +257,8 @@ function bothWords(r: Remedy, k: number, u: UnplacedChain, names: Names): string
   return k === 0 ? cause : cause.replace(/^: /, ', and ');
 }
 
-/** Noon of a local day, ms: what its name is told by. */
-function noonOf(day: LocalDay, { zone }: Names): number {
-  return wallToMs(day, '12:00' as WallTime, zone);
-}
-
 function causeWords(r: Remedy, names: Names): string {
-  if (r.code === 'present')
-    return `: ${names.first(r.personId)} is away on ${dayWords(noonOf(r.day, names), names.zone)}`;
+  if (r.code === 'present') return `: ${names.first(r.personId)} is away on ${weekdayWords(r.day)}`;
   if (r.code === 'beginEarlier') return `: ${names.first(r.personId)} begins too late`;
   if (r.code === 'moreAmps') return `: ${names.circuit(r.circuitId)} carries only ${String(r.present)} A`;
   if (r.code === 'openStation')

@@ -2,6 +2,7 @@
  * Times and durations in words.
  */
 import { localDayOf, wallTimeOf, weekday } from '@loyal-mane/core';
+import type { LocalDay } from '@loyal-mane/core';
 
 const DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
 const MINUTE_MS = 60_000;
@@ -16,7 +17,17 @@ export function clockWords(ms: number, zone: string, clock: '24h' | '12h'): stri
 
 /** Name of the local day of an instant. */
 export function dayWords(ms: number, zone: string): string {
-  return DAYS[weekday(localDayOf(ms, zone))] ?? '';
+  return weekdayWords(localDayOf(ms, zone));
+}
+
+/** Name of a local day: "Friday". */
+export function weekdayWords(day: string): string {
+  return DAYS[weekday(day as LocalDay)] ?? '';
+}
+
+/** Its first three letters: "Fri". */
+export function shortWeekday(day: string): string {
+  return weekdayWords(day).slice(0, 3);
 }
 
 /** "45 min", "3 h", "3 h 20", "2 d 3 h": cut to what matters at that size. */

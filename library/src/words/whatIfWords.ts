@@ -2,10 +2,9 @@
  * Words of a what-if comparison: the change that is supposed, and what it would do.
  */
 import { likelyWords } from './oddsWords.js';
-import type { OddsChange, WhatIf, WhatIfChange, WallTime } from '@loyal-mane/core';
-import { wallToMs } from '@loyal-mane/core';
+import type { OddsChange, WhatIf, WhatIfChange } from '@loyal-mane/core';
 import type { Names } from './names.js';
-import { dayWords, durationWords } from './timeWords.js';
+import { durationWords, weekdayWords } from './timeWords.js';
 
 /** An entry, as people name it. */
 export interface EntryName {
@@ -13,32 +12,28 @@ export interface EntryName {
   readonly day: string;
 }
 
-function dayName(day: string, names: Names): string {
-  return dayWords(wallToMs(day as never, '12:00' as WallTime, names.zone), names.zone);
-}
-
 /** "Bram on Friday"; the dog alone where the entry is gone, as after the change was made so. */
-function entryWords({ dog, day }: EntryName, names: Names, between = ''): string {
-  return day === '' ? `${dog}${between}` : `${dog}${between} on ${dayName(day, names)}`;
+function entryWords({ dog, day }: EntryName, between = ''): string {
+  return day === '' ? `${dog}${between}` : `${dog}${between} on ${weekdayWords(day)}`;
 }
 
 /** "Asta is away on Friday." */
 export function supposedWords(change: WhatIfChange, names: Names, entry: (id: string) => EntryName): string {
   switch (change.kind) {
     case 'personAway':
-      return `${names.first(change.personId)} is away on ${dayName(change.day, names)}.`;
+      return `${names.first(change.personId)} is away on ${weekdayWords(change.day)}.`;
     case 'personStays':
-      return `${names.first(change.personId)} stays until ${change.until} on ${dayName(change.day, names)}.`;
+      return `${names.first(change.personId)} stays until ${change.until} on ${weekdayWords(change.day)}.`;
     case 'stationClosed':
-      return `${names.station(change.stationId)} is closed on ${dayName(change.day, names)}.`;
+      return `${names.station(change.stationId)} is closed on ${weekdayWords(change.day)}.`;
     case 'stationOpen':
       return `${names.station(change.stationId)} is open again.`;
     case 'otherHandler':
-      return `${names.first(change.personId)} shows ${entryWords(entry(change.entryId), names)}.`;
+      return `${names.first(change.personId)} shows ${entryWords(entry(change.entryId))}.`;
     case 'ringTime':
-      return `${entryWords(entry(change.entryId), names, ` is judged at ${change.ringTime}`)}.`;
+      return `${entryWords(entry(change.entryId), ` is judged at ${change.ringTime}`)}.`;
     case 'entryPulled':
-      return `${entryWords(entry(change.entryId), names, ' is not shown')}.`;
+      return `${entryWords(entry(change.entryId), ' is not shown')}.`;
   }
 }
 
@@ -59,8 +54,8 @@ export function overtimeInsteadWords({ before, after }: Answer): string {
 }
 
 /** "Bram on Sunday: 47 % likely to be ready, now 99 %." */
-export function oddsInsteadWords(change: OddsChange, entry: EntryName, names: Names): string {
-  const on = entryWords(entry, names);
+export function oddsInsteadWords(change: OddsChange, entry: EntryName): string {
+  const on = entryWords(entry);
   const { before, after } = change;
   const now = before === null ? 'now left out' : `now ${likelyWords(before)}`;
   return after === null

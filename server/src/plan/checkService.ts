@@ -51,7 +51,7 @@ export class CheckService implements OnModuleDestroy {
 
   /** Begins to look into a plan that nobody has looked into to the end, or has stopped; else does nothing. */
   async want(planId: string): Promise<void> {
-    if ((await this.plans.storedById(planId)) === null) throw new Problem('notFound', 'There is no such plan.');
+    if ((await this.plans.stored(planId)) === null) throw new Problem('notFound', 'There is no such plan.');
     const known = await this.checks.read(planId);
     const isOver = known !== null && (known.isStopped || known.chains.length >= known.of);
     // A newer plan may have ended the looking; it is taken up again where somebody asks.
@@ -85,7 +85,7 @@ export class CheckService implements OnModuleDestroy {
   }
 
   private async lookInto(planId: string, signal: AbortSignal): Promise<void> {
-    const stored = await this.plans.storedById(planId);
+    const stored = await this.plans.stored(planId);
     if (stored === null) return;
     const plan = JSON.parse(stored.body) as Plan;
     const out = plan.unplaced.filter((u) => u.kind === 'show' && u.reason.code !== 'needsOther');

@@ -49,7 +49,7 @@ export class PlanInForce {
     const id = await this.plans.publishedId(db);
     if (id === null) return null;
     if (this.kept?.id === id) return this.kept;
-    const stored = await this.plans.stored(db, id);
+    const stored = await this.plans.stored(id, db);
     if (stored === null) throw new Error(`PlanInForce: the published plan ${id} is not there`);
     this.kept = new PublishedPlan(stored);
     return this.kept;

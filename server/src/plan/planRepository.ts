@@ -49,14 +49,10 @@ export class PlanRepository {
     return (await db('settings').first('published_plan_id'))?.published_plan_id ?? null;
   }
 
-  async stored(db: Knex, id: string): Promise<StoredPlan | null> {
+  /** A plan by id; null where there is none. */
+  async stored(id: string, db: Knex = this.knex): Promise<StoredPlan | null> {
     const row = await db('plans').where({ id }).first('id', 'made_at', 'summary', 'body');
     return row === undefined ? null : stored(row);
-  }
-
-  /** A plan by id; null where there is none. */
-  async storedById(id: string): Promise<StoredPlan | null> {
-    return this.stored(this.knex, id);
   }
 
   async draft(): Promise<StoredPlan | null> {

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { addDays, daysBetween, instantToMs, localDayOf, weekday } from '@loyal-mane/core';
 import type { LocalDay, Plan } from '@loyal-mane/core';
-import { dayWords, monthDay } from '@loyal-mane/library/words';
+import { monthDay, weekdayWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../api/queries';
 import { useWidth } from '../parts/useWidth';
 
@@ -100,7 +100,7 @@ function DayBar({ day, x, width, share, minutes, waits, isToday }: BarProps) {
   const navigate = useNavigate();
   const height = share * (HEIGHT - 10);
   const hours = String(Math.round(minutes / 60));
-  const name = `${dayWords(Date.parse(`${day}T12:00:00Z`), 'UTC')} ${monthDay(day)}, ${hours} hours of work`;
+  const name = `${weekdayWords(day)} ${monthDay(day)}, ${hours} hours of work`;
   const open = (): void => void navigate(`/day?day=${day}`);
   return (
     <g

@@ -7,7 +7,7 @@ import { App as AntApp, Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { instantToMs, localDayOf, msToInstant, wallToMs } from '@loyal-mane/core';
 import type { Doer, LocalDay, PlannedActivity, StartStretch, WallTime } from '@loyal-mane/core';
-import { clockWords, dayWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, weekdayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { newCommandId } from '../api/client';
 import { serverNowMs } from '../api/serverClock';
@@ -105,7 +105,7 @@ export function SetTask({ activity: a, open, plan }: Props) {
         value={day}
         options={days.map((d) => ({
           value: d,
-          label: dayWords(wallToMs(d, '12:00' as WallTime, names.zone), names.zone),
+          label: weekdayWords(d),
         }))}
         onChange={setDay}
         style={{ width: 130 }}

@@ -10,10 +10,13 @@ import {
   closedDays,
   extraPerson,
   extraStations,
+  letGo,
   moreAmps,
   noStandingLimit,
   openDay,
+  otherHandlers,
   present,
+  shownBy,
   stayLonger,
   without,
   withoutBreaks,
@@ -173,8 +176,7 @@ export function* singleChanges(
 /** The chain's own tasks that a lead has set, let go one at a time. */
 function* pinTrials(problem: Problem, schedule: Schedule, list: readonly Task[]): Generator<Trial> {
   for (const { index } of list.filter((a) => a.pinned !== null)) {
-    const activities = problem.activities.map((a) => (a.index === index ? a.with({ ...a.pinned, pinned: null }) : a));
-    yield { remedy: { code: 'unpin', activity: index }, problem: problem.with({ activities }), schedule };
+    yield { remedy: { code: 'unpin', activity: index }, problem: letGo(problem, index), schedule };
   }
 }
 
@@ -188,16 +190,11 @@ function* handlerTrials(problem: Problem, schedule: Schedule, list: readonly Tas
   const shown = list.find((a) => a.step === 'ring' && a.only >= 0);
   if (shown === undefined) return;
   const rival = rivalAtRing(problem, schedule, shown);
-  const shownBy = (by: Partial<Task>): Problem =>
-    problem.with({
-      activities: problem.activities.map((a) =>
-        a.chain === shown.chain && a.only === shown.only && a.fixed === null ? a.with(by) : a,
-      ),
-    });
-  const handlers = problem.workers.flatMap((p, q) => (q !== shown.only && p.skills.has('ring') ? [q] : []));
-  for (const other of mayHelp(handlers, (some) => helps(shownBy({ only: -1, allowed: some }), schedule))) {
+  const everybody = otherHandlers(problem, shown);
+  const anyOf = (some: readonly number[]): Problem => shownBy(problem, shown, { only: -1, allowed: some });
+  for (const other of mayHelp(everybody, (some) => helps(anyOf(some), schedule))) {
     const remedy = { code: 'otherHandler', handler: shown.only, other, rival } as const;
-    yield { remedy, problem: shownBy({ only: other }), schedule };
+    yield { remedy, problem: shownBy(problem, shown, { only: other }), schedule };
   }
 }
 

@@ -156,6 +156,27 @@ export function noStandingLimit(problem: Problem): Problem {
   return problem.with({ jobs: problem.jobs.map((d) => ({ ...d, strainCap: 10_000 })) });
 }
 
+/** The problem with a task let go that a lead has set. */
+export function letGo(problem: Problem, index: number): Problem {
+  const activities = problem.activities.map((a) => (a.index === index ? a.with({ ...a.pinned, pinned: null }) : a));
+  return problem.with({ activities });
+}
+
+/** The problem with other people for whatever its handler alone may do in a dog's work; `shown` is the dog's ring. */
+export function shownBy(
+  problem: Problem,
+  shown: Task,
+  by: Pick<Task, 'only'> & Partial<Pick<Task, 'allowed'>>,
+): Problem {
+  const isTheirs = (a: Task): boolean => a.chain === shown.chain && a.only === shown.only && a.fixed === null;
+  return problem.with({ activities: problem.activities.map((a) => (isTheirs(a) ? a.with(by) : a)) });
+}
+
+/** People who could show a dog instead of its handler. */
+export function otherHandlers(problem: Problem, shown: Task): number[] {
+  return problem.workers.flatMap((p, q) => (q !== shown.only && p.skills.has('ring') ? [q] : []));
+}
+
 /** The schedule without a chain, and without those that need it. */
 export function without(problem: Problem, schedule: Schedule, chain: number): Schedule {
   const gone = new Set([chain, ...problem.chains.filter((c) => c.needs === chain).map((c) => c.index)]);

@@ -11,10 +11,13 @@ import type { SlotRemedy } from './slotRemedy.js';
 import {
   beginEarlier,
   closedDays,
+  letGo,
   moreAmps,
   noStandingLimit,
   openDay,
+  otherHandlers,
   present,
+  shownBy,
   stayLonger,
   withoutBreaks,
 } from './supposedProblems.js';
@@ -95,25 +98,12 @@ function changesOf(problem: Problem, list: readonly Task[]): Change[] {
   ];
 }
 
-function letGo(problem: Problem, index: number): Problem {
-  const activities = problem.activities.map((a) => (a.index === index ? a.with({ ...a.pinned, pinned: null }) : a));
-  return problem.with({ activities });
-}
-
 /** Each other person who shows dogs, instead of the named handler. */
 function handlers(problem: Problem, list: readonly Task[]): Change[] {
   const shown = list.find((a) => a.step === 'ring' && a.only >= 0);
   if (shown === undefined) return [];
-  const others = problem.workers.flatMap((p, other) => (other !== shown.only && p.skills.has('ring') ? [other] : []));
-  return others.map((other) => ({
+  return otherHandlers(problem, shown).map((other) => ({
     remedy: { code: 'otherHandler', handler: shown.only, other, rival: -1 },
-    apply: (p) =>
-      p.with({
-        activities: p.activities.map((a) =>
-          a.chain === shown.chain && (a.step === 'ring' || a.step === 'gate') && a.fixed === null
-            ? a.with({ only: other })
-            : a,
-        ),
-      }),
+    apply: (p) => shownBy(p, shown, { only: other }),
   }));
 }

@@ -77,8 +77,6 @@ export interface ToldBreak extends PlanBreak {
 const ROUNDING = 1;
 /** Slots that a dog may wait past the lag before it is said: work that ends early is not trouble yet. */
 const GAP_GRACE = 3;
-/** Steps that somebody has seen happen when their time is over, whether or not they were recorded. */
-const PASSED_UNSEEN: ReadonlySet<StepId> = new Set([...DEADLINES]);
 
 /** Tasks of a plan that no longer hold at a moment, in order of time; empty while all of it holds. */
 export function planBreaks(kennel: KennelFile, library: CareLibrary, plan: Plan, nowMs: number): PlanBreak[] {
@@ -173,10 +171,11 @@ class Holding {
   /** Plays on from now with the minutes that are expected, and says which chains miss their dates. */
   private readLateness(): void {
     const { problem, schedule } = this;
+    // A ride or a ring whose time is over has happened, whether or not somebody recorded it.
     const seen = problem.with({
       activities: problem.activities.map((a) => {
         const place = schedule[a.index] ?? null;
-        const isSeen = place !== null && a.fixed === null && PASSED_UNSEEN.has(a.step) && a.latestEnd <= problem.now;
+        const isSeen = place !== null && a.fixed === null && DEADLINES.has(a.step) && a.latestEnd <= problem.now;
         return isSeen ? a.fixedAt(place) : a;
       }),
     });
@@ -288,9 +287,4 @@ function codeOf(rule: RuleCode): BreakCode | null {
     case 'fixed':
       return null;
   }
-}
-
-/** Entries that a broken plan does not ready; keep-up work is nobody's ring. */
-export function brokenEntries(breaks: readonly PlanBreak[]): ReadonlySet<string> {
-  return new Set(breaks.flatMap((b) => b.entryId ?? []));
 }

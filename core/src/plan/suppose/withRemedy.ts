@@ -16,8 +16,8 @@ export interface RemedyFor {
   readonly newId: () => string;
 }
 
-/** A stand as long as a working day, minutes: what "longer" can be at most. */
-const LONGEST_STAND_MIN = 600;
+/** The longest stand of a day that a record holds, minutes. */
+const LONGEST_STAND_MIN = 120;
 
 /** The kennel with one remedy taken; the one that comes in stays as it is. */
 export function withRemedy(kennel: KennelFile, remedy: Remedy, { dogId, newId }: RemedyFor): KennelFile {

@@ -2,7 +2,7 @@
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
 import { useState } from 'react';
-import { CAUTIONS, DEFER, METHODS, clockWords, dayWords } from '@loyal-mane/library/words';
+import { CAUTIONS, clockWords, DEFER, METHODS, weekdayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { DogBadge, Sign, StepGlyph } from '../../parts/Glyph';
@@ -85,5 +85,5 @@ function Cautions({ ids }: { ids: readonly CautionId[] }) {
 function shownWords({ activity }: BenchTask, { kennel, names }: BenchView): string {
   const entry = kennel.entries.find((e) => e.id === activity.entryId);
   if (entry === undefined) return '';
-  return `. Shown ${dayWords(Date.parse(`${entry.day}T12:00:00Z`), 'UTC')} ${names.ringTime(entry.id)}`;
+  return `. Shown ${weekdayWords(entry.day)} ${names.ringTime(entry.id)}`;
 }

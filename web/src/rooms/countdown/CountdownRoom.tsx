@@ -4,9 +4,9 @@
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { useSearchParams } from 'react-router';
-import { REACHES_D, countBackScale, countdown, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { LocalDay, Plan, WallTime } from '@loyal-mane/core';
-import { dayWords, monthDay, tightestWords, whyNotWords } from '@loyal-mane/library/words';
+import { REACHES_D, countBackScale, countdown, localDayOf } from '@loyal-mane/core';
+import type { LocalDay, Plan } from '@loyal-mane/core';
+import { monthDay, tightestWords, weekdayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { useBreaks } from '../../parts/useBreaks';
@@ -114,8 +114,7 @@ export default function CountdownRoom() {
       {read.later.map((l) => (
         <p className="later" key={l.show.id}>
           <b>
-            {dayWords(wallToMs(l.show.firstDay as LocalDay, '12:00' as WallTime, names.zone), names.zone)}{' '}
-            {monthDay(l.show.firstDay)}, {l.show.name}
+            {weekdayWords(l.show.firstDay)} {monthDay(l.show.firstDay)}, {l.show.name}
           </b>{' '}
           {countWords(l.dogs, 'dog')}, {laterWords(l)}
         </p>

@@ -7,7 +7,7 @@ import { draftChanges, instantToMs } from '@loyal-mane/core';
 import type { DraftDog, DraftMove, Instant, Plan, UnplacedChain } from '@loyal-mane/core';
 import { METHODS, boundDetailWords, boundWords, clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { countWords as dogsWords } from '../../parts/countWords';
+import { countWords } from '../../parts/countWords';
 import { useRooms } from '../../parts/useRooms';
 
 const FIRST_DOGS = 6;
@@ -43,7 +43,7 @@ function fateWords(dog: DraftDog, plan: Plan, names: Names): string | null {
   return dog.fate === 'lost' && out !== undefined ? `loses its place. ${whyNotWords(out, names)}` : null;
 }
 
-function countWords({ added, removed }: DraftDog): string | null {
+function newAndGone({ added, removed }: DraftDog): string | null {
   const words = [
     ...(added.length > 0 ? [`${String(added.length)} new`] : []),
     ...(removed.length > 0 ? [`${String(removed.length)} gone`] : []),
@@ -58,7 +58,7 @@ function DogChanges({ dog, plan }: { dog: DraftDog; plan: Plan }) {
   const moves = all ? dog.moves : dog.moves.slice(0, FIRST_MOVES);
   const rest = dog.moves.length - moves.length;
   const fate = fateWords(dog, plan, names);
-  const counts = countWords(dog);
+  const counts = newAndGone(dog);
   return (
     <li>
       <b>{names.dog(dog.dogId)}</b>{' '}
@@ -115,7 +115,7 @@ export function DraftList({ draft, published }: { draft: Plan; published: Plan |
         {others.length > shown.length && (
           <li>
             <Button type="link" size="small" onClick={() => setAll(true)}>
-              {`and ${dogsWords(others.length - shown.length, 'more dog')}`}
+              {`and ${countWords(others.length - shown.length, 'more dog')}`}
             </Button>
           </li>
         )}

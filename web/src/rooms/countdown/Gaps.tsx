@@ -4,13 +4,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button } from 'antd';
 import { useMemo } from 'react';
-import { changesBetween, kennelGaps, withGapFilled } from '@loyal-mane/core';
+import { kennelGaps, withGapFilled } from '@loyal-mane/core';
 import type { KennelGap, LocalDay, Plan, StepId } from '@loyal-mane/core';
 import { STEP_NEEDS } from '@loyal-mane/library';
 import { gapButtons, gapWords } from '@loyal-mane/library/words';
 import { v7 } from 'uuid';
 import { command, useCommand } from '../../api/commands';
-import { rowsQuery, saveChanges } from '../../api/rows';
+import { saveKennel } from '../../api/saveKennel';
 import { problemWords } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
 import type { usePlanning } from './PlanBar';
@@ -36,11 +36,13 @@ export function Gaps({ today, planning }: { today: LocalDay; planning: ReturnTyp
   const { kennel, names, plan } = useRooms();
   const { message } = AntApp.useApp();
   const client = useQueryClient();
-  const fill = useCommand(async (fillings: readonly Filling[], commandId: string) => {
-    const rows = await client.query(rowsQuery);
-    const filled = fillings.reduce((k, f) => withGapFilled(k, f.gap, v7, f.personId), rows);
-    await saveChanges(changesBetween(rows, filled), commandId);
-  });
+  const fill = useCommand((fillings: readonly Filling[], commandId: string) =>
+    saveKennel(
+      client,
+      (kennel) => fillings.reduce((k, f) => withGapFilled(k, f.gap, v7, f.personId), kennel),
+      commandId,
+    ),
+  );
   const gaps = useMemo(() => kennelGaps(kennel, STEP_NEEDS, wantedSteps(plan), today), [kennel, plan, today]);
   if (gaps.length === 0) return null;
   const take = (fillings: readonly Filling[], then: () => void): void =>

@@ -2,9 +2,9 @@
  * The countdown on a phone: one strip a dog, what is in the way first.
  */
 import { memo } from 'react';
-import { countBackScale, wallToMs } from '@loyal-mane/core';
-import type { CountdownDay, CountdownRow, WallTime } from '@loyal-mane/core';
-import { clockWords, dayWords, whyNotWords } from '@loyal-mane/library/words';
+import { countBackScale } from '@loyal-mane/core';
+import type { CountdownDay, CountdownRow } from '@loyal-mane/core';
+import { clockWords, weekdayWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
@@ -30,7 +30,7 @@ export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: P
   const strips = [
     { title: 'In the way', rows: rows.filter((r) => r.problem !== null) },
     ...days.map((d) => ({
-      title: `${dayWords(wallToMs(d.day, '12:00' as WallTime, names.zone), names.zone)} ${String(Number(d.day.slice(8)))}`,
+      title: `${weekdayWords(d.day)} ${String(Number(d.day.slice(8)))}`,
       rows: d.rows.filter((r) => r.problem === null),
     })),
   ];

@@ -1,9 +1,9 @@
 /*
  * The strands of all dogs on one count-back scale, with the ragged front of now between past and to come.
  */
-import { REACHES_D, ticksOf, wallToMs } from '@loyal-mane/core';
-import type { WallTime, countBackScale, countdown } from '@loyal-mane/core';
-import { clockWords, dayWords, durationWords } from '@loyal-mane/library/words';
+import { REACHES_D, ticksOf } from '@loyal-mane/core';
+import type { countBackScale, countdown } from '@loyal-mane/core';
+import { clockWords, durationWords, weekdayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { LEFT_PX, RIGHT_PX, frontPath, layoutRows } from './layout';
@@ -74,7 +74,7 @@ export function Plot({ read, names, kennel, now, width, reach, scale, nights, on
         {boxes.map((b) => {
           const day = read.days[b.day];
           if (day === undefined) return null;
-          if (b.kind === 'head') return <DayHead key={day.day} box={b} day={day} names={names} now={now} />;
+          if (b.kind === 'head') return <DayHead key={day.day} box={b} day={day} now={now} />;
           const row = day.rows[b.row];
           return row === undefined ? null : (
             <Row
@@ -126,20 +126,17 @@ function Axis({ ticks, strand, reach, onReach }: AxisProps) {
 function DayHead({
   box,
   day,
-  names,
   now,
 }: {
   box: ReturnType<typeof layoutRows>[number];
   day: PlotProps['read']['days'][number];
-  names: Names;
   now: number;
 }) {
-  const ms = wallToMs(day.day, '12:00' as WallTime, names.zone);
   const left = day.firstRingMs - now;
   return (
     <div className="day-head" style={{ top: box.top, height: box.height }}>
       <b>
-        {dayWords(ms, names.zone)} {Number(day.day.slice(8))}
+        {weekdayWords(day.day)} {Number(day.day.slice(8))}
       </b>
       <span className="count">{countWords(day.rows.length, 'dog')}</span>
       <span className="soft to-ring" style={{ left: box.nowX + (box.top === 0 ? 48 : 10) }}>

@@ -41,7 +41,7 @@ export const Row = memo(function Row({ top, height, nowX, row, dog, names, width
           <b>{time}</b>{' '}
           <span className="soft">
             {row.ring.toLowerCase()}
-            {alsoWords(row, names)}
+            {alsoWords(row)}
           </span>{' '}
           <span className={bad ? 'bad' : undefined}>{state}</span>
         </span>

@@ -5,14 +5,14 @@
 import { useMutation } from '@tanstack/react-query';
 import { App as AntApp, Button, Drawer, Input, Select } from 'antd';
 import { useState } from 'react';
-import { addDays, localDayOf, wallToMs } from '@loyal-mane/core';
+import { addDays, localDayOf } from '@loyal-mane/core';
 import type { EntryId, LocalDay, PersonId, StationId, WallTime, WhatIfChange } from '@loyal-mane/core';
 import {
-  dayWords,
   monthDay,
   oddsInsteadWords,
   overtimeInsteadWords,
   readyInsteadWords,
+  shortWeekday,
   supposedWords,
 } from '@loyal-mane/library/words';
 import type { EntryName, Names } from '@loyal-mane/library/words';
@@ -219,7 +219,7 @@ function Compared({ answer, entry }: { answer: WhatIfAnswer; entry: (id: string)
       ))}
       {answer.odds.map((o) => (
         <p key={o.entryId} className="soft">
-          {oddsInsteadWords(o, entry(o.entryId), names)}
+          {oddsInsteadWords(o, entry(o.entryId))}
         </p>
       ))}
     </section>
@@ -232,7 +232,7 @@ function ChangeForm({ draft, onDraft }: { draft: Draft; onDraft: (d: Draft) => v
   const asks = ASKS[draft.kind];
   const days = Array.from({ length: DAYS_AHEAD }, (_, k) => addDays(today, k)).map((day) => ({
     value: day,
-    label: dayLabel(day, names.zone),
+    label: dayLabel(day),
   }));
   const isStation = draft.kind === 'stationClosed' || draft.kind === 'stationOpen';
   const handlers = kennel.people.filter((p) => draft.kind !== 'otherHandler' || p.skills.includes('ring'));
@@ -299,10 +299,10 @@ function entryOptions(kennel: Kennel, names: Names, today: LocalDay) {
     .sort((x, y) => `${x.day}${x.ringTime}`.localeCompare(`${y.day}${y.ringTime}`))
     .map((e) => ({
       value: e.id,
-      label: `${names.dog(e.dogId)}, ${dayLabel(e.day as LocalDay, names.zone)} ${e.ringTime}`,
+      label: `${names.dog(e.dogId)}, ${dayLabel(e.day)} ${e.ringTime}`,
     }));
 }
 
-function dayLabel(day: LocalDay, zone: string): string {
-  return `${dayWords(wallToMs(day, '12:00' as WallTime, zone), zone).slice(0, 3)} ${monthDay(day)}`;
+function dayLabel(day: string): string {
+  return `${shortWeekday(day)} ${monthDay(day)}`;
 }

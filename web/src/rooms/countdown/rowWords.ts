@@ -1,15 +1,15 @@
 /*
  * The words beside a strand.
  */
-import { daysBetween, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { CountdownRow, LocalDay, WallTime } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, shortWhyNot, spareWords } from '@loyal-mane/library/words';
+import { daysBetween, localDayOf } from '@loyal-mane/core';
+import type { CountdownRow } from '@loyal-mane/core';
+import { clockWords, dayWords, METHODS, shortWeekday, shortWhyNot, spareWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 
 /** The dog's other show days of the circuit: ", +Sat, Sun". */
-export function alsoWords(row: CountdownRow, names: Names): string {
+export function alsoWords(row: CountdownRow): string {
   if (row.also.length === 0) return '';
-  return `, +${row.also.map((e) => dayWords(wallToMs(e.day as LocalDay, '12:00' as WallTime, names.zone), names.zone).slice(0, 3)).join(', ')}`;
+  return `, +${row.also.map((e) => shortWeekday(e.day)).join(', ')}`;
 }
 
 /** Until when something must be decided: "tomorrow, by 08:00". */

@@ -4,10 +4,10 @@
  */
 import { useQueryClient } from '@tanstack/react-query';
 import type { AbsenceId, KennelFile, WhatIfChange } from '@loyal-mane/core';
-import { changesBetween, withChange } from '@loyal-mane/core';
+import { withChange } from '@loyal-mane/core';
 import { v7 } from 'uuid';
 import { useCommand } from '../../api/commands';
-import { rowsQuery, saveChanges } from '../../api/rows';
+import { saveKennel } from '../../api/saveKennel';
 
 /** The kennel with all that was supposed. */
 function supposed(kennel: KennelFile, changes: readonly WhatIfChange[]): KennelFile {
@@ -17,9 +17,7 @@ function supposed(kennel: KennelFile, changes: readonly WhatIfChange[]): KennelF
 /** Saves supposed changes; what was changed meanwhile by others is kept, or refused with what is there now. */
 export function useApplySupposed() {
   const client = useQueryClient();
-  return useCommand(async (changes: readonly WhatIfChange[], commandId: string) => {
-    const kennel = await client.query(rowsQuery);
-    const rows = changesBetween(kennel, supposed(kennel, changes));
-    if (rows.length > 0) await saveChanges(rows, commandId);
-  });
+  return useCommand((changes: readonly WhatIfChange[], commandId: string) =>
+    saveKennel(client, (kennel) => supposed(kennel, changes), commandId),
+  );
 }

@@ -5,7 +5,7 @@
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { LocalDay, Plan, PlannedActivity } from '@loyal-mane/core';
 import { bagList } from '@loyal-mane/library';
-import { METHODS, PRODUCT_NAMES, clockWords, dayWords, zonesWords } from '@loyal-mane/library/words';
+import { clockWords, METHODS, PRODUCT_NAMES, shortWeekday, zonesWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
@@ -75,7 +75,7 @@ function CrateCard({ dog, shown, kennel, plan, names, day }: CardProps) {
         {entries.map((e) => (
           <li key={e.id}>
             <b>
-              {dayOf(e.day, names)} {e.ringTime}
+              {dayOf(e.day)} {e.ringTime}
             </b>{' '}
             {kennel.rings.find((r) => r.id === e.ringId)?.name},{' '}
             {e.handlerId === undefined ? 'no handler yet' : names.person(e.handlerId)}
@@ -83,7 +83,7 @@ function CrateCard({ dog, shown, kennel, plan, names, day }: CardProps) {
         ))}
       </ul>
       <dl>
-        <dt>{dayOf(first, names)}</dt>
+        <dt>{dayOf(first)}</dt>
         <dd>
           {steps.length === 0 && 'nothing planned'}
           {steps.map((a) => (
@@ -128,6 +128,6 @@ function stepWords(a: PlannedActivity, names: Names): string {
   return `${time} ${METHODS[a.step].name.toLowerCase()}, ${a.people.map((p) => names.first(p)).join(' and ')}${where}`;
 }
 
-function dayOf(day: string, names: Names): string {
-  return `${dayWords(Date.parse(`${day}T12:00:00Z`), names.zone).slice(0, 3)} ${String(Number(day.slice(8)))}`;
+function dayOf(day: string): string {
+  return `${shortWeekday(day)} ${String(Number(day.slice(8)))}`;
 }

@@ -5,9 +5,9 @@ import { Button } from 'antd';
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
-import { addDays, dayFacts, daySheet, localDayOf, wallToMs } from '@loyal-mane/core';
-import type { DaySheet, PlannedActivity, WallTime } from '@loyal-mane/core';
-import { dayWords, monthDay } from '@loyal-mane/library/words';
+import { addDays, dayFacts, daySheet, localDayOf } from '@loyal-mane/core';
+import type { DaySheet, PlannedActivity } from '@loyal-mane/core';
+import { monthDay, weekdayWords } from '@loyal-mane/library/words';
 import { SignKey } from '../../parts/SignKey';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import { useDay } from '../../parts/useDay';
@@ -44,7 +44,6 @@ export default function DaySheetRoom() {
   const planning = usePlanning(view);
   const sheet = useWork(useCallback((work) => daySheet(kennel, plan, work, day, now), [kennel, plan, day, now]));
   const mine = sheet.lanes.find((l) => l.personId === session.personId);
-  const noon = wallToMs(day, '12:00' as WallTime, names.zone);
   const isPrinting = usePrinting();
   const [paper, setPaper] = useState<Paper>('wall');
   const [params, setParams] = useSearchParams();
@@ -68,7 +67,7 @@ export default function DaySheetRoom() {
     <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <div className="sheet-head">
         <h1>
-          {dayWords(noon, names.zone)} {monthDay(day)}:{' '}
+          {weekdayWords(day)} {monthDay(day)}:{' '}
           <span className="wide-only">
             <Answer sheet={sheet} />
           </span>
@@ -132,7 +131,7 @@ export default function DaySheetRoom() {
           sheet={sheet}
           facts={<DayFactsView facts={facts} kennel={kennel} names={names} notes={plan?.notes ?? []} />}
           names={names}
-          title={`${dayWords(noon, names.zone)} ${monthDay(day)}, ${kennel.name}`}
+          title={`${weekdayWords(day)} ${monthDay(day)}, ${kennel.name}`}
         />
       )}
       <TaskDrawer activity={task} onClose={() => setTask(null)} />
@@ -141,7 +140,7 @@ export default function DaySheetRoom() {
         person={person}
         absent={kennel.absences.some((a) => a.personId === personId && a.day === day)}
         day={day}
-        dayName={dayWords(noon, names.zone)}
+        dayName={weekdayWords(day)}
         onClose={() => setPersonId(null)}
         onPlan={() => planning.plan('keep')}
       />

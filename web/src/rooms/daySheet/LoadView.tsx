@@ -6,7 +6,7 @@ import { Table } from 'antd';
 import { useMemo } from 'react';
 import { loadsOf } from '@loyal-mane/core';
 import type { LoadRow, Loads, LocalDay, Plan } from '@loyal-mane/core';
-import { dayWords } from '@loyal-mane/library/words';
+import { shortWeekday } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { BarsByDay } from '../../parts/BarsByDay';
@@ -32,7 +32,6 @@ export function LoadView({ kennel, plan, names, from, width }: Props) {
         loads={loads}
         rows={loads.people}
         nameOf={(id) => names.person(id)}
-        names={names}
         width={width}
       />
       <LoadPart
@@ -40,7 +39,6 @@ export function LoadView({ kennel, plan, names, from, width }: Props) {
         loads={loads}
         rows={loads.stations}
         nameOf={(id) => names.station(id)}
-        names={names}
         width={width}
       />
     </section>
@@ -52,13 +50,11 @@ interface PartProps {
   readonly loads: Loads;
   readonly rows: readonly LoadRow[];
   readonly nameOf: (id: string) => string;
-  readonly names: Names;
   readonly width: number;
 }
 
-function LoadPart({ title, loads, rows, nameOf, names, width }: PartProps) {
-  const label = (day: LocalDay): string =>
-    `${dayWords(Date.parse(`${day}T12:00:00Z`), names.zone).slice(0, 3)} ${String(Number(day.slice(8)))}`;
+function LoadPart({ title, loads, rows, nameOf, width }: PartProps) {
+  const label = (day: LocalDay): string => `${shortWeekday(day)} ${String(Number(day.slice(8)))}`;
   const hours = (minutes: readonly number[]): number[] => minutes.map((m) => Math.round(m / 6) / 10);
   const shifts = loads.days.map((_, k) => rows.reduce((sum, r) => sum + (r.shift[k] ?? 0), 0));
   return (

@@ -4,7 +4,7 @@
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import { localDayOf, stageOf } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
-import { COAT_WORDS, STAGE_WORDS, clockWords, dayWords } from '@loyal-mane/library/words';
+import { clockWords, COAT_WORDS, shortWeekday, STAGE_WORDS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -103,7 +103,7 @@ function CoatHead({ dog, today }: { dog: Dog; today: LocalDay }) {
         ) : (
           <>
             <b>
-              {dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} {clockOf(next.ringTime)}
+              {shortWeekday(next.day)} {clockOf(next.ringTime)}
             </b>
             , {names.ring(next.id).toLowerCase()}
             <br />

@@ -9,7 +9,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { localDayOf } from '@loyal-mane/core';
 import { PLAIN_DOG } from '@loyal-mane/library';
-import { dayWords, monthDay } from '@loyal-mane/library/words';
+import { monthDay, shortWeekday } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { rowsQuery } from '../../api/rows';
 import { DogBadge } from '../../parts/Glyph';
@@ -149,7 +149,7 @@ function nextKey(kennel: Kennel, d: Dog, today: string): string {
 function nextRing(kennel: Kennel, d: Dog, today: string): string {
   const next = nextEntry(kennel, d, today);
   if (next === undefined) return 'not entered';
-  return `${dayWords(Date.parse(`${next.day}T12:00:00Z`), 'UTC').slice(0, 3)} ${monthDay(next.day)}, ${next.ringTime}`;
+  return `${shortWeekday(next.day)} ${monthDay(next.day)}, ${next.ringTime}`;
 }
 
 function marksOf(d: Dog): number {

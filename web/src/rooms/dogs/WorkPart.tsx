@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, leftOutLines, monthDay, noteWords } from '@loyal-mane/library/words';
+import { clockWords, leftOutLines, METHODS, monthDay, noteWords, shortWeekday } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
@@ -61,7 +61,7 @@ function Entered({ dog }: { dog: Dog }) {
         {entries.map((e) => (
           <li key={e.id}>
             <span className="soft">
-              {dayWords(Date.parse(`${e.day}T12:00:00Z`), 'UTC').slice(0, 3)} {monthDay(e.day)}
+              {shortWeekday(e.day)} {monthDay(e.day)}
             </span>
             <b>{clock(e.ringTime)}</b>
             <span>
