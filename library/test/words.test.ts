@@ -347,7 +347,7 @@ describe('small words', () => {
 
 describe('what no longer holds of a plan', () => {
   const of = (more: Partial<PlanBreak>): PlanBreak => ({
-    ...{ code: 'late', key: 'k' as never, dogId: dog('Tamsin'), entryId: entryOf('Tamsin') as never, step: 'finish' },
+    ...{ code: 'late', key: 'k' as never, dogId: dog('Tamsin'), entryId: entryOf('Tamsin'), step: 'finish' },
     ...{ start: instant(friday, '08:00'), end: instant(friday, '08:40'), mark: instant(friday, '07:55') },
     ...{ personId: person('Tuva'), stationId: station('Tub 1'), other: null },
     ...more,
