@@ -47,7 +47,7 @@ test('others’ changes come in by themselves and leave scroll, selection and ha
     await note.fill('Half a sent');
     await note.press('ArrowLeft');
     await mark(bather, 'Clear');
-    await expect(lead.getByText('No mats, damp spots or sore skin on record.')).toBeVisible({ timeout: 1000 });
+    await expect(lead.getByText('No mats, damp spots or sore skin on record.')).toBeVisible();
     await expect(note).toBeFocused();
     await lead.keyboard.type('!');
     await expect(note).toHaveValue('Half a sen!t');

@@ -361,7 +361,7 @@ describe('what no longer holds of a plan', () => {
     until: instant(friday, '09:00'),
   } as const;
   const cases: [Partial<PlanBreak>, string][] = [
-    [{}, 'as work stands, show-morning finish comes too late: it is due by Friday 07:55.'],
+    [{}, 'at this pace show-morning finish comes too late: it is due by Friday 07:55.'],
     [
       { code: 'tooLate' },
       `show-morning finish ends Friday 08:40, and must end by Friday 07:55, with the ring at ${ring}.`,
@@ -374,12 +374,12 @@ describe('what no longer holds of a plan', () => {
     [{ code: 'gap', step: 'condition' }, 'has been wet since Friday 07:55: condition, soak now.'],
     [{ code: 'gap', step: 'lineBrush' }, 'has waited since Friday 07:55: line brush now.'],
     [{ code: 'away' }, 'show-morning finish Friday 08:00: nobody is there for it.'],
-    [{ code: 'cannot' }, 'show-morning finish Friday 08:00: not Tuva any more.'],
-    [{ code: 'station' }, 'show-morning finish Friday 08:00: Tub 1 does not serve.'],
+    [{ code: 'cannot' }, 'show-morning finish Friday 08:00: Tuva may not do it any more.'],
+    [{ code: 'station' }, 'show-morning finish Friday 08:00: Tub 1 cannot be used for it.'],
     [{ code: 'amperes' }, 'show-morning finish Friday 08:00: the circuit cannot carry it.'],
     [{ code: 'onTheRoad' }, 'show-morning finish Friday 08:00: the dog is on the road or elsewhere then.'],
     [{ code: 'twice', other: rival }, 'show-morning finish Friday 08:00 clashes with Rusk’s bath.'],
-    [{ code: 'limit' }, 'show-morning finish Friday 08:00 goes over what a day allows.'],
+    [{ code: 'limit' }, 'show-morning finish Friday 08:00 goes over a daily limit.'],
     [{ code: 'missing', step: 'knots', start: null, end: null }, 'needs knots now, and the plan does not have it.'],
   ];
   it.each(cases)('%j', (more, words) =>
@@ -393,11 +393,11 @@ describe('what no longer holds of a plan', () => {
       { who: 'Tuva', what: 'is not there on Friday: 4 tasks need somebody (Tamsin, Rusk, Brisk and 1 more).' },
     ]);
     expect(lines([of({ code: 'closed' })])).toEqual([
-      { who: 'Tub 1', what: 'is closed on Friday: 1 task needs another place or time (Tamsin).' },
+      { who: 'Tub 1', what: 'is closed on Friday: 1 task needs another station or time (Tamsin).' },
     ]);
     const late = ['Tamsin', 'Rusk', 'Brisk', 'Bram'].map((d) => of({ dogId: dog(d) }));
     expect(lines(late)).toEqual([
-      { who: 'Work is behind', what: 'as it stands, 4 dogs miss their time (Tamsin, Rusk, Brisk and 1 more).' },
+      { who: 'Work is behind', what: 'at this pace 4 dogs miss their time (Tamsin, Rusk, Brisk and 1 more).' },
     ]);
     expect(lines([of({ code: 'limit' }), of({ code: 'limit', step: 'tidies' })])[0]?.what).toMatch(
       /1 more of Tamsin’s tasks/,

@@ -88,7 +88,7 @@ describe('the day sheet', () => {
     act(() => void window.dispatchEvent(new Event('afterprint')));
     expect(screen.queryByRole('article')).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Print' }));
-    expect(screen.getByRole('region', { name: 'The day on paper' })).toHaveTextContent('To mix');
+    expect(screen.getByRole('region', { name: 'The day on paper' })).toHaveTextContent('Shampoo to mix');
     act(() => void window.dispatchEvent(new Event('afterprint')));
   });
 

@@ -129,17 +129,17 @@ it('says so where no start is left, and sets nothing', async () => {
   const kennelFile = { ...FILE, absences } as unknown as typeof FILE;
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { kennelFile });
   expect(await screen.findByText(/^None: .*Plan again/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep as it is' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep time and person' })).toBeNull();
 });
 
 it('offers to keep a task where it is only while its start is still to come', async () => {
   const task = planned.find((a) => a.step === 'bath') as PlannedActivity;
   show(<TaskDrawer activity={task} onClose={() => undefined} />);
-  expect(await screen.findByRole('button', { name: 'Keep as it is' })).toBeInTheDocument();
+  expect(await screen.findByRole('button', { name: 'Keep time and person' })).toBeInTheDocument();
   cleanup();
   show(<TaskDrawer activity={task} onClose={() => undefined} />, { nowMs: instantToMs(task.start) + 60_000 });
   expect(await screen.findByText(/^(None|.*Other dogs stay)/)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'Keep as it is' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Keep time and person' })).toBeNull();
 });
 
 it('lets a lead choose by whom: those who are free then, with the overtime it would cost', async () => {

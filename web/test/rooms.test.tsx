@@ -72,7 +72,7 @@ describe('the countdown', () => {
     expect(drawer).toHaveTextContent('12 tasks move, 20 min more overtime.');
     const rival = NAMES.dog(read.days[0]?.rows[0]?.dogId ?? '');
     expect(drawer).toHaveTextContent(`1 task moves. ${rival} loses its place, and is more important.`);
-    expect(screen.getByText(/Planning with what might help: 1 of 3/)).toBeInTheDocument();
+    expect(screen.getByText(/Testing possible changes: 1 of 3 dogs done/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Stop', hidden: true })).toBeEnabled();
   });
 

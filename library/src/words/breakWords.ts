@@ -25,7 +25,7 @@ export function breakLine(group: BreakGroup, names: Names): BreakLine {
     case 'behind':
       return {
         who: 'Work is behind',
-        what: `as it stands, ${String(group.dogs.length)} dogs miss their time (${dogList(group, names)}).`,
+        what: `at this pace ${String(group.dogs.length)} dogs miss their time (${dogList(group, names)}).`,
       };
     case 'person':
       return {
@@ -36,7 +36,7 @@ export function breakLine(group: BreakGroup, names: Names): BreakLine {
       const why = first.code === 'amperes' ? `asks for more amperes than its circuit carries${on}` : `is closed${on}`;
       return {
         who: names.station(group.id),
-        what: `${why}: ${tasks} another place or time (${dogList(group, names)}).`,
+        what: `${why}: ${tasks} another station or time (${dogList(group, names)}).`,
       };
     }
     case 'dog': {
@@ -60,7 +60,7 @@ export function breakWords(b: PlanBreak, names: Names): string {
   const mark = b.mark === null ? '' : at(b.mark, names);
   switch (b.code) {
     case 'late':
-      return `as work stands, ${step} comes too late: it is due by ${mark}.`;
+      return `at this pace ${step} comes too late: it is due by ${mark}.`;
     case 'tooLate':
       return `${step} ends ${b.end === null ? '' : at(b.end, names)}, and must end by ${mark}${ringWords(b, names)}.`;
     case 'tooEarly':
@@ -72,10 +72,10 @@ export function breakWords(b: PlanBreak, names: Names): string {
     case 'away':
       return `${step} ${start}: nobody is there for it.`;
     case 'cannot':
-      return `${step} ${start}: not ${b.personId === null ? 'its person' : names.first(b.personId)} any more.`;
+      return `${step} ${start}: ${b.personId === null ? 'its person' : names.first(b.personId)} may not do it any more.`;
     case 'closed':
     case 'station':
-      return `${step} ${start}: ${b.stationId === null ? 'its place' : names.station(b.stationId)} does not serve.`;
+      return `${step} ${start}: ${b.stationId === null ? 'its station' : names.station(b.stationId)} cannot be used for it.`;
     case 'amperes':
       return `${step} ${start}: the circuit cannot carry it.`;
     case 'onTheRoad':
@@ -85,7 +85,7 @@ export function breakWords(b: PlanBreak, names: Names): string {
         ? `${step} ${start} clashes with another task.`
         : `${step} ${start} clashes with ${names.dog(b.other.dogId)}’s ${METHODS[b.other.step].name.toLowerCase()}.`;
     case 'limit':
-      return `${step} ${start} goes over what a day allows.`;
+      return `${step} ${start} goes over a daily limit.`;
     case 'missing':
       return `needs ${step} now, and the plan does not have it.`;
   }

@@ -25,7 +25,7 @@ export function gapWords(gap: KennelGap, names: Names, site: (id: string) => str
     case 'noSkill':
       return `Nobody has the skill for ${METHODS[gap.step].name.toLowerCase()} (${SKILL_WORDS[gap.skill].toLowerCase()}).`;
     case 'noSecond':
-      return `${METHODS[gap.step].name} needs a second person (${SKILL_WORDS[gap.skill].toLowerCase()}), and only one can.`;
+      return `${METHODS[gap.step].name} needs a second person (${SKILL_WORDS[gap.skill].toLowerCase()}), and only one person can do that.`;
   }
 }
 

@@ -8,8 +8,7 @@ import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
 import type { PersonParts, Side } from '@loyal-mane/core';
 import { METHODS, SCHOOL_WORDS, TOOL_WORDS } from '@loyal-mane/library/words';
-import { asDay } from './asDay';
-import { DayField } from './DayField';
+import { DayField, dayRule } from './DayField';
 import { FormRows } from './FormRows';
 import { command, setPersonRecord, useCommand } from '../api/commands';
 import type { Kennel } from '../api/queries';
@@ -142,7 +141,7 @@ function PracticeRows({ dogs }: { dogs: Kennel['dogs'] }) {
               options={IRREVERSIBLE_TRIMS.map((value) => ({ value, label: METHODS[value].name }))}
             />
           </Form.Item>
-          <Form.Item name={[at, 'day']} {...asDay}>
+          <Form.Item name={[at, 'day']} rules={[dayRule()]}>
             <DayField placeholder="practiced" className="w-day" />
           </Form.Item>
           <Form.Item name={[at, 'outcome']} dependencies={[['practice', at, 'day']]} rules={[outcomeRule(at)]}>
@@ -181,7 +180,7 @@ function KitRows() {
             />
           </Form.Item>
           <ToolSize at={at} />
-          <Form.Item name={[at, 'sharpened']} {...asDay}>
+          <Form.Item name={[at, 'sharpened']} rules={[dayRule()]}>
             <DayField placeholder="sharpened" className="w-size" />
           </Form.Item>
         </>

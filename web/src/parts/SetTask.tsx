@@ -86,7 +86,7 @@ export function SetTask({ activity: a, open, plan }: Props) {
         Set for {dayWords(at, names.zone)} {clockWords(at, names.zone, names.clock)}
         {by}.{' '}
         <Button size="small" loading={letGo.isPending} onClick={() => letGo.mutate(command(a.key), { onError })}>
-          Unlock
+          Unlock task
         </Button>
       </p>
     );
@@ -132,7 +132,7 @@ export function SetTask({ activity: a, open, plan }: Props) {
         />
       )}
       <Button disabled={!(fits || isNow)} loading={set.isPending} onClick={save}>
-        {isOther ? 'Set and plan around it' : 'Keep as it is'}
+        {isOther ? 'Set task and plan again' : 'Keep time and person'}
       </Button>
       {isMoved && !fits && (
         <span className="bad">

@@ -4,21 +4,11 @@
 import DeleteOutlined from '@ant-design/icons/DeleteOutlined';
 import PlusOutlined from '@ant-design/icons/PlusOutlined';
 import { Button, Form, Input, Select, Switch } from 'antd';
-import dayjs from 'dayjs';
 import type { ReactElement } from 'react';
 import { DayField } from '../DayField';
 import { NumberField } from '../NumberField';
 import type { FieldSpec } from './fieldSpec';
 import { wallTyped } from './fieldSpec';
-
-const WRITTEN_DAY = /^\d{4}-\d{2}-\d{2}$/;
-
-/** A text that is no day is kept as it was typed: the server says what is wrong with it. */
-const asDay = {
-  getValueProps: (value: string | undefined) => ({ value: WRITTEN_DAY.test(value ?? '') ? dayjs(value) : null }),
-  getValueFromEvent: (value: dayjs.Dayjs | string | null) =>
-    typeof value === 'string' ? value : value?.format('YYYY-MM-DD'),
-};
 
 /** Complaints by path of the field within the row. */
 export type Complaints = ReadonlyMap<string, string>;
@@ -46,7 +36,6 @@ function Field({ spec, complaints, at }: Props) {
       label={spec.label}
       required={spec.required === true}
       {...(spec.kind === 'switch' ? { valuePropName: 'checked' } : {})}
-      {...(spec.kind === 'day' ? asDay : {})}
       {...(complaint === null ? {} : { validateStatus: 'error' as const, help: complaint })}
       {...(spec.hint === undefined ? {} : { extra: spec.hint })}
       className={spec.wide === true ? 'wide' : ''}

@@ -181,10 +181,10 @@ function answerWords(read: Read, plan: Plan | null, names: Names): string {
   return sentences.join(' ');
 }
 
-/** "Fenn without something: press for what." */
+/** "Fenn will be ready, but with steps left out." */
 function withoutWords(dogs: readonly string[]): string {
   const few = dogs.length <= 3 ? dogs.join(', ') : `${String(dogs.length)} dogs`;
-  return `${few} will go without something that the coat asks for.`;
+  return `${few} will be ready, but with steps left out.`;
 }
 
 function numberWords(n: number): string {

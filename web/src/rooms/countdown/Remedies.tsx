@@ -81,7 +81,7 @@ export function Looking({ checks }: { checks: Checks }) {
   if (!checks.isLooking || stored === null) return null;
   return (
     <p role="status" className="soft looking">
-      Planning with what might help: {checks.done} of {checks.of}.{' '}
+      Testing possible changes: {checks.done} of {checks.of} dogs done.{' '}
       <Button size="small" type="link" disabled={stop.isPending} onClick={() => stop.mutate(command(stored.id))}>
         Stop
       </Button>

@@ -105,13 +105,13 @@ function CrateCard({ dog, shown, kennel, plan, names, day }: CardProps) {
         <dd>{bagList(coatOf(dog), record.recipe).join(', ')}</dd>
         {record.wishes !== undefined && (
           <>
-            <dt>Owner</dt>
+            <dt>Owner wishes</dt>
             <dd>{record.wishes}</dd>
           </>
         )}
         {mind.length > 0 && (
           <>
-            <dt>Mind</dt>
+            <dt>Watch out</dt>
             <dd className="mind">{mind.join(' ')}</dd>
           </>
         )}

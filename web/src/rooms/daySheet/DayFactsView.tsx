@@ -55,7 +55,7 @@ export function DayFactsView({ facts, kennel, names, notes }: Props) {
           </li>
         ))}
       </Facts>
-      <Facts title="To mix">
+      <Facts title="Shampoo to mix">
         {facts.baths.map((b) => (
           <li key={b.key}>
             <b>{clockWords(Date.parse(b.start), names.zone, names.clock)}</b> {names.dog(b.dogId)}:{' '}
@@ -63,7 +63,7 @@ export function DayFactsView({ facts, kennel, names, notes }: Props) {
           </li>
         ))}
       </Facts>
-      <Facts title="Mind">
+      <Facts title="Watch out for">
         {minded.map(({ dog, lines }) => (
           <li key={dog.id}>
             <b>{dog.name}</b>: {lines.join(' ')}

@@ -9,8 +9,7 @@ import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS, sameValue } from '@l
 import type { DogParts } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
-import { asDay } from '../../parts/asDay';
-import { DayField } from '../../parts/DayField';
+import { DayField, dayRule } from '../../parts/DayField';
 import { FormRows } from '../../parts/FormRows';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -196,7 +195,7 @@ function CoatFields() {
         <Select allowClear options={options(GROUNDS)} />
       </Form.Item>
       {DAYS.map(([field, label]) => (
-        <Form.Item key={field} name={field} label={label} {...asDay}>
+        <Form.Item key={field} name={field} label={label} rules={[dayRule()]}>
           <DayField />
         </Form.Item>
       ))}
@@ -219,10 +218,10 @@ function States() {
                 options={options(DOG_STATES, (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v)}
               />
             </Form.Item>
-            <Form.Item name={[at, 'from']} rules={[{ required: true, message: 'Since when?' }]} {...asDay}>
+            <Form.Item name={[at, 'from']} rules={[dayRule('Since when?')]}>
               <DayField placeholder="since" className="w-day" />
             </Form.Item>
-            <Form.Item name={[at, 'until']} dependencies={[['states', at, 'from']]} rules={[untilRule(at)]} {...asDay}>
+            <Form.Item name={[at, 'until']} dependencies={[['states', at, 'from']]} rules={[dayRule(), untilRule(at)]}>
               <DayField placeholder="until" className="w-day" />
             </Form.Item>
           </>
@@ -261,7 +260,7 @@ function Consents() {
                 options={options(CONSENTS, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
               />
             </Form.Item>
-            <Form.Item name={[at, 'given']} rules={[{ required: true, message: 'When?' }]} {...asDay}>
+            <Form.Item name={[at, 'given']} rules={[dayRule('When?')]}>
               <DayField placeholder="when" className="w-day" />
             </Form.Item>
           </>

@@ -3,11 +3,10 @@
  * it is to be replaced.
  */
 import { App as AntApp, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
-import dayjs from 'dayjs';
 import { v7 } from 'uuid';
 import { addDays, weekday } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
-import { DayField } from '../../parts/DayField';
+import { DayField, dayRule } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { countWords } from '../../parts/countWords';
@@ -33,17 +32,13 @@ interface Pattern {
   readonly overtimeEnd: string;
   readonly breakFrom: string;
   readonly breakTo: string;
-  readonly from: dayjs.Dayjs;
+  readonly from: LocalDay;
   readonly weeks: number;
   readonly replace: boolean;
 }
 
 /** The changes that lay a pattern; days with a shift of their own are left out unless they are replaced. */
-export function patternChanges(
-  kennel: KennelFile,
-  pattern: Omit<Pattern, 'from'> & { readonly from: LocalDay },
-  newId: () => string,
-): RowChange[] {
+export function patternChanges(kennel: KennelFile, pattern: Pattern, newId: () => string): RowChange[] {
   const { people, weekdays, from, weeks, replace } = pattern;
   const [start, end, overtimeEnd] = [pattern.start, pattern.end, pattern.overtimeEnd].map(wallTyped);
   const pauses =
@@ -96,7 +91,7 @@ export function PatternForm({ kennel, from, onDone }: Props) {
   const send = useCommand(saveChanges);
   const [form] = Form.useForm<Pattern>();
   const lay = (values: Pattern): void => {
-    const changes = patternChanges(kennel, { ...values, from: values.from.format('YYYY-MM-DD') as LocalDay }, v7);
+    const changes = patternChanges(kennel, values, v7);
     if (changes.length === 0) {
       void message.info('Every one of these days has a shift already.');
       return;
@@ -104,7 +99,7 @@ export function PatternForm({ kennel, from, onDone }: Props) {
     send.mutate(command(changes), {
       onSuccess: () => {
         void message.success(`${countWords(changes.length, 'shift')} laid. The trail can take them back.`);
-        onDone(values.from.format('YYYY-MM-DD') as LocalDay);
+        onDone(values.from);
       },
       onError: (error) => void message.error(problemWords(error), 10),
     });
@@ -115,7 +110,7 @@ export function PatternForm({ kennel, from, onDone }: Props) {
       layout="vertical"
       className="row-fields"
       requiredMark={false}
-      initialValues={{ ...USUAL, from: dayjs(from) }}
+      initialValues={{ ...USUAL, from }}
       onFinish={lay}
     >
       <Form.Item name="people" label="For" className="wide" rules={[{ required: true, message: 'For whom?' }]}>
@@ -159,16 +154,7 @@ function PatternTimes() {
       <Form.Item name="breakTo" label="Break until" rules={TIME_RULES}>
         <Input />
       </Form.Item>
-      <Form.Item
-        name="from"
-        label="From"
-        rules={[
-          {
-            validator: (_, day) =>
-              dayjs.isDayjs(day) ? Promise.resolve() : Promise.reject(new Error('From which day?')),
-          },
-        ]}
-      >
+      <Form.Item name="from" label="From" rules={[dayRule('From which day?')]}>
         <DayField />
       </Form.Item>
       <Form.Item

@@ -2,13 +2,12 @@
  * A show of one or several days in one go: name, where, when, how many rings, whose rules.
  */
 import { App as AntApp, AutoComplete, Button, Form, Input, InputNumber, Select } from 'antd';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { addDays } from '@loyal-mane/core';
 import type { KennelFile, KennelRow, LocalDay, RowChange } from '@loyal-mane/core';
 import { RULE_SETS, RULE_SET_IDS } from '@loyal-mane/library';
-import { DayField } from '../../parts/DayField';
+import { DayField, dayRule } from '../../parts/DayField';
 import { command, useCommand } from '../../api/commands';
 import { saveChanges } from '../../api/rows';
 import { ruleSetOptions } from '../methods/ShowRules';
@@ -20,7 +19,7 @@ const DRAFT = 'show:quick';
 interface Values {
   readonly name: string;
   readonly site: string;
-  readonly firstDay: dayjs.Dayjs;
+  readonly firstDay: LocalDay;
   readonly days: number;
   readonly rings: number;
   readonly rulesOf?: string;
@@ -29,7 +28,7 @@ interface Values {
 /** The changes that enter a show: its site where that is new, itself, its rings. */
 export function showChanges(
   kennel: KennelFile,
-  values: Omit<Values, 'firstDay'> & { readonly firstDay: LocalDay },
+  values: Values,
   newId: () => string,
 ): { readonly id: string; readonly changes: RowChange[] } {
   const add = (list: RowChange['list'], row: object): RowChange => {
@@ -58,14 +57,9 @@ export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (s
   const { message } = AntApp.useApp();
   const send = useCommand(saveChanges);
   const [form] = Form.useForm<Values>();
-  const [start] = useState(() => {
-    const draft = draftOf(DRAFT);
-    const day = draft?.['firstDay'];
-    return { days: 2, rings: 2, ...draft, ...(typeof day === 'string' ? { firstDay: dayjs(day) } : {}) };
-  });
+  const [start] = useState(() => ({ days: 2, rings: 2, ...draftOf(DRAFT) }));
   const enter = (values: Values): void => {
-    const firstDay = values.firstDay.format('YYYY-MM-DD') as LocalDay;
-    const { id, changes } = showChanges(kennel, { ...values, firstDay }, v7);
+    const { id, changes } = showChanges(kennel, values, v7);
     send.mutate(command(changes), {
       onSuccess: () => {
         dropDraft(DRAFT);
@@ -101,7 +95,7 @@ export function NewShowForm({ kennel, onDone }: { kennel: KennelFile; onDone: (s
       >
         <AutoComplete options={kennel.sites.filter((s) => !s.home).map((s) => ({ value: s.name }))} />
       </Form.Item>
-      <Form.Item name="firstDay" label="First day" rules={[{ required: true, message: 'When does it begin?' }]}>
+      <Form.Item name="firstDay" label="First day" rules={[dayRule('When does it begin?')]}>
         <DayField />
       </Form.Item>
       <Form.Item
