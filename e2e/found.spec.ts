@@ -15,7 +15,9 @@ test('a mat that a bather finds reaches the lead and the plan', async ({ page, b
   await found.getByRole('button', { name: 'behind the ear', exact: true }).click();
   await found.getByText('Loose mat', { exact: true }).click();
   await expect(found).toContainText('A loose mat: behind the ear, left.');
-  await expect(seen).toContainText('A loose mat: behind the ear, left.');
+  await found.getByText('Egg, 6 cm', { exact: true }).click();
+  await expect(found).toContainText('A loose mat: behind the ear, left, 6 cm.');
+  await expect(seen).toContainText('A loose mat: behind the ear, left, 6 cm.');
 
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Plan', exact: true }).click();

@@ -297,7 +297,7 @@ const base = {
   version: 1,
   name: 'Wrenfold',
   startDay: START,
-  settings: { timeZone: ZONE, clock: '24h', keepUpDaysAhead: 7, rampFromKg: 30 },
+  settings: { timeZone: ZONE, clock: '24h', keepUpDaysAhead: 7, rampFromKg: 23 },
   sites: [home, tornvikSite, haldvikSite],
   circuits: [c1, c2, g1, g2],
   stations,

@@ -1,5 +1,5 @@
 /* Rules of a plan that a lead works by: runs rounded, walks, rests, tests before a blade, who hands over and why. */
-import { WorkingSchedule } from '../src/index.js';
+import { DEFAULT_WORK_LIMITS, WorkingSchedule } from '../src/index.js';
 import type { ProgramStep, StepId } from '../src/index.js';
 import { continuitiesOf } from '../src/plan/assemble/continuities.js';
 import { FreshChecks } from '../src/plan/assemble/freshChecks.js';
@@ -211,7 +211,7 @@ describe('rests', () => {
     const list = chainOf(Array.from({ length: 8 }, () => ['keepUpBrush', 8, brush] as const));
     const places = list.map((_, k) => [90 + 8 * k, 0] as const);
     const at = worked(list, places);
-    const rests = restsLacking(at.problem, at.schedule());
+    const rests = restsLacking(at.problem, at.schedule(), DEFAULT_WORK_LIMITS);
     expect(rests).toHaveLength(1);
     const [rest] = rests;
     expect(rest?.to).toBe((rest?.from ?? 0) + 3);
@@ -225,8 +225,24 @@ describe('rests', () => {
         list,
         list.map((_, k) => [90 + 8 * k + (k >= 4 ? gap : 0), 0] as const),
       );
-    expect(restsLacking(withGap(3).problem, withGap(3).schedule())).toEqual([]);
-    expect(restsLacking(withGap(2).problem, withGap(2).schedule())).toHaveLength(1);
+    expect(restsLacking(withGap(3).problem, withGap(3).schedule(), DEFAULT_WORK_LIMITS)).toEqual([]);
+    expect(restsLacking(withGap(2).problem, withGap(2).schedule(), DEFAULT_WORK_LIMITS)).toHaveLength(1);
+    const lifted = { ...DEFAULT_WORK_LIMITS, personWorkMin: Infinity };
+    expect(restsLacking(withGap(2).problem, withGap(2).schedule(), lifted)).toEqual([]);
+  });
+
+  it('a night of less than eleven hours is lengthened where fewer minutes of work lie', () => {
+    const [evening, morning] = [20 * 12, DAY + 6 * 12];
+    const list = chainOf([
+      ['keepUpBrush', 6, brush],
+      ['keepUpBrush', 12, brush],
+    ]);
+    const one = worked(list, []).problem;
+    const at = { problem: one.with({ horizon: 2 * DAY, dayStarts: [0, DAY, 2 * DAY] }), schedule: () => placed };
+    const placed = [evening, morning].map((start) => ({ start, worker: 0, second: -1, machine: -1 }));
+    const rests = restsLacking(at.problem, at.schedule(), DEFAULT_WORK_LIMITS);
+    expect(rests).toEqual([{ person: 0, from: morning - 11 * 12, to: evening + 6 }]);
+    expect(restsLacking(at.problem, at.schedule(), { ...DEFAULT_WORK_LIMITS, nightRestHours: 9 })).toEqual([]);
   });
 });
 

@@ -25,6 +25,7 @@ const BASE: TaskFields = {
   dayOffCost: -1,
   preferred: null,
   spared: null,
+  own: -1,
   deputyCost: 0,
   skill: 'bath',
   second: null,

@@ -19,7 +19,7 @@ export function emptyKennel({ name, timeZone, today, newId }: FirstDay): KennelF
     version: KENNEL_VERSION,
     name,
     startDay: today,
-    settings: { timeZone, clock: '24h', keepUpDaysAhead: 5, rampFromKg: 30 },
+    settings: { timeZone, clock: '24h', keepUpDaysAhead: 5, rampFromKg: 23 },
     sites: [{ id: newId(), name: 'Home', home: true }],
     circuits: [],
     stations: [],

@@ -25,7 +25,9 @@ import {
   dayWords,
   durationWords,
   leftOutLines,
+  liftWords,
   namesOf,
+  noteWords,
   oddsInsteadWords,
   oddsWords,
   overtimeInsteadWords,
@@ -344,6 +346,19 @@ describe('small words', () => {
     expect(sideFirstWords('off')).toMatch(/^Off side first/);
   });
 });
+
+it('a heavy dog is said to need a ramp or two people', () => {
+  expect(liftWords(22)).toBe('');
+  expect(liftWords(29)).toMatch(/^29 kg: a ramp, or two lift\. .* 2\.1 times what one person should lift/);
+});
+
+it.each([
+  [{ code: 'bathAtSite', when: 'dayBefore' }, /^Bathed at the show, the day before its ring/],
+  [{ code: 'bathAtSite', when: 'morning' }, /^Bathed at the show on the morning/],
+  [{ code: 'liftedByTwo' }, /^Two people lift it into the tub/],
+  [{ code: 'windowGave', step: 'ears', towards: 'earlier', days: 1 }, /^Ears.* earlier than wanted by a day: else/],
+  [{ code: 'windowGave', step: 'clip', towards: 'later', days: 2 }, / later than wanted by 2 days: else/],
+] as const)('%j', (note, words) => expect(noteWords(note)).toMatch(words));
 
 describe('what no longer holds of a plan', () => {
   const of = (more: Partial<PlanBreak>): PlanBreak => ({

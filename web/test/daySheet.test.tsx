@@ -1,12 +1,12 @@
 /* The day sheet: ropes, names, what stands around the tasks, load, paper. */
 import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { bundlesOf, instantToMs, msToInstant } from '@loyal-mane/core';
+import { bundlesOf, careRounds, instantToMs, msToInstant } from '@loyal-mane/core';
 import type { Block, Bundle, DogId, PersonId, PlannedActivity, TaskKey } from '@loyal-mane/core';
-import { METHODS } from '@loyal-mane/library/words';
+import { METHODS, roundWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { underLabels } from '../src/rooms/daySheet/underLabels';
-import { DAWN_MS, FILE, NAMES, PLAN, idOf, isToday, show } from './world';
+import { DAWN_MS, FILE, KENNEL, NAMES, PLAN, idOf, isToday, show } from './world';
 
 beforeEach(() => {
   HTMLElement.prototype.getBoundingClientRect = () => new DOMRect(0, 0, 1224, 600);
@@ -114,6 +114,18 @@ describe('the day sheet', () => {
     expect(within(screen.getByRole('list', { name: 'My day' })).getAllByRole('listitem')).toHaveLength(mine.length - 1);
     fireEvent.click(screen.getByText('1 over'));
     expect(within(screen.getByRole('list', { name: 'Over' })).getAllByRole('listitem')).toHaveLength(1);
+  });
+
+  it('says who feeds and walks when, on the sheet and to each of them', () => {
+    const { unmount } = show(<DaySheetRoom />);
+    const day = screen.getByRole('region', { name: 'The day around the tasks' });
+    expect(day).toHaveTextContent(/Fed, walked, watered.*\d+ dogs: out, fed and watered, /);
+    const first = careRounds(KENNEL, PLAN, FILE.startDay).find((r) => r.parts.length > 0);
+    const person = FILE.people.find((p) => p.id === first?.parts[0]?.personId);
+    if (first === undefined || person === undefined) throw new Error('nobody feeds');
+    unmount();
+    show(<DaySheetRoom />, { signIn: person.signIn });
+    expect(screen.getByRole('list', { name: 'My rounds' })).toHaveTextContent(roundWords(first));
   });
 
   it('opens a task with how it is done and why it sits there', () => {

@@ -162,6 +162,25 @@ describe('the record', () => {
     await waitFor(() => expect(screen.queryByText('Between 0.8 and 1.6.')).toBeNull());
   });
 
+  it('says who knows the dog, and when it is here: a stay without a day or with a time that is none is refused', async () => {
+    file('Hale', 'record');
+    const stays = screen.getByRole('region', { name: 'Stays' });
+    fireEvent.click(within(stays).getByRole('button', { name: /Add stay/ }));
+    const at = within(stays).getByLabelText('Brought at');
+    fireEvent.change(at, { target: { value: '930' } });
+    fireEvent.blur(at);
+    expect(at).toHaveValue('09:30');
+    fireEvent.change(at, { target: { value: 'noon' } });
+    expect(await within(stays).findByText('A time, such as 09:30.')).toBeInTheDocument();
+    fireEvent.click(screen.getByRole('button', { name: 'Save the record' }));
+    expect(await within(stays).findByText('From which day?')).toBeInTheDocument();
+    const own = screen.getByRole('region', { name: 'Who knows it' });
+    fireEvent.mouseDown(within(own).getByRole('combobox', { name: 'Bathes and dries it' }));
+    const names = FILE.people.filter((p) => p.skills.includes('bath')).map((p) => p.name);
+    for (const name of names) expect(await screen.findByTitle(name)).toBeInTheDocument();
+    expect(screen.queryByTitle('Ivo Sand')).toBeNull();
+  });
+
   it('is read only for the floor', () => {
     file('Hale', 'record', 'tuva');
     expect(screen.queryByRole('button', { name: 'Save the record' })).toBeNull();

@@ -3,11 +3,11 @@
  */
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
-import type { DogId, OwnerId } from '../units/ids.js';
+import type { DogId, OwnerId, PersonId, SiteId } from '../units/ids.js';
 import { ZONE_IDS } from '../coat/zones.js';
 import type { ZoneId } from '../coat/zones.js';
 import { SchoolsOf } from './methodsRecord.js';
-import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
+import { day, id, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
 import {
   COAT_COLORS,
   CONSENTS,
@@ -40,6 +40,7 @@ const Mat = Type.Object(
     side: Type.Optional(oneOf(['left', 'right'] as const, 'side of a paired zone; both or unknown when absent')),
     tightness: oneOf<Tightness>(TIGHTNESSES, 'how far it has closed'),
     foundOn: Type.Optional(day('when it was found')),
+    cm: Type.Optional(Type.Integer({ minimum: 1, maximum: 30, description: 'longest side, cm; 3 when absent' })),
   },
   strict,
 );
@@ -98,6 +99,17 @@ const Settling = Type.Object({ day: day('of the bath'), right: oneOf<Settled>(SE
 
 const Hold = Type.Object(
   { day: day('when'), minutes: Type.Integer({ minimum: 5, maximum: 600, description: 'minutes until it sagged' }) },
+  strict,
+);
+
+const Stay = Type.Object(
+  {
+    from: day('first day here'),
+    arrives: Type.Optional(wall('when it is brought; in the morning when absent')),
+    until: Type.Optional(day('last day here; open when absent')),
+    leaves: Type.Optional(wall('when it is fetched; in the evening when absent')),
+    broughtTo: Type.Optional(id<SiteId>('site where it is handed over; home when absent')),
+  },
   strict,
 );
 
@@ -218,6 +230,11 @@ export const DogRecord = Type.Object(
     weights: Type.Optional(Type.Array(Weighing, { maxItems: 300, description: 'weighings, oldest first' })),
     measures: Type.Optional(Type.Array(Measure, { maxItems: 300, description: 'body measures, oldest first' })),
     lengths: Type.Optional(Type.Array(HairLength, { maxItems: 1000, description: 'hair measured, oldest first' })),
+    finisherId: Type.Optional(id<PersonId>('who scissors and finishes it where they can')),
+    batherId: Type.Optional(id<PersonId>('who baths and dries it where they can')),
+    stays: Type.Optional(
+      Type.Array(Stay, { maxItems: 200, description: 'when it is in the kennel’s care; always when absent or empty' }),
+    ),
     leftOn: Type.Optional(day('since when it is no longer here; its records stay')),
   },
   strict,

@@ -197,12 +197,24 @@ const Pin = Type.Object(
   { ...strict, description: 'a task that a lead has set: planning goes around it' },
 );
 
+const limit = (maximum: number, description: string) => Type.Integer({ minimum: 0, maximum, description });
+
 const Settings = Type.Object(
   {
     timeZone: Type.String({ minLength: 1, maxLength: 64, description: 'IANA time zone of the kennel' }),
     clock: oneOf(['24h', '12h'] as const, 'how times are written'),
     keepUpDaysAhead: Type.Integer({ minimum: 1, maximum: 14, description: 'how far ahead keep-up work is placed' }),
-    rampFromKg: Type.Number({ minimum: 5, maximum: 120, description: 'from this weight a tub needs a ramp' }),
+    rampFromKg: Type.Number({
+      minimum: 5,
+      maximum: 120,
+      description: 'from this weight nobody lifts a dog alone: the tub has a ramp, or two lift',
+    }),
+    dogWorkMin: Type.Optional(limit(600, 'most minutes of work on a dog without a walk; 0 = no limit')),
+    dogWalkMin: Type.Optional(limit(60, 'minutes of that walk')),
+    puppyWorkMin: Type.Optional(limit(600, 'most minutes of work on a dog under a year without a pause; 0 = no limit')),
+    personWorkMin: Type.Optional(limit(720, 'most minutes of work of a person without a rest; 0 = no limit')),
+    personRestMin: Type.Optional(limit(120, 'minutes of that rest')),
+    nightRestHours: Type.Optional(limit(16, 'least hours between two working days of a person; 0 = no limit')),
     zoneChecked: Type.Optional(Type.Boolean({ description: 'a lead has confirmed the time zone' })),
   },
   strict,

@@ -52,6 +52,9 @@ const DOG_PARTS = [
   'weights',
   'measures',
   'lengths',
+  'finisherId',
+  'batherId',
+  'stays',
   'leftOn',
 ] as const;
 /** Parts of a dog's record that are entered in forms. */

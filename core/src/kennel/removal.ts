@@ -20,6 +20,8 @@ const TIES: Readonly<Partial<Record<KennelList, readonly Tie[]>>> = {
     { list: 'absences', field: 'personId', then: 'goes' },
     { list: 'transports', field: 'people', then: 'leaves' },
     { list: 'entries', field: 'handlerId', then: 'clears' },
+    { list: 'dogs', field: 'finisherId', then: 'clears' },
+    { list: 'dogs', field: 'batherId', then: 'clears' },
   ],
   dogs: [
     { list: 'entries', field: 'dogId', then: 'goes' },
@@ -44,9 +46,11 @@ export function removalOf(kennel: KennelFile, list: KennelList, id: string): Row
   const found = new Map<string, RowChange>();
   for (const tie of TIES[list] ?? []) {
     for (const other of rowsOf(kennel, tie.list)) {
-      const to = after(other, tie, id);
-      if (to !== undefined && !found.has(other.id))
-        found.set(other.id, { list: tie.list, id: other.id, from: other, to });
+      // A row may be tied twice: a dog to the one who finishes and bathes it.
+      const earlier = found.get(other.id);
+      if (earlier?.to === null) continue;
+      const to = after(earlier?.to ?? other, tie, id);
+      if (to !== undefined) found.set(other.id, { list: tie.list, id: other.id, from: other, to });
     }
   }
   return [...found.values(), { list, id, from: row, to: null }];

@@ -10,6 +10,7 @@ import { assembleProblem } from './assemble/assemble.js';
 import { assigneesKept, assigneesOfPlan } from './search/assignees.js';
 import type { Plan } from './plan.js';
 import type { PlanInput } from './assemble/planInput.js';
+import type { Way } from './assemble/ways.js';
 import type { Task } from './problem.js';
 
 /** The problem of a kennel whose tasks have the assignees, and the minutes, of a plan; null = of no plan yet. */
@@ -17,7 +18,10 @@ export function assembledFor(before: PlanInput, plan: Plan | null): Assembled {
   if (plan === null) return assembleProblem(before);
   const upToRing = readiedEntries(plan);
   const withoutPlace = new Set([...entriesOut(plan)].filter((id) => !upToRing.has(id)));
-  return keptAssignees({ ...before, withoutPlace, upToRing, plannedSlots: slotsOfPlan(plan) }, plan);
+  return keptAssignees(
+    { ...before, withoutPlace, upToRing, ways: waysOf(plan), plannedSlots: slotsOfPlan(plan) },
+    plan,
+  );
 }
 
 /** Entries that a plan readies without a ring: they have no place, and work all the same. */
@@ -29,7 +33,7 @@ export function readiedEntries(plan: Pick<Plan, 'activities' | 'unplaced'>): Rea
 
 /** The problem that a plan is made again in: who does what is known, what had no place may have one, minutes are new. */
 export function assembledAgain(input: PlanInput, plan: Plan | null): Assembled {
-  return plan === null ? assembleProblem(input) : keptAssignees(input, plan);
+  return plan === null ? assembleProblem(input) : keptAssignees({ ...input, ways: waysOf(plan) }, plan);
 }
 
 function keptAssignees(input: PlanInput, plan: Plan): Assembled {
@@ -37,6 +41,11 @@ function keptAssignees(input: PlanInput, plan: Plan): Assembled {
   const assembled = assembleProblem({ ...input, assignees });
   const kept = assigneesKept(assembled, plan);
   return kept.size === assignees.size ? assembled : assembleProblem({ ...input, assignees: kept });
+}
+
+/** The ways that a plan was made with, by chain key. */
+function waysOf(plan: Pick<Plan, 'ways'>): ReadonlyMap<string, Way> {
+  return new Map((plan.ways ?? []).map(({ key, bath, twoLift, isWide }) => [key, { bath, twoLift, isWide }]));
 }
 
 /** Entries that a plan has no place for. */

@@ -6,6 +6,7 @@ import type { CircuitId, DogId, EntryId, PersonId, StationId, TaskKey } from '..
 import type { Instant, LocalDay } from '../time/localDay.js';
 import type { StationKind, StepId } from '../kennel/vocabulary.js';
 import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
+import type { ChainWay } from './assemble/ways.js';
 import type { Blocker } from './explain/explain.js';
 import type { HandOverCause } from './explain/handedOver.js';
 import type { ChainKind } from './problem.js';
@@ -69,6 +70,8 @@ export interface WhyNot {
     /** In all the time of the step nobody with its skill is where the dog is, or there is no place of its kind there. */
     | 'nobodyThere'
     | 'noStationThere'
+    /** It would have its place if the dog were in the kennel's care all the time. */
+    | 'dogNotHere'
     | 'noPlace'
     /** Not looked into while the plan was made; `chainWhy` answers it by itself. */
     | 'notAsked';
@@ -146,11 +149,24 @@ export interface LeftOut {
   readonly why: DropReason;
 }
 
+/** What is not as usual in an entry's work, so that its dog has a place. */
+export type WayNote =
+  | { readonly code: 'bathAtSite'; readonly when: 'dayBefore' | 'morning' }
+  /** Two people lift the dog into the tub. */
+  | { readonly code: 'liftedByTwo' }
+  /** A step comes so many days before, or after, the days that are wanted for it. */
+  | {
+      readonly code: 'windowGave';
+      readonly step: StepId;
+      readonly towards: 'earlier' | 'later';
+      readonly days: number;
+    };
+
 /** A caution about a dog's work for an entry. */
 export interface PlanNote {
   readonly dogId: DogId;
   readonly entryId: EntryId;
-  readonly note: ProgramNote;
+  readonly note: ProgramNote | WayNote;
 }
 
 /** Work with a long lead: a date, not a slot. */
@@ -194,6 +210,8 @@ export interface Plan {
   readonly leftOut: readonly LeftOut[];
   readonly calendar: readonly CalendarItem[];
   readonly notes: readonly PlanNote[];
+  /** Work that is not done in the usual way; absent in plans of earlier versions. */
+  readonly ways?: readonly ChainWay[];
   /** Computed when asked for; plans of earlier versions have neither. */
   readonly odds?: readonly EntryOdds[];
   readonly bound?: PlanBound;

@@ -17,6 +17,7 @@ import { boundOfPlan, oddsOfPlan } from './measure/measure.js';
 import { idealStartIn, movesOf } from './explain/moves.js';
 import type { EntryOdds, Plan, PlannedActivity, Reason, TaskName, UnplacedChain } from './plan.js';
 import { assembledFor, personId, scheduleOf } from './placedPlan.js';
+import { wayNotes, waysTaken } from './explain/wayNotes.js';
 import { makePlanInput } from './assemble/planInput.js';
 import type { Task } from './problem.js';
 import type { Searched, SearchKennelOptions } from './search/searchKennel.js';
@@ -64,7 +65,8 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     unplaced: whatIsOut(searched, options.unasked === true ? { ...options, shouldStop: () => true } : options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
-    notes: assembled.notes,
+    notes: [...assembled.notes, ...wayNotes(assembled, found.schedule)],
+    ways: waysTaken(assembled, found.schedule),
     methods: kennel.methods?.number ?? 0,
     ...(options.odds === true ? { odds: oddsOfShown(searched, seed) } : {}),
     ...(options.bound === true ? { bound: boundOfPlan(searched.before.assembled) } : {}),

@@ -31,6 +31,8 @@ export interface TaskFields extends Omit<Activity, WorkedOut> {
   /** Skill of those who should do it where they can, others cost `deputyCost`; or of those who should be left free of it. */
   readonly preferred: Skill | null;
   readonly spared: Skill | null;
+  /** Index of the one whom the dog knows for it, others cost `deputyCost`; -1 = nobody is named. */
+  readonly own: number;
   /** The one person who must do it (the handler in the ring), or -1. */
   readonly only: number;
   /** People who may do it besides having the skill (practice, tools); null = all with the skill. */
@@ -78,6 +80,7 @@ export class Task implements Activity, TaskFields {
   readonly second: TaskFields['second'];
   readonly preferred: TaskFields['preferred'];
   readonly spared: TaskFields['spared'];
+  readonly own: TaskFields['own'];
   readonly deputyCost: TaskFields['deputyCost'];
   readonly only: TaskFields['only'];
   readonly allowed: TaskFields['allowed'];
@@ -123,6 +126,7 @@ export class Task implements Activity, TaskFields {
     this.second = f.second;
     this.preferred = f.preferred;
     this.spared = f.spared;
+    this.own = f.own;
     this.deputyCost = f.deputyCost;
     this.only = f.only;
     this.allowed = f.allowed;
@@ -196,6 +200,8 @@ export interface ProblemStation extends Machine {
 /** A dog in slots: where it is when, and how long it may stand in a day. */
 export interface ProblemDog extends Job {
   readonly name: string;
+  /** Where it would be if it were in the kennel's care all the time; absent where it is. */
+  readonly always?: Int8Array;
 }
 
 /** Defaults in the order of what matters: ready entries, then aims, overtime, changes. Engineering choice. */
@@ -310,7 +316,11 @@ function having(skill: Skill, of: ProblemFields): readonly number[] {
 }
 
 /** Those who may do a task although others should; nobody where all are alike in that. */
-function deputiesFor({ preferred, spared }: Task, of: ProblemFields): readonly number[] {
+function deputiesFor({ own, preferred, spared }: Task, of: ProblemFields): readonly number[] {
+  if (own >= 0)
+    return listed(peopleWith, of.workers, `but ${String(own)}`, () =>
+      of.workers.flatMap((_, k) => (k === own ? [] : [k])),
+    );
   if (spared !== null) return having(spared, of);
   if (preferred === null) return NOBODY_YET.deputies;
   return listed(peopleWith, of.workers, `not ${preferred}`, () => {

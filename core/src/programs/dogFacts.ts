@@ -30,6 +30,12 @@ export function isPuppy(dog: KennelDog, at: { readonly grid: { readonly firstDay
   return daysBetween(dog.born, at.grid.firstDay) < DEFAULT_PUPPY_DAYS;
 }
 
+/** Whether a dog is in the kennel's care on a day; always where nobody has entered its stays. */
+export function isHere(dog: Pick<KennelDog, 'stays'>, day: LocalDay): boolean {
+  const stays = dog.stays ?? [];
+  return stays.length === 0 || stays.some((s) => s.from <= day && (s.until === undefined || s.until >= day));
+}
+
 /** Stage of a coat: what its work minds before everything else. */
 export type CoatStage = 'puppy' | 'coatChange' | 'outOfCoat' | 'adult';
 

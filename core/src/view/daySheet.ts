@@ -6,6 +6,7 @@ import type { Plan, PlannedActivity } from '../plan/plan.js';
 import { addDays } from '../time/localDay.js';
 import type { Instant, LocalDay, WallTime } from '../time/localDay.js';
 import { instantToMs, wallToMs } from '../time/zone.js';
+import type { CareRound } from './careRounds.js';
 import type { RoomWork } from './countdown.js';
 
 /** The part of a kennel that a day sheet reads. */
@@ -73,6 +74,13 @@ export interface Span {
   readonly what: string;
 }
 
+/** Somebody's part of a care round. */
+export interface RoundSpan {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly round: CareRound;
+}
+
 /** One person's day: shift, breaks, rides, tasks, load in minutes. */
 export interface Lane {
   readonly personId: string;
@@ -80,6 +88,8 @@ export interface Lane {
   readonly absent: 'ill' | 'away' | null;
   readonly pauses: readonly Span[];
   readonly travel: readonly Span[];
+  /** Parts of care rounds; `what` is the round's kind. */
+  readonly rounds: readonly RoundSpan[];
   readonly blocks: readonly Block[];
   /** Attended minutes, and the minutes of the shift without pauses. */
   readonly loadMin: number;
@@ -120,13 +130,17 @@ export function daySheet(
   work: readonly SheetWork[],
   day: LocalDay,
   nowMs: number,
+  rounds: readonly CareRound[] = [],
 ): DaySheet {
   const zone = kennel.settings.timeZone;
   const ms = (time: string): number => wallToMs(day, time as WallTime, zone);
   const dayStart = ms('00:00');
   const dayEnd = wallToMs(addDays(day, 1), '00:00' as WallTime, zone);
   const blocks = blocksOf(plan, work, dayStart, dayEnd, nowMs);
-  const lanes = kennel.people.map((p) => laneOf(kennel, p.id, day, blocks.get(p.id) ?? [], ms));
+  const lanes = kennel.people.map((p) => ({
+    ...laneOf(kennel, p.id, day, blocks.get(p.id) ?? [], ms),
+    rounds: roundsOf(rounds, p.id),
+  }));
   const all = [...new Map([...blocks.values()].flat().map((b) => [b.key, b])).values()];
   const { fromMs, toMs } = hoursOf(lanes, all, ms('06:00'), ms('18:00'));
   const within = (at: string): boolean => instantToMs(at as Instant) >= dayStart && instantToMs(at as Instant) < dayEnd;
@@ -196,13 +210,21 @@ function plannedBlock(a: PlannedActivity, nowMs: number): Block {
   };
 }
 
+function roundsOf(rounds: readonly CareRound[], personId: string): RoundSpan[] {
+  return rounds
+    .flatMap((round) => round.parts.map((p) => ({ ...p, round })))
+    .filter((p) => p.personId === personId)
+    .map(({ fromMs, toMs, round }) => ({ fromMs, toMs, round }))
+    .sort((x, y) => x.fromMs - y.fromMs);
+}
+
 function laneOf(
   kennel: SheetKennel,
   personId: string,
   day: LocalDay,
   blocks: readonly Block[],
   ms: (time: string) => number,
-): Lane {
+): Omit<Lane, 'rounds'> {
   const shift = kennel.shifts.find((s) => s.personId === personId && s.day === day);
   const absent = kennel.absences.find((a) => a.personId === personId && a.day === day)?.reason ?? null;
   const pauses = (shift?.pauses ?? []).map((p) => ({ fromMs: ms(p.start), toMs: ms(p.end), what: p.what }));

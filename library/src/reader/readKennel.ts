@@ -104,7 +104,13 @@ function referenceIssues(kennel: KennelFile): KennelIssue[] {
     t.dogs.forEach((id, k) => need(dogs, 'dog', id, `${path}.dogs[${String(k)}]`));
   });
   kennel.people.forEach((p, i) => need(owners, 'owner', p.ownerId, `people[${String(i)}].ownerId`));
-  kennel.dogs.forEach((d, i) => need(owners, 'owner', d.ownerId, `dogs[${String(i)}].ownerId`));
+  kennel.dogs.forEach((d, i) => {
+    const path = `dogs[${String(i)}]`;
+    need(owners, 'owner', d.ownerId, `${path}.ownerId`);
+    need(people, 'person', d.finisherId, `${path}.finisherId`);
+    need(people, 'person', d.batherId, `${path}.batherId`);
+    d.stays?.forEach((s, k) => need(sites, 'site', s.broughtTo, `${path}.stays[${String(k)}].broughtTo`));
+  });
   kennel.shows.forEach((s, i) => need(sites, 'site', s.siteId, `shows[${String(i)}].siteId`));
   kennel.rings.forEach((r, i) => need(shows, 'show', r.showId, `rings[${String(i)}].showId`));
   kennel.entries.forEach((e, i) => {

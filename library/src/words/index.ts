@@ -66,3 +66,5 @@ export { boundDetailWords, boundWords, likelyWords, oddsWords, tightestWords } f
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';
 export { rowAtWords, trailWords } from './trailWords.js';
+export { ROUND_WORDS, lackingWords, roundWords } from './roundWords.js';
+export { liftWords } from './liftWords.js';

@@ -8,6 +8,7 @@ import type {
   DropReason,
   LocalDay,
   ProgramNote,
+  WayNote,
   RuleValue,
   ShowRule,
   StepId,
@@ -130,7 +131,7 @@ const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>>
 };
 
 /** A note on a dog's work as a sentence. */
-export function noteWords(note: ProgramNote): string {
+export function noteWords(note: ProgramNote | WayNote): string {
   switch (note.code) {
     case 'schoolRefused':
       return `${SCHOOL_WORDS[note.school].question}: “${SCHOOL_WORDS[note.school][note.side].name}”. ${REFUSAL_WORDS[note.why]}`;
@@ -142,6 +143,14 @@ export function noteWords(note: ProgramNote): string {
       return RULE_SAYS[note.rule][note.value];
     case 'state':
       return STATE_WORDS[note.state];
+    case 'bathAtSite':
+      return note.when === 'morning'
+        ? 'Bathed at the show on the morning of its ring.'
+        : 'Bathed at the show, the day before its ring. Pack what its coat needs for the tub.';
+    case 'liftedByTwo':
+      return 'Two people lift it into the tub: it is too heavy for one, and the tub with a ramp is not free.';
+    case 'windowGave':
+      return `${METHODS[note.step].name} ${note.towards} than wanted by ${note.days === 1 ? 'a day' : `${String(note.days)} days`}: else the dog would have no place.`;
     case 'falsePregnancyAbout':
       return `A false pregnancy may show about ${monthDay(note.about)}, two months after the season. Ask the vet if she is unwell.`;
   }

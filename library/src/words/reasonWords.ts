@@ -208,6 +208,7 @@ export function shortWhyNot(u: UnplacedChain, names: Names): string {
   if (u.reason.code === 'windowPast') return 'Too late for one step';
   if (u.reason.code === 'nobodyThere') return 'Nobody is there';
   if (u.reason.code === 'noStationThere') return 'No station for one step';
+  if (u.reason.code === 'dogNotHere') return 'Not here in time';
   if (u.reason.code === 'noSkill') return 'Nobody can do one step';
   if (u.reason.code === 'notPracticed') return 'Nobody may do one step yet';
   if (u.reason.code === 'noTool') return 'A tool is missing';
@@ -221,6 +222,8 @@ export function whyNotWords(u: UnplacedChain, names: Names): string {
   const first = u.reason.remedies[0];
   if (u.reason.code === 'nobodyThere') return lackWords(u, names, 'nobody with the skill is on shift');
   if (u.reason.code === 'noStationThere') return lackWords(u, names, 'there is no station for it');
+  if (u.reason.code === 'dogNotHere')
+    return `${names.dog(u.dogId)} is not in the kennel when its ${stepWords(u)} would have to be. Look at its stays.`;
   if (u.reason.code === 'needsOther') return 'The show day before this one is not ready either.';
   if (u.reason.code === 'windowPast') return `${step} can no longer be done in time: its days are over.`;
   if (u.reason.code === 'noSkill') return `${step}: nobody here has the skill.`;

@@ -95,7 +95,9 @@ type Marks = Partial<CoatMarks>;
 function marksWords({ from, to }: RowChange, kennel: KennelFile): string {
   const [before, after] = [from as Marks | null, to as Marks | null];
   const lines = (marks: Marks | null): string[] => [
-    ...(marks?.mats ?? []).map((m) => `${m.tightness} mat ${zoneWords(m.zone, m.side)}`),
+    ...(marks?.mats ?? []).map(
+      (m) => `${m.tightness} mat ${zoneWords(m.zone, m.side)}${m.cm === undefined ? '' : `, ${String(m.cm)} cm`}`,
+    ),
     ...(marks?.unready ?? []).map((u) => `${u.test} ${zoneWords(u.zone, undefined)}`),
     ...(marks?.soiled ?? []).map((z) => `soiled ${zoneWords(z, undefined)}`),
   ];

@@ -92,7 +92,7 @@ export function kennelOf(plot: Plot): KennelFile {
     version: 1,
     name: plot.name,
     startDay: plot.startDay,
-    settings: { timeZone: ZONE, clock: '24h', keepUpDaysAhead: 3, rampFromKg: 30 },
+    settings: { timeZone: ZONE, clock: '24h', keepUpDaysAhead: 3, rampFromKg: 23 },
     sites: [
       { id: home, name: plot.name, home: true },
       ...plot.trips.map((t, k) => ({ id: sites[k], name: t.site, home: false })),

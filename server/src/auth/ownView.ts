@@ -59,6 +59,7 @@ export function ownPlan(plan: Plan, own: OwnDogs): Plan {
     leftOut: plan.leftOut.filter((x) => own.has(x.dogId)),
     calendar: plan.calendar.filter((c) => own.has(c.dogId)),
     notes: plan.notes.filter((n) => own.has(n.dogId)),
+    ...(plan.ways === undefined ? {} : { ways: plan.ways.filter((w) => own.has(w.dogId)) }),
   };
   // Ids stand in keys of tasks too, so the text is gone through.
   return JSON.parse(JSON.stringify(mine).replace(UUID, (id) => (others.has(id) ? NIL : id))) as Plan;

@@ -157,6 +157,12 @@ export type SettingsRow = {
   published_plan_id: string | null;
   version: number;
   zone_checked: number | boolean | null;
+  dog_work_min: number | null;
+  dog_walk_min: number | null;
+  puppy_work_min: number | null;
+  person_work_min: number | null;
+  person_rest_min: number | null;
+  night_rest_hours: number | null;
 };
 
 export type ShiftsRow = {

@@ -149,6 +149,13 @@ export class MatDto {
   @IsOptional()
   @IsIn(['left', 'right'])
   side?: 'left' | 'right';
+
+  @ApiPropertyOptional({ type: 'integer', description: 'longest side, cm; 3 when absent' })
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(30)
+  cm?: number;
 }
 
 /** A zone that has not passed a test. */

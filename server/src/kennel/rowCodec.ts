@@ -68,6 +68,12 @@ const SETTINGS: Names = {
   clock: 'clock',
   keepUpDaysAhead: 'keep_up_days_ahead',
   rampFromKg: 'ramp_from_kg',
+  dogWorkMin: 'dog_work_min',
+  dogWalkMin: 'dog_walk_min',
+  puppyWorkMin: 'puppy_work_min',
+  personWorkMin: 'person_work_min',
+  personRestMin: 'person_rest_min',
+  nightRestHours: 'night_rest_hours',
 };
 
 const settings = codec('settings', ['id'], true, { plain: SETTINGS, flags: { zoneChecked: 'zone_checked' } });

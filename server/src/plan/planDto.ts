@@ -5,6 +5,7 @@
 import { ApiExtraModels, ApiProperty, ApiPropertyOptional, getSchemaPath } from '@nestjs/swagger';
 import type { Type } from '@nestjs/common';
 import {
+  BATH_PLACES,
   BLOCKERS,
   HAND_OVER_CAUSES,
   CONSENTS,
@@ -17,6 +18,7 @@ import {
   STEP_IDS,
 } from '@loyal-mane/core';
 import type {
+  BathPlace,
   ConsentKind,
   DogStateKind,
   RuleValue,
@@ -196,6 +198,7 @@ export class WhyNotDto {
       'windowPast',
       'nobodyThere',
       'noStationThere',
+      'dogNotHere',
       'noPlace',
       'notAsked',
     ],
@@ -307,7 +310,10 @@ export class CalendarItemDto {
 /** Something to know of a dog's work. */
 export class ProgramNoteDto {
   @ApiProperty({
-    enum: ['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout'],
+    enum: [
+      ...['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout'],
+      ...['bathAtSite', 'liftedByTwo', 'windowGave'],
+    ],
   })
   code!: string;
   @ApiPropertyOptional({ enum: SCHOOL_IDS, description: 'of schoolRefused' }) school?: SchoolId;
@@ -319,6 +325,10 @@ export class ProgramNoteDto {
   @ApiPropertyOptional({ enum: RULE_VALUES, description: 'of ruleSays' }) value?: RuleValue;
   @ApiPropertyOptional({ enum: DOG_STATES, description: 'of state' }) state?: DogStateKind;
   @ApiPropertyOptional({ description: 'of falsePregnancyAbout' }) about?: string;
+  @ApiPropertyOptional({ enum: ['dayBefore', 'morning'], description: 'of bathAtSite' }) when?: 'dayBefore' | 'morning';
+  @ApiPropertyOptional({ enum: STEP_IDS, description: 'of windowGave' }) step?: StepId;
+  @ApiPropertyOptional({ enum: TOWARDS, description: 'of windowGave' }) towards?: (typeof TOWARDS)[number];
+  @ApiPropertyOptional({ type: 'integer', description: 'of windowGave' }) days?: number;
 }
 
 /** A note with its dog. */
@@ -326,6 +336,16 @@ export class PlanNoteDto {
   @ApiProperty() dogId!: string;
   @ApiProperty() entryId!: string;
   @ApiProperty({ type: ProgramNoteDto }) note!: ProgramNoteDto;
+}
+
+/** Work that is not done in the usual way, so that the dog has a place. */
+export class ChainWayDto {
+  @ApiProperty() key!: string;
+  @ApiProperty() dogId!: string;
+  @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
+  @ApiProperty({ enum: BATH_PLACES, description: 'where the show bath is' }) bath!: BathPlace;
+  @ApiProperty({ description: 'two people lift the dog into the tub' }) twoLift!: boolean;
+  @ApiProperty({ description: 'days that are only wanted have given way' }) isWide!: boolean;
 }
 
 /** How likely an entry is ready on time, 0 to 1. */
@@ -359,6 +379,8 @@ export class PlanDto {
   @ApiProperty({ type: [LeftOutDto], description: 'steps that drop out of a dog’s work' }) leftOut!: LeftOutDto[];
   @ApiProperty({ type: [CalendarItemDto], description: 'work with a long lead: a day' }) calendar!: CalendarItemDto[];
   @ApiProperty({ type: [PlanNoteDto] }) notes!: PlanNoteDto[];
+  @ApiPropertyOptional({ type: [ChainWayDto], description: 'absent in plans of earlier versions' })
+  ways?: ChainWayDto[];
   @ApiPropertyOptional({ type: [EntryOddsDto], description: 'crew only; absent in plans of earlier versions' })
   odds?: EntryOddsDto[];
   @ApiPropertyOptional({ type: PlanBoundDto, description: 'absent in plans of earlier versions' })

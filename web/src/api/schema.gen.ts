@@ -1308,6 +1308,8 @@ export interface components {
              * @enum {string}
              */
             side?: "left" | "right";
+            /** @description longest side, cm; 3 when absent */
+            cm?: number;
         };
         UnreadyDto: {
             /** @enum {string} */
@@ -1829,7 +1831,7 @@ export interface components {
         };
         ProgramNoteDto: {
             /** @enum {string} */
-            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout";
+            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout" | "bathAtSite" | "liftedByTwo" | "windowGave";
             /**
              * @description of schoolRefused
              * @enum {string}
@@ -1866,11 +1868,42 @@ export interface components {
             state?: "season" | "falsePregnancy" | "afterWhelping" | "injury" | "medicine" | "allergy" | "treatment" | "outOfCoat";
             /** @description of falsePregnancyAbout */
             about?: string;
+            /**
+             * @description of bathAtSite
+             * @enum {string}
+             */
+            when?: "dayBefore" | "morning";
+            /**
+             * @description of windowGave
+             * @enum {string}
+             */
+            step?: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /**
+             * @description of windowGave
+             * @enum {string}
+             */
+            towards?: "earlier" | "later";
+            /** @description of windowGave */
+            days?: number;
         };
         PlanNoteDto: {
             dogId: string;
             entryId: string;
             note: components["schemas"]["ProgramNoteDto"];
+        };
+        ChainWayDto: {
+            key: string;
+            dogId: string;
+            entryId: string | null;
+            /**
+             * @description where the show bath is
+             * @enum {string}
+             */
+            bath: "home" | "siteDayBefore" | "siteMorning";
+            /** @description two people lift the dog into the tub */
+            twoLift: boolean;
+            /** @description days that are only wanted have given way */
+            isWide: boolean;
         };
         EntryOddsDto: {
             entryId: string;
@@ -2608,6 +2641,8 @@ export interface components {
                  * @description when it was found
                  */
                 foundOn?: string;
+                /** @description longest side, cm; 3 when absent */
+                cm?: number;
             }[];
             /** @description dark coat over paler roots: cut from beneath only */
             paleRoots?: boolean;
@@ -2977,6 +3012,38 @@ export interface components {
                 mm: number;
             }[];
             /**
+             * Format: uuid
+             * @description id of a who scissors and finishes it where they can
+             */
+            finisherId?: string;
+            /**
+             * Format: uuid
+             * @description id of a who baths and dries it where they can
+             */
+            batherId?: string;
+            /** @description when it is in the kennel’s care; always when absent or empty */
+            stays?: {
+                /**
+                 * Format: date
+                 * @description first day here
+                 */
+                from: string;
+                /** @description when it is brought; in the morning when absent */
+                arrives?: string;
+                /**
+                 * Format: date
+                 * @description last day here; open when absent
+                 */
+                until?: string;
+                /** @description when it is fetched; in the evening when absent */
+                leaves?: string;
+                /**
+                 * Format: uuid
+                 * @description id of a site where it is handed over; home when absent
+                 */
+                broughtTo?: string;
+            }[];
+            /**
              * Format: date
              * @description since when it is no longer here; its records stay
              */
@@ -3173,8 +3240,20 @@ export interface components {
             clock: "24h" | "12h";
             /** @description how far ahead keep-up work is placed */
             keepUpDaysAhead: number;
-            /** @description from this weight a tub needs a ramp */
+            /** @description from this weight nobody lifts a dog alone: the tub has a ramp, or two lift */
             rampFromKg: number;
+            /** @description most minutes of work on a dog without a walk; 0 = no limit */
+            dogWorkMin?: number;
+            /** @description minutes of that walk */
+            dogWalkMin?: number;
+            /** @description most minutes of work on a dog under a year without a pause; 0 = no limit */
+            puppyWorkMin?: number;
+            /** @description most minutes of work of a person without a rest; 0 = no limit */
+            personWorkMin?: number;
+            /** @description minutes of that rest */
+            personRestMin?: number;
+            /** @description least hours between two working days of a person; 0 = no limit */
+            nightRestHours?: number;
             /** @description a lead has confirmed the time zone */
             zoneChecked?: boolean;
         };

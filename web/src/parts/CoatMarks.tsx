@@ -5,6 +5,7 @@
 import { App as AntApp, Radio } from 'antd';
 import { useState } from 'react';
 import type { Tightness, ZoneId } from '@loyal-mane/core';
+import { DEFAULT_MAT_CM } from '@loyal-mane/core';
 import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
 import { command, setMarks, useCommand } from '../api/commands';
 import { overOthers } from '../api/overOthers';
@@ -26,6 +27,20 @@ const CHOICES: readonly { readonly value: Found; readonly label: string }[] = [
   { value: 'tight', label: 'Tight mat' },
   { value: 'solid', label: 'Solid mat' },
 ];
+
+/** Sizes of a mat that hands tell apart: its longest side in centimeters. */
+const SIZES = [
+  { value: 2, label: 'Fingertip, 2 cm' },
+  { value: DEFAULT_MAT_CM, label: 'Two fingers, 3 cm' },
+  { value: 6, label: 'Egg, 6 cm' },
+  { value: 12, label: 'Hand, 12 cm' },
+] as const;
+
+/** What one zone is marked with; the size only of a mat. */
+interface ZoneFound {
+  readonly found: Found;
+  readonly cm?: number;
+}
 
 /** The map with what was found, and the choice for the zone that was touched. */
 export default function CoatMarks({ dog }: { dog: Dog }) {
@@ -54,15 +69,16 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
 /** Marks of one zone; a mat is marked on the side that was touched. */
 export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side: MapSide }) {
   const { message } = AntApp.useApp();
-  const send = useCommand((found: Found, commandId) =>
+  const send = useCommand((is: ZoneFound, commandId) =>
     overOthers({
       seen: dog,
-      touched: (d) => foundAt(d, zone, side),
-      send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, zone, side, found) }, commandId),
+      touched: (d) => [foundAt(d, zone, side), matAt(d, zone, side)?.cm],
+      send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, zone, side, is) }, commandId),
     }),
   );
-  const mark = (found: Found): void =>
-    send.mutate(command(found), { onError: (error) => void message.error(problemWords(error), 8) });
+  const mat = matAt(dog, zone, side);
+  const mark = (is: ZoneFound): void =>
+    send.mutate(command(is), { onError: (error) => void message.error(problemWords(error), 8) });
   return (
     <div className="found">
       <b>
@@ -75,14 +91,29 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
         disabled={send.isPending}
         options={[...CHOICES]}
         optionType="button"
-        onChange={(e) => mark(e.target.value as Found)}
+        onChange={(e) => mark({ found: e.target.value as Found })}
       />
+      {mat !== undefined && (
+        <Radio.Group
+          aria-label={`Size of the mat: ${ZONE_NAMES[zone]}`}
+          value={mat.cm ?? DEFAULT_MAT_CM}
+          disabled={send.isPending}
+          options={[...SIZES]}
+          optionType="button"
+          onChange={(e) => mark({ found: mat.tightness, cm: e.target.value as number })}
+        />
+      )}
     </div>
   );
 }
 
+/** The mat of a zone, on the side that was touched. */
+function matAt(dog: Dog, zone: ZoneId, side: MapSide): Dog['marks']['mats'][number] | undefined {
+  return dog.marks.mats.find((m) => m.zone === zone && onSide(m.side, side));
+}
+
 /** A dog's marks after one zone is marked; a mat is on the side that was touched, the rest on both. */
-function marksWith(dog: Dog, zone: ZoneId, side: MapSide, found: Found): Dog['marks'] {
+function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, cm }: ZoneFound): Dog['marks'] {
   const { soiled, mats, unready } = dog.marks;
   const others = {
     soiled: soiled.filter((z) => z !== zone),
@@ -92,7 +123,9 @@ function marksWith(dog: Dog, zone: ZoneId, side: MapSide, found: Found): Dog['ma
   const here = side === null ? { zone } : { zone, side };
   return {
     soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
-    mats: isMat(found) ? [...others.mats, { ...here, tightness: found }] : others.mats,
+    mats: isMat(found)
+      ? [...others.mats, { ...here, tightness: found, ...(cm === undefined ? {} : { cm }) }]
+      : others.mats,
     unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
   };
 }

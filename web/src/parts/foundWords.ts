@@ -43,10 +43,11 @@ export function foundWords(dog: Pick<Dog, 'marks'>): string {
   if (soiled.length + mats.length + unready.length === 0) {
     return 'No mats, damp spots or dirt on record.';
   }
-  const matWords = mats.map(
-    (m) =>
-      `${FOUND_TINTS[m.tightness].words.split(':')[0] ?? ''}: ${ZONE_NAMES[m.zone]}${m.side === undefined ? '' : `, ${m.side}`}.`,
-  );
+  const matWords = mats.map((m) => {
+    const where = [ZONE_NAMES[m.zone], ...(m.side === undefined ? [] : [m.side])];
+    const size = m.cm === undefined ? [] : [`${String(m.cm)} cm`];
+    return `${FOUND_TINTS[m.tightness].words.split(':')[0] ?? ''}: ${[...where, ...size].join(', ')}.`;
+  });
   const back = unready.map((u) => `${u.test} at the root: ${ZONE_NAMES[u.zone]}.`);
   const dirt = soiled.length === 0 ? [] : [`soiled: ${soiled.map((z) => ZONE_NAMES[z]).join(', ')}.`];
   return [...matWords, ...back, ...dirt].map((w) => w.charAt(0).toUpperCase() + w.slice(1)).join(' ');

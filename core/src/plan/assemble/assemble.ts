@@ -6,13 +6,15 @@
 import { slotsOf } from '../../time/slotGrid.js';
 import type { SlotGrid } from '../../time/slotGrid.js';
 import { noiseDosePercent } from '../../programs/noiseDose.js';
+import { workLimits } from '../../kennel/limits.js';
 import type { TaskPin } from '../../kennel/kennelFile.js';
 import type { Skill, StepId } from '../../kennel/vocabulary.js';
 import { instantToMs } from '../../time/zone.js';
+import type { DogId } from '../../units/ids.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
-import { WET_RUN } from '../../programs/stepGroups.js';
-import { DEFAULT_WALK, withWalks } from './walks.js';
+import { BLADES, WET_RUN } from '../../programs/stepGroups.js';
+import { walkOf, withWalks } from './walks.js';
 import { shareLags, tightenWindows } from './windows.js';
 import type { ChainFields } from '../problem.js';
 import { DEFAULT_WEIGHTS, Problem, Task, demandOf } from '../problem.js';
@@ -61,7 +63,8 @@ export function assembleProblem(input: PlanInput): Assembled {
     const dog = input.dogIndex.get(draft.dogId) ?? -1;
     const first = activities.length;
     const made = draft.steps.map((s, k) => makeActivity(input, draft, s, index, first + k, now));
-    const tight = tightenWindows(withWalks(shareLags(made), DEFAULT_WALK), now, grid.horizon);
+    const walk = walkOf(input, draft.dogId);
+    const tight = tightenWindows(withWalks(shareLags(made), walk), now, grid.horizon);
     activities.push(...tight.map((a) => pinned(input, pins, a, now)));
     estimates.push(...draft.steps.map((s) => s.estimate));
     attended.push(...draft.steps.map((s) => s.attended));
@@ -126,13 +129,27 @@ const RING_FINISH: ReadonlySet<StepId> = new Set(['finish']);
 
 /** Washing, drying and brushing by somebody who scissors, whose time is scarcer: a tie-breaker of three slots a step. */
 const SPARED = 3;
+type Deputed = 'own' | 'preferred' | 'spared' | 'deputyCost';
 const FLOOR: ReadonlySet<Skill> = new Set(['bath', 'dry', 'brush', 'hand']);
 
+/** A step by another than the one whom the dog knows, where that one can: about an hour of lateness (engineering default). */
+const STRANGER = 16;
+const SCISSORED: ReadonlySet<StepId> = new Set([...BLADES, ...(['clip', 'whiskers', 'finish', 'tidies'] as const)]);
+const BATHED: ReadonlySet<StepId> = new Set([...WET_RUN, 'dryCheck', 'preTreat', 'towelSoak']);
+
+/** Index of the person whom a dog's record names for a step; -1 where it names none. */
+function known(input: PlanInput, dogId: DogId, step: StepId): number {
+  const dog = input.kennel.dogs[input.dogIndex.get(dogId) ?? -1];
+  const id = SCISSORED.has(step) ? dog?.finisherId : BATHED.has(step) ? dog?.batherId : undefined;
+  return id === undefined ? -1 : (input.personIndex.get(id) ?? -1);
+}
+
 /** Whom a step should go to, and what it costs when it does not. */
-function deputies(step: StepId, skill: Skill | null): Pick<Task, 'preferred' | 'spared' | 'deputyCost'> {
-  if (RING_FINISH.has(step)) return { preferred: 'scissor', spared: null, deputyCost: DEPUTY };
+function deputies(step: StepId, skill: Skill | null, own: number): Pick<Task, Deputed> {
+  if (own >= 0) return { own, preferred: null, spared: null, deputyCost: RING_FINISH.has(step) ? DEPUTY : STRANGER };
+  if (RING_FINISH.has(step)) return { own, preferred: 'scissor', spared: null, deputyCost: DEPUTY };
   const isFloor = skill !== null && FLOOR.has(skill);
-  return { preferred: null, spared: isFloor ? 'scissor' : null, deputyCost: isFloor ? SPARED : 0 };
+  return { own, preferred: null, spared: isFloor ? 'scissor' : null, deputyCost: isFloor ? SPARED : 0 };
 }
 
 const DAY_MS = 24 * 3_600_000;
@@ -155,12 +172,13 @@ function makeActivity(
   const needs = input.library.steps[s.step.step];
   const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
   const own = s.exact ? slotsOf(minutes) : slotsInRun(minutes / s.sessions, s.carriedMin, s.mostMin, s.step.careful);
-  const known = input.plannedSlots.get(s.key) ?? own;
-  const att = input.keepsMinutes || Math.abs(known - own) <= 1 ? known : own;
+  const planned = input.plannedSlots.get(s.key) ?? own;
+  const att = input.keepsMinutes || Math.abs(planned - own) <= 1 ? planned : own;
   const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
   const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;
   const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;
-  const ramp = needs.lifts && draft.weightKg >= input.kennel.settings.rampFromKg;
+  const byTwo = !input.hasRamp || input.ways.get(draft.key)?.twoLift === true;
+  const ramp = needs.lifts && draft.weightKg >= workLimits(input.kennel.settings).liftKg;
   const task = new Task({
     index,
     chain,
@@ -177,11 +195,11 @@ function makeActivity(
     dayOffCost: dayOffCost(s, draft),
     skill: s.step.skill ?? needs.skill,
     allowed: s.allowed,
-    second: ramp && !input.hasRamp ? 'hand' : needs.second,
-    ...deputies(s.step.step, s.step.skill ?? needs.skill),
+    second: ramp && byTwo ? 'hand' : needs.second,
+    ...deputies(s.step.step, s.step.skill ?? needs.skill, known(input, draft.dogId, s.step.step)),
     only: s.handler,
     station: needs.station,
-    ramp: ramp && input.hasRamp,
+    ramp: ramp && !byTwo,
     lengthCm: s.lengthCm,
     demand: demandOf(needs.amps),
     setup: slotsOf(needs.cleanMin),

@@ -4,6 +4,7 @@
 import { addDays } from '../../time/localDay.js';
 import type { WallTime } from '../../time/localDay.js';
 import { slotsOf } from '../../time/slotGrid.js';
+import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { KennelShift, KennelStation, KennelTransport } from '../../kennel/kennelFile.js';
 import type { StationKind } from '../../kennel/vocabulary.js';
 import { isPuppy } from '../../programs/dogFacts.js';
@@ -33,10 +34,14 @@ export function makeCalendars(input: PlanInput): Calendars {
   };
 }
 
-/** Site by slot of somebody who rides some transports, from home; -1 on the road. */
-function whereabouts(input: PlanInput, rides: (t: KennelTransport) => boolean): Int8Array {
+/** Site by slot of somebody who rides some transports, from where they begin; -1 on the road. */
+function whereabouts(
+  input: PlanInput,
+  rides: (t: KennelTransport) => boolean,
+  from: Int8Array = new Int8Array(input.grid.horizon + 1).fill(input.homeSite),
+): Int8Array {
   const { grid, kennel } = input;
-  const sites = new Int8Array(grid.horizon + 1).fill(input.homeSite);
+  const sites = from;
   const mine = kennel.transports
     .filter(rides)
     .sort((x, y) => `${x.day}${x.depart}`.localeCompare(`${y.day}${y.depart}`));
@@ -97,9 +102,27 @@ function dogCalendar(input: PlanInput, id: string): ProblemDog {
   const standMin = standMinutesOf(dog, input.kennel, input.library, isPuppy(dog, input));
   return {
     name: dog.name,
-    site: whereabouts(input, (t) => t.dogs.includes(dog.id)),
+    ...dogSites(input, dog),
     strainCap: Math.max(1, Math.floor(standMin / 5)),
   };
+}
+
+/** Site by slot of a dog: only while it is in the kennel's care; where it is brought, and where it rides. */
+function dogSites(input: PlanInput, dog: KennelDog): Pick<ProblemDog, 'site' | 'always'> {
+  const { grid } = input;
+  const rides = (t: KennelTransport): boolean => t.dogs.includes(dog.id);
+  const stays = dog.stays ?? [];
+  if (stays.length === 0) return { site: whereabouts(input, rides) };
+  const begins = new Int8Array(grid.horizon + 1).fill(input.homeSite);
+  const here = new Uint8Array(grid.horizon + 1);
+  for (const s of [...stays].sort((x, y) => x.from.localeCompare(y.from))) {
+    const first = s.from < grid.firstDay ? 0 : grid.slotAt(s.from, s.arrives ?? MIDNIGHT, 'ceil');
+    const end = s.until === undefined ? grid.horizon : grid.slotAt(s.until, s.leaves ?? DAY_END, 'floor');
+    here.fill(1, first, Math.max(first, end));
+    begins.fill(s.broughtTo === undefined ? input.homeSite : (input.siteIndex.get(s.broughtTo) ?? -1), first);
+  }
+  const site = whereabouts(input, rides, begins).map((at, t) => (here[t] === 1 ? at : -1));
+  return { site, always: whereabouts(input, rides) };
 }
 
 function stationCalendars(input: PlanInput): ProblemStation[] {

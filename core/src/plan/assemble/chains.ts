@@ -11,7 +11,7 @@ import { wallToMs } from '../../time/zone.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { DogId, EntryId } from '../../units/ids.js';
 import type { KeepUpRule } from '../../programs/careProgram.js';
-import { coatClassOf, isMet, noEntry, shapeFacts } from '../../programs/dogFacts.js';
+import { coatClassOf, isHere, isMet, noEntry, shapeFacts } from '../../programs/dogFacts.js';
 import type { EntryFacts } from '../../programs/dogFacts.js';
 import type { DogProgram } from '../../programs/dogProgram.js';
 import { dogProgram } from '../../programs/dogProgram.js';
@@ -22,6 +22,7 @@ import type { PlanInput } from './planInput.js';
 import type { ChainKind } from '../problem.js';
 import { draftSteps } from './stepDrafts.js';
 import type { DraftContext, RunMinutes, StepDraft } from './stepDrafts.js';
+import { USUAL_WAY, programByWay } from './ways.js';
 
 /**
  * A chain as its program asks for it, before days and people of the plan are known; cost of leaving it out included.
@@ -146,7 +147,11 @@ function entryChain(
     laterRound: entry.laterRound !== undefined,
     ...shapeFacts(input.library.breeds.get(dog.breed)),
   };
-  const own = dogProgram(dog, input.kennel, input.library, show, facts);
+  const key = `e:${entry.id}`;
+  const way = part === 'first' ? (input.ways.get(key) ?? USUAL_WAY) : USUAL_WAY;
+  const washed = way.bath === 'siteMorning' ? { ...dog, schools: { ...dog.schools, whenToBathe: 'b' as const } } : dog;
+  const planned = dogProgram(washed, input.kennel, input.library, show, facts);
+  const own = { ...planned, program: programByWay(planned.program, way, marks) };
   if (part === 'first') noteProgram(context, dog, entry, own);
   const { program } = own;
   const before = part === 'first' ? program.preparation : program.between;
@@ -154,7 +159,6 @@ function entryChain(
   const steps = [...before, ...program.showMorning, ...program.after].filter(
     (s) => s.when.every((c) => isMet(c, dog, facts)) && !(isReadied && HANDLED.has(s.step)),
   );
-  const key = `e:${entry.id}`;
   const handler = entry.handlerId === undefined ? -1 : (input.personIndex.get(entry.handlerId) ?? -1);
   return {
     key,
@@ -285,10 +289,10 @@ function showDays(input: PlanInput, dog: KennelDog, rule: KeepUpRule): ShowDays 
     spans.push({ from: addDays(prepDay, -rule.restDaysBefore), to: isLook ? addDays(prepDay, -1) : final.day });
     if (!goesOn) continue;
     for (let day = addDays(prepDay, rule.everyDays); day < final.day; day = addDays(day, rule.everyDays))
-      if (!entries.some((e) => e.day === day)) waiting.push(day);
+      if (!entries.some((e) => e.day === day) && isHere(dog, day)) waiting.push(day);
   }
   return {
-    rests: (day) => rings.has(day) || (!isLook && spans.some((s) => day >= s.from && day <= s.to)),
+    rests: (day) => rings.has(day) || !isHere(dog, day) || (!isLook && spans.some((s) => day >= s.from && day <= s.to)),
     waiting,
   };
 }

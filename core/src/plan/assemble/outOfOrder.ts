@@ -15,6 +15,7 @@ export interface StepTimes {
   readonly minutes: Estimate;
   readonly fromMs: number;
   readonly toMs: number;
+  readonly wanted: { readonly fromMs: number; readonly toMs: number };
   /** Minutes that the steps before it in its run have too many, and the most that a day allows. */
   readonly carriedMin: number;
   readonly mostMin: number;

@@ -9,6 +9,7 @@ import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { KennelFile, WorkRecord } from '../../kennel/kennelFile.js';
 import type { CareLibrary } from '../../programs/careLibrary.js';
 import { withKennelBreeds } from '../../programs/kennelBreeds.js';
+import type { Way } from './ways.js';
 import { learnPace } from '../../programs/pace.js';
 import type { LearnedPace, PaceLog } from '../../programs/pace.js';
 
@@ -56,6 +57,8 @@ export interface PlanInput {
   readonly withoutPlace: ReadonlySet<string>;
   /** Entries that nobody can take into the ring: their dogs are readied all the same, up to it. */
   readonly upToRing: ReadonlySet<string>;
+  /** Chains that are not done in the usual way, by key. */
+  readonly ways: ReadonlyMap<string, Way>;
   /** Keys of keep-up rounds that other work of the same day takes in. */
   readonly merged: ReadonlySet<string>;
   /** Attended slots of a plan's tasks, by task key: a difference of one slot is rounding, and changes nothing. */
@@ -89,6 +92,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     assignees: NO_ASSIGNEES,
     withoutPlace: new Set(),
     upToRing: new Set(),
+    ways: new Map(),
     rests: [],
     merged: new Set(),
     plannedSlots: new Map(),

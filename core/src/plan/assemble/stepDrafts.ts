@@ -12,11 +12,14 @@ import type { StepId } from '../../kennel/vocabulary.js';
 import { addDays } from '../../time/localDay.js';
 import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
+import { workLimits } from '../../kennel/limits.js';
+import { NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
 import { instantToMs, msToInstant, wallToMs } from '../../time/zone.js';
 import type { TaskKey } from '../../units/ids.js';
 import type { MinutesRow, ProgramStep } from '../../programs/careProgram.js';
 import { cooperationFactor } from '../../programs/cooperation.js';
 import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../programs/dogFacts.js';
+import { matSkill, matsTogether } from '../../programs/matMinutes.js';
 import { barOf, needsOfCoat } from '../../programs/mayTrim.js';
 import { standMinutesOf } from '../../programs/dogProgram.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
@@ -26,6 +29,7 @@ import { FreshChecks } from './freshChecks.js';
 import { splitPassedOver } from './outOfOrder.js';
 import type { StepTimes, WantedStep, WhoMay } from './outOfOrder.js';
 import { markMs } from './marks.js';
+import { widened } from './ways.js';
 import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
 import { sessionAtPace, middlePace, pacesOf } from './assigneePace.js';
@@ -42,6 +46,8 @@ export interface StepDraft {
   readonly estimate: Estimate;
   readonly fromMs: number;
   readonly toMs: number;
+  /** The days that are wanted, where the window has given way to more. */
+  readonly wanted: { readonly fromMs: number; readonly toMs: number };
   readonly carriedMin: number;
   readonly mostMin: number;
   readonly aimMs: number | null;
@@ -92,6 +98,7 @@ export interface RunMinutes {
 }
 
 const MINUTE_MS = 60_000;
+const NEVER_SPLIT: ReadonlySet<StepId> = new Set([...WET_RUN, 'dryCheck', 'towelSoak', 'towelRelease']);
 /** Minutes between two sessions of work with a daily limit of its own. */
 const SESSIONS_APART_MIN = 12 * 60;
 /** A table is this much longer than the dog that is set up on it (engineering default). */
@@ -126,6 +133,9 @@ class Sessions {
   /** Minutes of a rough pass whose days are over. */
   private missed: Estimate | null = null;
   private isPutIn = false;
+  /** A puppy's sitting, and the pause after it. */
+  private readonly sittingMin: number;
+  private readonly pauseMin: number;
 
   constructor(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]) {
     this.context = context;
@@ -133,11 +143,15 @@ class Sessions {
     this.minutesOf = stepMinutes(context.input, frame);
     this.standMin = standMinutes(context.input, frame.dog);
     this.checks = new FreshChecks(steps, this.standMin);
+    const { puppyWorkMin, dogWalkMin } = workLimits(context.input.kennel.settings);
+    this.sittingMin = isPuppy(frame.dog, context.input) ? Math.max(SLOT_MIN, puppyWorkMin) : Infinity;
+    this.pauseMin = dogWalkMin;
   }
 
-  of(step: ProgramStep): WantedStep[] {
+  of(given: ProgramStep): WantedStep[] {
     const { input } = this.context;
     const { dog, entry } = this.frame;
+    const step = given.times === 'mats' && given.skill === null ? { ...given, skill: matSkill(dog.mats ?? []) } : given;
     const occurrence = (this.occurrences.get(step.step) ?? 0) + 1;
     this.occurrences.set(step.step, occurrence);
     const who = peopleFor(input, step, dog, entry);
@@ -146,11 +160,20 @@ class Sessions {
     const minutes = step.step === 'fineTrim' && this.missed !== null ? addEstimates(own, this.missed) : own;
     const planned = step.careful ? minutes.p80Min : minutes.middleMin;
     const stands = input.library.steps[step.step].stands;
-    const most = Math.min(stands ? this.standMin : Infinity, step.perDayMin ?? Infinity);
+    const most = Math.min(
+      stands ? this.standMin : Infinity,
+      step.perDayMin ?? Infinity,
+      this.isSplit(step) ? this.sittingMin : Infinity,
+    );
     const sessions = Math.max(1, Math.ceil(planned / most - 1e-9));
     const asked = { who, minutes, sessions, most, occurrence, planned };
     if (step.aim.of !== 'follow' && entry !== null) this.frame.run.carriedMin = 0;
     return Array.from({ length: sessions }, (_, k) => this.session(step, asked, k + 1)).flat();
+  }
+
+  /** Whether a step can be left and taken up again: not from tub to dry coat, and not on the way to the ring. */
+  private isSplit({ step, careful }: ProgramStep): boolean {
+    return this.sittingMin < Infinity && !careful && !NEVER_SPLIT.has(step) && !NO_WORK.has(step);
   }
 
   /** Sessions of tests that come before a blade; they are counted already. */
@@ -170,13 +193,10 @@ class Sessions {
     const key = `${frame.key}:${step.step}:${String(asked.occurrence)}:${String(session)}` as TaskKey;
     const record = context.work.get(key);
     if (record?.state === 'skipped') return [];
-    const window = keepDistance(
-      step,
-      dog,
-      { fromMs: markMs(step.from, marks), toMs: markMs(step.to, marks) },
-      marks.zone,
-      marks.departMs,
-    );
+    const wanted = { fromMs: markMs(step.from, marks), toMs: markMs(step.to, marks) };
+    const isWide = input.ways.get(frame.key)?.isWide === true;
+    const allowed = isWide ? widened(wanted, step, marks) : wanted;
+    const window = keepDistance(step, dog, allowed, marks.zone, marks.departMs);
     const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
     if (past && record === undefined) {
       if (step.step === 'roughTrim') this.missed = minutes;
@@ -190,14 +210,15 @@ class Sessions {
     if (record !== undefined && (record.startedAt ?? '') < msToInstant(input.grid.msOf(0))) this.checks.anotherDay();
     // Sessions of work that has a daily limit of its own fall on different days.
     const apart = session > 1 && step.perDayMin !== null;
-    const mine = apart ? { ...fresh.step, lagMin: SESSIONS_APART_MIN, lagMaxMin: null } : fresh.step;
+    const pauseMin = apart ? SESSIONS_APART_MIN : session > 1 && this.isSplit(step) ? this.pauseMin : 0;
+    const mine = pauseMin > 0 ? { ...fresh.step, lagMin: pauseMin, lagMaxMin: null } : fresh.step;
     const carriedMin = isExact(step) ? 0 : frame.run.carriedMin;
     const paces = isExact(step) ? new Map<number, number>() : pacesOf(input, step.step, who);
     const options = { minutes, sessions, careful: step.careful, most: room, carriedMin };
     // Work that somebody has begun takes as long as that person does.
     const doer = record?.personId === undefined ? undefined : input.personIndex.get(record.personId);
     const paced = sessionAtPace(options, who, paces, doer ?? input.assignees.get(key));
-    const times = { key, sessions, minutes: paced.minutes, ...window, carriedMin, mostMin: room };
+    const times = { key, sessions, minutes: paced.minutes, ...window, wanted, carriedMin, mostMin: room };
     this.checks.gave(step, slotsInRun(planned / sessions, carriedMin, room, step.careful) * SLOT_MIN);
     carryOn(frame.run, planned / sessions, room, step.careful);
     return [...tests, { step: mine, times, record, who: paced.who, attended: paced.attended }];
@@ -282,7 +303,7 @@ function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolea
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {
   if (step.times === 'once') return 1;
-  return Math.max(1, (step.times === 'mats' ? (dog.mats ?? []) : (dog.unready ?? [])).length);
+  return step.times === 'mats' ? matsTogether(dog.mats ?? []) : Math.max(1, (dog.unready ?? []).length);
 }
 
 function longer(e: Estimate, minutes: number): Estimate {
@@ -332,6 +353,7 @@ function makeStep(
     estimate: times.minutes,
     fromMs: times.fromMs,
     toMs: times.toMs,
+    wanted: times.wanted,
     carriedMin: times.carriedMin,
     mostMin: times.mostMin,
     aimMs:

@@ -4,13 +4,28 @@
  */
 import { NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
+import { workLimits } from '../../kennel/limits.js';
+import { isPuppy } from '../../programs/dogFacts.js';
+import type { DogId } from '../../units/ids.js';
 import type { Task } from '../problem.js';
+import type { PlanInput } from './planInput.js';
 
-/** Most minutes of work on a dog without a walk, and the walk's own (common practice; a setting of the kennel). */
-export const DEFAULT_WALK = { afterMin: 120, min: 15 } as const;
+/** Most minutes of work on a dog without a walk, and the walk's own. */
+export interface Walk {
+  readonly afterMin: number;
+  readonly min: number;
+}
 
-/** The tasks of one chain in order, with lags that leave room for walks; `walk` in minutes. */
-export function withWalks(list: readonly Task[], walk: { readonly afterMin: number; readonly min: number }): Task[] {
+/** How long a dog may be worked on: the kennel's limits, and a puppy's own. */
+export function walkOf(input: PlanInput, dogId: DogId): Walk {
+  const { dogWorkMin, dogWalkMin, puppyWorkMin } = workLimits(input.kennel.settings);
+  const dog = input.kennel.dogs[input.dogIndex.get(dogId) ?? -1];
+  const isYoung = dog !== undefined && isPuppy(dog, input);
+  return { afterMin: isYoung ? Math.min(dogWorkMin, puppyWorkMin) : dogWorkMin, min: dogWalkMin };
+}
+
+/** The tasks of one chain in order, with lags that leave room for walks. */
+export function withWalks(list: readonly Task[], walk: Walk): Task[] {
   const after = Math.floor(walk.afterMin / SLOT_MIN);
   const pause = Math.ceil(walk.min / SLOT_MIN);
   const out = [...list];

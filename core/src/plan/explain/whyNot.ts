@@ -24,7 +24,7 @@ import { helpTogether } from './together.js';
 
 /** Why a chain is left out. `blocked` is the first activity (index) that finds no place, -1 when unknown. */
 export interface SlotWhyNot {
-  readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'nobodyThere' | 'noStationThere' | 'noPlace';
+  readonly code: 'needsOther' | 'noSkill' | 'windowPast' | 'nobodyThere' | 'noStationThere' | 'dogNotHere' | 'noPlace';
   readonly blocked: number;
   /** Changes that would help, the smallest first; empty = no single change helps. */
   readonly remedies: readonly SlotRemedy[];
@@ -69,6 +69,8 @@ export function whyNot(problem: Problem, schedule: Schedule, chain: number, movi
   const alone = fitAgain(rest, [], chain);
   const attempt = alone.places === null ? alone : fitAgain(rest, schedule, chain);
   const blocked = attempt.places === null ? (c.acts[attempt.blocked] ?? -1) : -1;
+  if (alone.places === null && fitsWhileHere(rest, chain))
+    return { code: 'dogNotHere', blocked, remedies: [], together: [] };
   const changed = withEverything(rest, chain);
   const atBest = alone.places === null ? fitAgain(changed, [], chain) : alone;
   const hopeless = atBest.places === null;
@@ -80,6 +82,15 @@ export function whyNot(problem: Problem, schedule: Schedule, chain: number, movi
   const remedies = direct.length > 0 || !moving ? direct : remediesMoving(rest, schedule, chain, list);
   const together = remedies.length > 0 ? [] : helpTogether(rest, schedule, chain, list);
   return { code: 'noPlace', blocked, remedies, together };
+}
+
+/** Whether a chain would fit if its dog were in the kennel's care all the time. */
+function fitsWhileHere(problem: Problem, chain: number): boolean {
+  const job = problem.chains[chain]?.job ?? -1;
+  const always = problem.jobs[job]?.always;
+  if (always === undefined) return false;
+  const jobs = problem.jobs.map((d, k) => (k === job ? { ...d, site: always } : d));
+  return fitAgain(problem.with({ jobs }), [], chain).places !== null;
 }
 
 /** The first step whose whole time passes without anybody, or without any place, where the dog is; null when there is none. */

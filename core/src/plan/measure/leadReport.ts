@@ -3,11 +3,13 @@
  * which blade comes too long after the dry check. Computed from the finished plan alone; it never changes it.
  */
 import type { KennelFile } from '../../kennel/kennelFile.js';
+import type { WorkLimits } from '../../kennel/limits.js';
+import { workLimits } from '../../kennel/limits.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { CareLibrary } from '../../programs/careLibrary.js';
-import { coatClassOf } from '../../programs/dogFacts.js';
+import { DEFAULT_PUPPY_DAYS, coatClassOf } from '../../programs/dogFacts.js';
 import { withKennelBreeds } from '../../programs/kennelBreeds.js';
-import { addDays } from '../../time/localDay.js';
+import { addDays, daysBetween } from '../../time/localDay.js';
 import type { LocalDay } from '../../time/localDay.js';
 import { BATHS, BLADES, BRUSHED_THROUGH, BRUSH_OUTS, NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
 import { instantToMs, localDayOf, wallTimeOf } from '../../time/zone.js';
@@ -23,6 +25,7 @@ export const LEAD_CODES = [
   'withoutCare',
   'dogRest',
   'personRest',
+  'nightRest',
   'checkToBlade',
   'brushToBath',
   'departureTrim',
@@ -51,15 +54,8 @@ export interface LeadLine {
   readonly examples: readonly LeadExample[];
 }
 
-/** Limits that the report holds a plan to, minutes (common practice; people's rest: settings, local law comes first). */
-export const DEFAULT_LEAD_LIMITS = {
-  peopleADay: 3,
-  tablesADay: 2,
-  dogWorkMin: 120,
-  personWorkMin: 270,
-  restMin: 15,
-  brushToBathMin: 150,
-} as const;
+/** Limits that the report holds a plan to, beside those of the kennel (common practice). */
+export const DEFAULT_LEAD_LIMITS = { peopleADay: 3, tablesADay: 2, brushToBathMin: 150 } as const;
 
 const MINUTE_MS = 60_000;
 const RING_FINISH: ReadonlySet<StepId> = new Set(['finish', 'tidies']);
@@ -76,6 +72,7 @@ class Reading {
   readonly plan: Plan;
   readonly tasks: readonly PlannedActivity[];
   readonly home: ReadonlySet<string>;
+  readonly limits: WorkLimits;
   private readonly zone: string;
 
   constructor(kennel: KennelFile, library: CareLibrary, plan: Plan) {
@@ -83,6 +80,7 @@ class Reading {
     this.library = withKennelBreeds(library, kennel.breeds);
     this.plan = plan;
     this.zone = kennel.settings.timeZone;
+    this.limits = workLimits(kennel.settings);
     this.tasks = [...plan.activities].sort((x, y) => x.start.localeCompare(y.start));
     const homes = new Set<string>(kennel.sites.filter((s) => s.home).map((s) => s.id));
     this.home = new Set(kennel.stations.filter((s) => homes.has(s.siteId)).map((s) => s.id as string));
@@ -161,6 +159,7 @@ const RULES: Readonly<Record<LeadCode, (r: Reading) => LeadExample[] | Figure>> 
   withoutCare,
   dogRest: (r) => r.dogDaysAhead(r.tasks.filter((a) => !NO_WORK.has(a.step))).flatMap((l) => dogRest(r, l)),
   personRest,
+  nightRest,
   checkToBlade,
   brushToBath: (r) =>
     r.dogDaysAhead().flatMap((list) => {
@@ -229,22 +228,27 @@ function withoutCare(r: Reading): LeadExample[] {
  * not either: neither counts by itself.
  */
 function dogRest(r: Reading, list: readonly PlannedActivity[]): LeadExample[] {
-  const { dogWorkMin, restMin } = DEFAULT_LEAD_LIMITS;
+  const dog = r.kennel.dogs.find((d) => d.id === list[0]?.dogId);
+  const isYoung = dog !== undefined && daysBetween(dog.born, r.plan.firstDay) < DEFAULT_PUPPY_DAYS;
+  const { dogWorkMin, dogWalkMin, puppyWorkMin } = r.limits;
+  // On the way to the ring a puppy's work is not split: the whole dog's limit holds there.
+  const isMorning = list.some((a) => CAREFUL.has(a.step) && a.step !== 'load');
+  const most = isYoung && !isMorning ? Math.min(dogWorkMin, puppyWorkMin) : dogWorkMin;
   let from = 0;
   let longest = 0;
   list.forEach((a, k) => {
     const before = list[k - 1];
-    if (before === undefined || startOf(a) - attendedEnd(before) >= restMin * MINUTE_MS) from = startOf(a);
+    if (before === undefined || startOf(a) - attendedEnd(before) >= dogWalkMin * MINUTE_MS) from = startOf(a);
     const inRun = (b: PlannedActivity | undefined): boolean => b !== undefined && WET_RUN.has(b.step);
     const stretch = (attendedEnd(a) - from) / MINUTE_MS;
     if (!inRun(a) && !inRun(before) && stretch > attendedMin(a)) longest = Math.max(longest, stretch);
   });
-  return longest > dogWorkMin ? [r.example(list, longest)] : [];
+  return longest > most ? [r.example(list, longest)] : [];
 }
 
 /** Days on which somebody works longer than is fair without a pause. */
 function personRest(r: Reading): LeadExample[] {
-  const { personWorkMin, restMin } = DEFAULT_LEAD_LIMITS;
+  const { personWorkMin, personRestMin } = r.limits;
   return r.kennel.people.flatMap((p) => {
     const mine = r.tasks.filter((a) => a.people.includes(p.id));
     return r
@@ -254,13 +258,29 @@ function personRest(r: Reading): LeadExample[] {
         let until = from;
         let longest = 0;
         for (const a of list) {
-          if (startOf(a) - until >= restMin * MINUTE_MS) from = startOf(a);
+          if (startOf(a) - until >= personRestMin * MINUTE_MS) from = startOf(a);
           until = Math.max(until, attendedEnd(a));
           longest = Math.max(longest, until - from);
         }
         const minutes = longest / MINUTE_MS;
         return minutes > personWorkMin ? [{ ...r.example(list, minutes), people: [p.id], dogId: null }] : [];
       });
+  });
+}
+
+/** Nights of a person that are shorter than the kennel allows. */
+function nightRest(r: Reading): LeadExample[] {
+  return r.kennel.people.flatMap((p) => {
+    const days = r.by(
+      (a) => r.day(a),
+      r.tasks.filter((a) => a.people.includes(p.id)),
+    );
+    return days.slice(1).flatMap((list, k) => {
+      const evening = Math.max(...(days[k] as PlannedActivity[]).map(attendedEnd));
+      const minutes = (startOf(list[0] as PlannedActivity) - evening) / MINUTE_MS;
+      const isShort = minutes < r.limits.nightRestHours * 60;
+      return isShort ? [{ ...r.example(list, minutes), people: [p.id], dogId: null }] : [];
+    });
   });
 }
 

@@ -3,22 +3,23 @@
  * laid where somebody really works through, so that it costs no time where the day leaves time by itself.
  */
 import type { Schedule } from '@loyal-mane/engine';
+import type { WorkLimits } from '../../kennel/limits.js';
 import { SLOT_MIN, slotsOf } from '../../time/slotGrid.js';
 import type { Rest } from '../assemble/planInput.js';
 import type { Problem } from '../problem.js';
-
-/** Most minutes of work without a pause, and the shortest pause (a setting of the kennel; local law comes first). */
-export const DEFAULT_REST = { afterMin: 270, min: 15 } as const;
 
 interface Stretch {
   readonly from: number;
   readonly to: number;
 }
 
-/** Pauses that a schedule lacks, one for each stretch of work that is too long. */
-export function restsLacking(problem: Problem, schedule: Schedule): Rest[] {
-  const after = Math.floor(DEFAULT_REST.afterMin / SLOT_MIN);
-  const min = slotsOf(DEFAULT_REST.min);
+type Limits = Pick<WorkLimits, 'personWorkMin' | 'personRestMin' | 'nightRestHours'>;
+
+/** Pauses that a schedule lacks: one for each stretch of work that is too long, and one for each night that is too short. */
+export function restsLacking(problem: Problem, schedule: Schedule, limits: Limits): Rest[] {
+  const after = Math.floor(limits.personWorkMin / SLOT_MIN);
+  const min = slotsOf(limits.personRestMin);
+  const night = Math.ceil((limits.nightRestHours * 60) / SLOT_MIN);
   const work = problem.workers.map((): Stretch[] => []);
   for (const a of problem.activities) {
     const place = schedule[a.index] ?? null;
@@ -26,9 +27,26 @@ export function restsLacking(problem: Problem, schedule: Schedule): Rest[] {
     for (const who of [place.worker, place.second])
       if (who >= 0 && place.start >= problem.now) work[who]?.push({ from: place.start, to: place.start + a.attended });
   }
-  return work.flatMap((list, person) =>
-    tooLong(list, after, min).flatMap((s) => restIn(problem, schedule, person, s, after, min)),
-  );
+  return work.flatMap((list, person) => [
+    ...tooLong(list, after, min).flatMap((s) => restIn(problem, schedule, person, s, after, min)),
+    ...shortNights(problem, list, night).map((n) => ({ person, ...n })),
+  ]);
+}
+
+/** The rest that lengthens each night which is too short: where the evening's or the morning's last minutes are fewer. */
+function shortNights(problem: Problem, list: readonly Stretch[], night: number): Stretch[] {
+  return problem.dayStarts.slice(1, -1).flatMap((midnight, d): Stretch[] => {
+    const before = problem.dayStarts[d] ?? 0;
+    const after = problem.dayStarts[d + 2] ?? problem.horizon;
+    const evening = Math.max(...list.filter((s) => s.from >= before && s.from < midnight).map((s) => s.to));
+    const morning = Math.min(...list.filter((s) => s.from >= midnight && s.from < after).map((s) => s.from));
+    if (!Number.isFinite(evening) || !Number.isFinite(morning) || morning - evening >= night) return [];
+    const worked = (from: number, to: number): number =>
+      list.reduce((sum, s) => sum + Math.max(0, Math.min(to, s.to) - Math.max(from, s.from)), 0);
+    const late = { from: morning - night, to: evening };
+    const early = { from: morning, to: evening + night };
+    return [worked(late.from, late.to) <= worked(early.from, early.to) ? late : early];
+  });
 }
 
 /** Stretches of work without a pause that are longer than is fair. */

@@ -7,10 +7,16 @@ import type { Assembled } from '../assemble/assemble.js';
 import { assembleProblem } from '../assemble/assemble.js';
 import type { PlanInput, Rest } from '../assemble/planInput.js';
 import type { StepId } from '../../kennel/vocabulary.js';
-import { BRUSHED_THROUGH } from '../../programs/stepGroups.js';
+import { workLimits } from '../../kennel/limits.js';
+import { SLOT_MIN } from '../../time/slotGrid.js';
+import { BATHS, BRUSHED_THROUGH } from '../../programs/stepGroups.js';
 import { assembledAgain, scheduleOf } from '../placedPlan.js';
 import { dayOfSlot } from '../problem.js';
 import type { Plan } from '../plan.js';
+import type { ChainDraft } from '../assemble/chains.js';
+import type { Way } from '../assemble/ways.js';
+import { USUAL_WAY } from '../assemble/ways.js';
+import { OTHER_WAYS, couldBeDone } from './otherWays.js';
 import { assigneesAfter } from './assignees.js';
 import { restsLacking } from './rests.js';
 import type { SearchProgress, SearchResult } from './searchPlan.js';
@@ -44,6 +50,8 @@ const MOST_PASSES = 3;
 const SMALL_ENTRIES = 12;
 /** Work that is placed again may fall on another day of brushing: so often merging is looked for again. */
 const MERGE_PASSES = 3;
+/** Every mending moves what the next one can bring together: so often it is tried. */
+const MEND_PASSES = 2;
 /** Rests that are laid may make another stretch too long: so often they are looked for again. */
 const REST_PASSES = 2;
 
@@ -63,7 +71,8 @@ class KennelSearch {
 
   search(input: PlanInput): Searched {
     const before = this.byAssignee(input);
-    return { ...this.rested(this.merged(this.withKeepUpBack(this.upToRing(before)))), before };
+    const found = this.atOwnPace(this.inOtherWays(this.upToRing(before)), before);
+    return { ...this.rested(this.mended(this.merged(this.withKeepUpBack(found)))), before };
   }
 
   /** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
@@ -73,11 +82,55 @@ class KennelSearch {
     let previous = plan === null ? null : scheduleOf(assembled, plan);
     for (let pass = 1; ; pass++) {
       // The first pass has looked at plans made afresh; the later ones only take the minutes of who does the work.
-      const found = this.once(assembled, previous, pass === 1);
+      const found = this.once(assembled, previous, { alsoAfresh: pass === 1, mends: true });
       const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
       if (assignees === null) return { assembled, found };
       [assembled, previous] = reassembled(assembled, found.schedule, { ...assembled.input, assignees });
     }
+  }
+
+  /** Work that found its place only in another way takes the minutes of whoever does it, as all other work does. */
+  private atOwnPace(now: Found, before: Found): Found {
+    const assignees = now === before ? null : assigneesAfter(now.assembled, now.found.schedule);
+    if (assignees === null) return now;
+    const paced = this.again(now, { ...now.assembled.input, assignees });
+    return isNoWorse(paced, now) ? paced : now;
+  }
+
+  /** What has no place is tried in other ways, and a bath that would be stale at the show; each only where that helps. */
+  private inOtherWays(before: Found): Found {
+    let now = before;
+    for (const way of OTHER_WAYS) {
+      const out = now.found.unplaced.flatMap((c) => now.assembled.drafts[c] ?? []);
+      const wanted = out.filter((d) => couldBeDone(now.assembled, d, way));
+      if (wanted.length > 0) now = this.inWay(now, wanted, way);
+    }
+    return this.freshlyBathed(now);
+  }
+
+  /** Some chains in another way: those to which it gives a place, where nothing that weighs as much loses its own. */
+  private inWay(before: Found, wanted: readonly ChainDraft[], way: Way): Found {
+    const all = this.withWays(before, wanted, way);
+    const still = new Set(all.found.unplaced.map((c) => all.assembled.drafts[c]?.key));
+    const helped = wanted.filter((d) => !still.has(d.key));
+    if (helped.length === 0) return before;
+    const some = helped.length === wanted.length ? all : this.withWays(before, helped, way);
+    return weightOut(some) < weightOut(before) ? some : before;
+  }
+
+  private freshlyBathed(before: Found): Found {
+    const way: Way = { ...USUAL_WAY, bath: 'siteDayBefore' };
+    const stale = staleBaths(before).filter((d) => couldBeDone(before.assembled, d, way));
+    return stale.slice(0, MOST_STALE).reduce((now, draft) => {
+      const tried = this.withWays(now, [draft], way);
+      return isNoWorse(tried, now) && tried.found.cost < now.found.cost ? tried : now;
+    }, before);
+  }
+
+  private withWays(before: Found, drafts: readonly ChainDraft[], way: Way): Found {
+    const { input } = before.assembled;
+    const ways = new Map([...input.ways, ...drafts.map((d) => [d.key, way] as const)]);
+    return this.again(before, { ...input, ways });
   }
 
   /** A dog that nobody can take into the ring is readied all the same: a handler may be found until the last hour. */
@@ -118,7 +171,11 @@ class KennelSearch {
   private rested(before: Found): Found {
     let now = before;
     for (let pass = 0; pass < REST_PASSES; pass++) {
-      const lacking = restsLacking(now.assembled.problem, now.found.schedule);
+      const lacking = restsLacking(
+        now.assembled.problem,
+        now.found.schedule,
+        workLimits(now.assembled.input.kennel.settings),
+      );
       if (lacking.length === 0) return now;
       const all = this.withRests(now, lacking);
       now = isNoWorse(all, now) ? all : lacking.reduce((x, rest) => this.restedBy(x, rest), now);
@@ -141,11 +198,28 @@ class KennelSearch {
     const [assembled, kept] = reassembled(before.assembled, before.found.schedule, input);
     const old = plan === null ? null : scheduleOf(assembled, plan);
     const previous = old === null ? kept : kept.map((p, i) => p ?? old[i] ?? null);
-    const found = this.once(assembled, previous, false);
+    const found = this.once(assembled, previous, {});
     return { assembled, found: { ...found, rounds: before.found.rounds } };
   }
 
-  private once(assembled: Assembled, previous: Schedule | null, alsoAfresh: boolean): SearchResult {
+  /** What changes hands without need is brought together again, once: it takes longer than everything before it. */
+  private mended(before: Found): Found {
+    const { assembled } = before;
+    let found = before.found;
+    for (let pass = 0; pass < MEND_PASSES; pass++) {
+      const next = this.once(assembled, found.schedule, { mends: true });
+      const isBetter = next.cost < found.cost - 1e-6;
+      found = { ...next, rounds: found.rounds };
+      if (!isBetter) break;
+    }
+    return { assembled, found };
+  }
+
+  private once(
+    assembled: Assembled,
+    previous: Schedule | null,
+    { alsoAfresh = false, mends = false }: { readonly alsoAfresh?: boolean; readonly mends?: boolean },
+  ): SearchResult {
     const { rounds, shouldStop, onProgress, previous: plan } = this.options;
     return searchPlan(assembled.problem, {
       seed: this.seed,
@@ -154,7 +228,7 @@ class KennelSearch {
       onProgress: onProgress ?? (() => undefined),
       previous,
       alsoAfresh,
-      mayHandOver: plan === undefined || plan === null,
+      mayHandOver: mends && (plan === undefined || plan === null),
     });
   }
 }
@@ -180,6 +254,25 @@ function doneAnyway({ assembled: { problem, drafts }, found: { schedule } }: Fou
     .filter((r) => (r.step === 'keepUpBrush' && through.has(r.at)) || (r.step === 'inspection' && brushed.has(r.at)))
     .map((r) => r.key);
 }
+
+/** A bath of so many hours before the ring is stale (common practice: three days). */
+const STALE_HOURS = 84;
+/** So many are tried with the show's own tub (engineering default). */
+const MOST_STALE = 4;
+
+/** Entries whose show bath would be stale at their ring. */
+function staleBaths({ assembled: { problem, drafts }, found: { schedule } }: Found): ChainDraft[] {
+  return drafts.filter((draft, c) => {
+    const tasks = (problem.chains[c]?.acts ?? []).flatMap((i) => problem.activities[i] ?? []);
+    const bath = tasks.findLast((a) => BATHS.has(a.step));
+    const ring = tasks.find((a) => a.step === 'ring');
+    const at = bath === undefined ? null : (schedule[bath.index] ?? null);
+    const isOpen = draft.kind === 'show' && draft.needs === null && bath?.fixed === null;
+    return isOpen && at !== null && ring !== undefined && ring.earliestStart - at.start > STALE_HOURS * SLOTS_AN_HOUR;
+  });
+}
+
+const SLOTS_AN_HOUR = 60 / SLOT_MIN;
 
 function usualRounds({ problem }: Assembled): number {
   const entries = problem.chains.filter((c) => c.kind === 'show').length;

@@ -7,8 +7,8 @@ import { Button, Form, Input, Select, Switch } from 'antd';
 import type { ReactElement } from 'react';
 import { DayField } from '../DayField';
 import { NumberField } from '../NumberField';
+import { WallInput } from '../WallInput';
 import type { FieldSpec } from './fieldSpec';
-import { wallTyped } from './fieldSpec';
 
 /** Complaints by path of the field within the row. */
 export type Complaints = ReadonlyMap<string, string>;
@@ -77,20 +77,6 @@ function inputOf(spec: FieldSpec): ReactElement {
     case 'list':
       return <span />;
   }
-}
-
-/** A time of day: 930, 9.30 and 09:30 are the same. */
-function WallInput({ value, onChange, id }: { value?: string; onChange?: (value: string) => void; id?: string }) {
-  return (
-    <Input
-      id={id ?? ''}
-      inputMode="numeric"
-      placeholder="HH:MM"
-      value={value ?? ''}
-      onChange={(e) => onChange?.(e.target.value)}
-      onBlur={(e) => onChange?.(wallTyped(e.target.value))}
-    />
-  );
 }
 
 function FieldList({ spec, complaints }: { spec: FieldSpec & { kind: 'list' }; complaints: Complaints }) {

@@ -2,8 +2,8 @@
  * The day around the tasks: rides, rings, what is mixed for whom, what to mind of each dog, and who waits where.
  */
 import type { ReactNode } from 'react';
-import type { DayFacts, PlanNote } from '@loyal-mane/core';
-import { METHODS, clockWords, noteWords } from '@loyal-mane/library/words';
+import type { CareRound, DayFacts, PlanNote } from '@loyal-mane/core';
+import { METHODS, clockWords, lackingWords, liftWords, noteWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { howLines } from '../../parts/howLines';
@@ -11,6 +11,7 @@ import { recordOf } from '../../parts/dogRecord';
 
 interface Props {
   readonly facts: DayFacts;
+  readonly rounds: readonly CareRound[];
   readonly kennel: Kennel;
   readonly names: Names;
   /** Cautions of the plan for the dogs of the day. */
@@ -24,11 +25,13 @@ export function mindLines(dog: Kennel['dogs'][number], notes: readonly PlanNote[
   const own = notes.filter((n) => n.dogId === dog.id && n.note.code !== 'checkRules');
   const said = own.map((n) => noteWords(n.note));
   const of = states.flatMap((s) => s.note ?? []);
-  return [...new Set([...(temperament === undefined ? [] : [temperament]), ...of, ...said])];
+  const heavy = liftWords(dog.weightKg);
+  const lines = [...(temperament === undefined ? [] : [temperament]), ...of, ...said, ...(heavy === '' ? [] : [heavy])];
+  return [...new Set(lines)];
 }
 
 /** Rides, rings, mixes, cautions and waiting dogs of a day; a heading without anything under it is left out. */
-export function DayFactsView({ facts, kennel, names, notes }: Props) {
+export function DayFactsView({ facts, rounds, kennel, names, notes }: Props) {
   const at = (ms: number): string => clockWords(ms, names.zone, names.clock);
   const dogs = (ids: readonly string[]): string => ids.map((id) => names.dog(id)).join(', ');
   const site = (id: string): string => kennel.sites.find((s) => s.id === id)?.name ?? 'another site';
@@ -44,6 +47,15 @@ export function DayFactsView({ facts, kennel, names, notes }: Props) {
           <li key={`${r.name}${String(r.departMs)}`}>
             <b>{at(r.departMs)}</b> {r.name} to {site(r.toSiteId)}, there {at(r.arriveMs)}. {dogs(r.dogs)}.{' '}
             {r.people.length > 0 && `With ${r.people.map((p) => names.first(p)).join(', ')}.`}
+          </li>
+        ))}
+      </Facts>
+      <Facts title="Fed, walked, watered">
+        {rounds.map((r) => (
+          <li key={`${r.kind} ${r.siteId}`}>
+            {r.parts[0] !== undefined && <b>{at(r.parts[0].fromMs)} </b>}
+            {roundWords(r)}, {site(r.siteId)}. {unique(r.parts.map((p) => names.first(p.personId))).join(', ')}
+            {r.lackingMin > 0 && <b className="bad"> {lackingWords(r)}.</b>}
           </li>
         ))}
       </Facts>
@@ -79,6 +91,10 @@ export function DayFactsView({ facts, kennel, names, notes }: Props) {
       </Facts>
     </section>
   );
+}
+
+function unique<T>(list: readonly T[]): T[] {
+  return [...new Set(list)];
 }
 
 /** The bath's own line: its products with where they go. */

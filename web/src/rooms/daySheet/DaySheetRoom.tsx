@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { Suspense, lazy, useCallback, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useSearchParams } from 'react-router';
-import { addDays, dayFacts, daySheet, localDayOf } from '@loyal-mane/core';
+import { addDays, careRounds, dayFacts, daySheet, localDayOf } from '@loyal-mane/core';
 import type { DaySheet, PlannedActivity } from '@loyal-mane/core';
 import { monthDay, weekdayWords } from '@loyal-mane/library/words';
 import { SignKey } from '../../parts/SignKey';
@@ -42,13 +42,17 @@ export default function DaySheetRoom() {
   const [personId, setPersonId] = useState<string | null>(null);
   const [ref, width] = useWidth(1224);
   const planning = usePlanning(view);
-  const sheet = useWork(useCallback((work) => daySheet(kennel, plan, work, day, now), [kennel, plan, day, now]));
+  const rounds = useMemo(() => careRounds(kennel, plan, day), [kennel, plan, day]);
+  const sheet = useWork(
+    useCallback((work) => daySheet(kennel, plan, work, day, now, rounds), [kennel, plan, day, now, rounds]),
+  );
   const mine = sheet.lanes.find((l) => l.personId === session.personId);
   const isPrinting = usePrinting();
   const [paper, setPaper] = useState<Paper>('wall');
   const [params, setParams] = useSearchParams();
   const isLoad = params.get('view') === 'load';
   const facts = useMemo(() => dayFacts(kennel, plan, day), [kennel, plan, day]);
+  const around = <DayFactsView facts={facts} rounds={rounds} kennel={kennel} names={names} notes={plan?.notes ?? []} />;
   const print = (what: Paper): void => {
     // The page that is printed is made when the browser asks for it: it must know by then what it is of.
     flushSync(() => setPaper(what));
@@ -123,13 +127,13 @@ export default function DaySheetRoom() {
           onPerson={setPersonId}
         />
       )}
-      {!isLoad && <DayFactsView facts={facts} kennel={kennel} names={names} notes={plan?.notes ?? []} />}
+      {!isLoad && around}
       <MyDay lane={mine} names={names} onTask={setTask} />
       {isPrinting && paper === 'cards' && <CrateCards kennel={kennel} plan={plan} names={names} day={day} />}
       {isPrinting && paper === 'wall' && (
         <WallSheet
           sheet={sheet}
-          facts={<DayFactsView facts={facts} kennel={kennel} names={names} notes={plan?.notes ?? []} />}
+          facts={around}
           names={names}
           title={`${weekdayWords(day)} ${monthDay(day)}, ${kennel.name}`}
         />

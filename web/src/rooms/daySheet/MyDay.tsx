@@ -3,7 +3,7 @@
  */
 import { Collapse } from 'antd';
 import type { Block, Lane, PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, durationWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, durationWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 
@@ -44,6 +44,16 @@ export function MyDay({ lane, names, onTask }: Props) {
   return (
     <>
       {left.length > 0 && rows(left, 'My day')}
+      {lane.rounds.length > 0 && (
+        <ul className="my-day my-rounds" aria-label="My rounds">
+          {lane.rounds.map((r) => (
+            <li key={`${r.round.kind} ${String(r.fromMs)}`}>
+              <b className="at">{clockWords(r.fromMs, names.zone, names.clock)}</b> {roundWords(r.round)}{' '}
+              <span className="soft">{durationWords(r.toMs - r.fromMs)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
       {over.length > 0 && (
         <Collapse
           className="my-day"

@@ -4,7 +4,7 @@
 import { useMemo } from 'react';
 import { bundlesOf } from '@loyal-mane/core';
 import type { DaySheet, Lane, PlannedActivity } from '@loyal-mane/core';
-import { clockWords, durationWords } from '@loyal-mane/library/words';
+import { clockWords, durationWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { BundleView } from './BundleView';
@@ -16,6 +16,8 @@ const LEAST_HOUR_PX = 62;
 const HOUR_MS = 3_600_000;
 /** Narrower a block cannot be touched, px. */
 const LEAST_BLOCK_PX = 18;
+/** Narrower there is no room for a word, px. */
+const LEAST_WORD_PX = 36;
 /** Room below the last row of words, px. */
 const LANE_FOOT_PX = 5;
 
@@ -143,6 +145,11 @@ function Rope({ lane, kennel, names, xOf, hourPx, lead, onTask, onPerson }: Rope
   );
 }
 
+/** Whether a part of a round lies in time that the shift keeps for care. */
+function isKept({ pauses }: Lane, r: Lane['rounds'][number]): boolean {
+  return pauses.some((p) => p.what === 'care' && p.fromMs <= r.fromMs && p.toMs >= r.toMs);
+}
+
 /** The shift as a rope between two posts, with what nobody works in. */
 function LaneHours({
   lane,
@@ -164,6 +171,19 @@ function LaneHours({
           {p.what === 'care' ? 'walks' : 'break'}
         </span>
       ))}
+      {/* What a shift keeps for walks says so already. */}
+      {lane.rounds
+        .filter((r) => !isKept(lane, r))
+        .map((r) => (
+          <span
+            key={`${r.round.kind} ${String(r.fromMs)}`}
+            className="pause round"
+            style={{ left: xOf(r.fromMs), width: xOf(r.toMs) - xOf(r.fromMs) }}
+            title={roundWords(r.round)}
+          >
+            {xOf(r.toMs) - xOf(r.fromMs) < LEAST_WORD_PX ? '' : r.round.kind === 'unload' ? 'unload' : 'walks'}
+          </span>
+        ))}
       {lane.travel.map((t) => (
         <span key={t.fromMs} className="pause" style={{ left: xOf(t.fromMs), width: xOf(t.toMs) - xOf(t.fromMs) }}>
           {t.what.toLowerCase()}

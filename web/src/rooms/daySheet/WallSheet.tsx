@@ -5,7 +5,7 @@
 import type { ReactNode } from 'react';
 import type { Block, Bundle, DaySheet, Lane } from '@loyal-mane/core';
 import { bundlesOf } from '@loyal-mane/core';
-import { METHODS, clockWords } from '@loyal-mane/library/words';
+import { METHODS, clockWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 
 interface Props {
@@ -18,7 +18,7 @@ interface Props {
 
 /** The whole day by person, in black and white. */
 export function WallSheet({ sheet, names, title, facts }: Props) {
-  const lanes = sheet.lanes.filter((l) => l.blocks.length > 0 || l.absent !== null);
+  const lanes = sheet.lanes.filter((l) => l.blocks.length > 0 || l.rounds.length > 0 || l.absent !== null);
   return (
     <section className="wall-sheet" aria-label="The day on paper">
       <h1>{title}</h1>
@@ -50,6 +50,12 @@ function PersonList({ lane, sheet, names }: { lane: Lane; sheet: DaySheet; names
             </td>
             <td>{placesOf(bundle, names)}</td>
             <td>{nextWords(bundle, lane, sheet, names)}</td>
+          </tr>
+        ))}
+        {lane.rounds.map((r) => (
+          <tr key={`${r.round.kind} ${String(r.fromMs)}`} className="round">
+            <td className="when">{at(r.fromMs)}</td>
+            <td colSpan={3}>{roundWords(r.round)}</td>
           </tr>
         ))}
       </tbody>

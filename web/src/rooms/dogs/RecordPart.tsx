@@ -14,6 +14,7 @@ import { FormRows } from '../../parts/FormRows';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
+import { OwnPeople, Stays } from './CareFields';
 
 type FormRule = NonNullable<FormItemProps['rules']>[number];
 
@@ -45,6 +46,8 @@ const CLEARABLE: readonly (keyof DogParts)[] = [
   'ground',
   'towelSets',
   'standMinPerDay',
+  'finisherId',
+  'batherId',
   'note',
 ];
 
@@ -152,6 +155,10 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
           <Consents />
           <Cooperation />
         </div>
+      </div>
+      <div className="two-columns">
+        <Stays />
+        <OwnPeople />
       </div>
       <Form.Item name="note" label="Of note" rules={[{ max: 500, message: 'At most 500 characters.' }]}>
         <Input.TextArea rows={2} />

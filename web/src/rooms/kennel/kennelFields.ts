@@ -1,8 +1,8 @@
 /*
  * Fields of the room's forms, list by list.
  */
-import type { KennelFile, Role, Skill, StationKind } from '@loyal-mane/core';
-import { ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';
+import type { KennelFile, Role, Skill, StationKind, WorkLimits } from '@loyal-mane/core';
+import { DEFAULT_WORK_LIMITS, ROLES, SKILLS, STATION_KINDS } from '@loyal-mane/core';
 import { crewOf } from '../../parts/crewOf';
 import type { Choice, FieldSpec } from '../../parts/rows/fieldSpec';
 
@@ -212,6 +212,43 @@ export const ownerFields = (): readonly FieldSpec[] => [
   { name: 'contact', label: 'How to reach them', kind: 'lines', hint: 'leads only', wide: true },
 ];
 
+const usual = (limit: Exclude<keyof WorkLimits, 'liftKg'>, more = ''): string =>
+  `${String(DEFAULT_WORK_LIMITS[limit])} when left empty${more}`;
+
+/** Limits of work: each may be lifted. */
+const LIMIT_FIELDS: readonly FieldSpec[] = [
+  {
+    name: 'dogWorkMin',
+    label: 'Work on a dog without a walk, at most',
+    kind: 'number',
+    unit: 'min',
+    hint: usual('dogWorkMin', '; 0 = no limit'),
+  },
+  { name: 'dogWalkMin', label: 'That walk', kind: 'number', unit: 'min', hint: usual('dogWalkMin') },
+  {
+    name: 'puppyWorkMin',
+    label: 'Work on a dog under a year without a pause, at most',
+    kind: 'number',
+    unit: 'min',
+    hint: usual('puppyWorkMin', '; 0 = no limit. From tub to dry coat nothing is interrupted'),
+  },
+  {
+    name: 'personWorkMin',
+    label: 'Work of a person without a rest, at most',
+    kind: 'number',
+    unit: 'min',
+    hint: usual('personWorkMin', '; 0 = no limit. Local law comes first'),
+  },
+  { name: 'personRestMin', label: 'That rest', kind: 'number', unit: 'min', hint: usual('personRestMin') },
+  {
+    name: 'nightRestHours',
+    label: 'Between two working days of a person, at least',
+    kind: 'number',
+    unit: 'hours',
+    hint: usual('nightRestHours', '; 0 = no limit. Local law comes first'),
+  },
+];
+
 /** Fields of the kennel's settings. */
 export const settingsFields = (): readonly FieldSpec[] => [
   { name: 'name', required: true, label: 'Name of the kennel', kind: 'text' },
@@ -227,5 +264,13 @@ export const settingsFields = (): readonly FieldSpec[] => [
     ],
   },
   { name: 'keepUpDaysAhead', required: true, label: 'Keep-up work is placed ahead by', kind: 'number', unit: 'days' },
-  { name: 'rampFromKg', required: true, label: 'A tub needs a ramp from', kind: 'number', unit: 'kg' },
+  {
+    name: 'rampFromKg',
+    required: true,
+    label: 'Nobody lifts a dog alone from',
+    kind: 'number',
+    unit: 'kg',
+    hint: 'from there on a tub needs a ramp, or two people lift. 23 kg is the load constant of a published equation',
+  },
+  ...LIMIT_FIELDS,
 ];
