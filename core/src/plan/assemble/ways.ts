@@ -3,6 +3,7 @@
  * windows may give way because it has no place else. The search tries them; a plan keeps what it was made with.
  */
 import type { KennelDog } from '../../kennel/dogRecord.js';
+import type { KennelFile } from '../../kennel/kennelFile.js';
 import { workLimits } from '../../kennel/limits.js';
 import type { CareProgram, Mark } from '../../programs/careProgram.js';
 import type { DogId, EntryId } from '../../units/ids.js';
@@ -12,7 +13,6 @@ import { addDays, daysBetween } from '../../time/localDay.js';
 import type { WallTime } from '../../time/localDay.js';
 import { wallToMs } from '../../time/zone.js';
 import type { MarkContext } from './marks.js';
-import type { PlanInput } from './planInput.js';
 
 /** Places of a show bath. */
 export const BATH_PLACES = ['home', 'siteDayBefore', 'siteMorning'] as const;
@@ -42,13 +42,13 @@ export const USUAL_WAY: Way = { bath: 'home', twoLift: false, isWide: false };
 const TEAM_SHARE = 2 / 3;
 
 /** Weight that two people lift together, kg. */
-export function twoLiftKg(settings: PlanInput['kennel']['settings']): number {
+export function twoLiftKg(settings: KennelFile['settings']): number {
   return 2 * TEAM_SHARE * workLimits(settings).liftKg;
 }
 
 /** Whether a dog is too heavy for one to lift, and not for two. */
-export function mayLiftByTwo({ kennel }: PlanInput, weightKg: number): boolean {
-  return weightKg >= workLimits(kennel.settings).liftKg && weightKg <= twoLiftKg(kennel.settings);
+export function mayLiftByTwo(settings: KennelFile['settings'], weightKg: number): boolean {
+  return weightKg >= workLimits(settings).liftKg && weightKg <= twoLiftKg(settings);
 }
 
 /** A dog whose bath is known to be right on the same day: by its own record, or by its fringes. */

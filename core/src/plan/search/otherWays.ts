@@ -27,7 +27,10 @@ export function couldBeDone({ input }: Assembled, draft: ChainDraft, way: Way): 
   if (input.upToRing.has(draft.entryId ?? '')) return false;
   const now = input.ways.get(draft.key) ?? USUAL_WAY;
   if (now.bath === way.bath && now.twoLift === way.twoLift && now.isWide === way.isWide) return false;
-  if (way.twoLift && !(mayLiftByTwo(input, draft.weightKg) && draft.steps.some((s) => BATHS.has(s.step.step))))
+  if (
+    way.twoLift &&
+    !(mayLiftByTwo(input.kennel.settings, draft.weightKg) && draft.steps.some((s) => BATHS.has(s.step.step)))
+  )
     return false;
   if (draft.kind !== 'show') return way.bath === 'home' && !way.isWide;
   // A later day of a show waits for its first.
