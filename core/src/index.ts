@@ -97,7 +97,7 @@ export type { Chosen, School, SchoolRefusal, SchoolSide } from './programs/schoo
 export { UNKNOWN_RULES, dryerHours, rulesOf, turnedHours } from './programs/ruleSet.js';
 export type { RuleSet } from './programs/ruleSet.js';
 export { dogProgram, standMinutesOf } from './programs/dogProgram.js';
-export { DEFAULT_MAT_CM } from './programs/matMinutes.js';
+export { DEFAULT_MAT_CM, matsTogether } from './programs/matMinutes.js';
 export type { DropReason, ProgramNote } from './programs/dogProgram.js';
 export type { BathPlace } from './plan/assemble/ways.js';
 export { BATH_PLACES } from './plan/assemble/ways.js';

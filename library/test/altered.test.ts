@@ -1,6 +1,15 @@
 /* Kennels altered as life alters them: the reason that is named is the true one, and every remedy that is offered does what it says. */
 import { readFileSync } from 'node:fs';
-import { addDays, checkRemedies, countdown, planKennel, wallToMs, withRemedy } from '@loyal-mane/core';
+import {
+  addDays,
+  checkRemedies,
+  countdown,
+  instantToMs,
+  localDayOf,
+  planKennel,
+  wallToMs,
+  withRemedy,
+} from '@loyal-mane/core';
 import type { KennelFile, LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
 import { checkedWords, namesOf, remedyWords, whyNotWords } from '../src/words/index.js';
@@ -135,4 +144,76 @@ it('stitches: what is dropped for them is named, and the dog is ready without it
   const row = read.days.flatMap((d) => d.rows).find((r) => r.dogId === bram?.id);
   expect(row?.without).toEqual(expect.arrayContaining(dropped));
   if (row?.problem === null) expect(read.readyWithout).toContain(bram?.id);
+});
+
+it('both bathers ill for two days: nothing is theirs, others take over, and of what is lost the cause is named', () => {
+  const kennel = away(away(DEMO, 'Tuva', DAYS), 'Asta', DAYS);
+  const plan = planOf(kennel);
+  const without = new Set(outOf(planOf(DEMO)).map((u) => u.key));
+  for (const u of outOf(plan).filter((x) => !without.has(x.key) && x.reason.code !== 'needsOther'))
+    expect(whyNotWords(u, namesOf(kennel))).toMatch(/is away on|nobody with the skill|No single change|is closed on/);
+  const baths = plan.activities.filter((a) => a.step === 'bath' && a.state === 'planned');
+  expect(baths.length).toBeGreaterThan(5);
+  for (const a of plan.activities.filter((x) => x.state === 'planned'))
+    for (const p of a.people)
+      if (p === idOf('Tuva') || p === idOf('Asta'))
+        expect(DAYS.some((day) => day === localDayOf(instantToMs(a.start), DEMO.settings.timeZone))).toBe(false);
+  expect(provesRemedies(kennel, plan, 1)).toBeGreaterThanOrEqual(0);
+});
+
+it('three hours on the road before a ring at eight: the time is named, not the crew, and nothing is offered that does nothing', () => {
+  const [first] = [...DEMO.transports].sort((x, y) => x.day.localeCompare(y.day));
+  const day = first?.day;
+  const moved = DEMO.entries.filter((e) => e.showId === DEMO.shows[0]?.id).slice(0, 3);
+  const kennel = {
+    ...DEMO,
+    transports: DEMO.transports.map((t) =>
+      t === first ? { ...t, depart: '04:30' as WallTime, arrive: '07:30' as WallTime } : t,
+    ),
+    entries: DEMO.entries.map((e) =>
+      moved.includes(e) && day !== undefined ? { ...e, day, ringTime: '08:00' as WallTime } : e,
+    ),
+  };
+  const plan = planOf(kennel);
+  const lost = outOf(plan).filter((u) => moved.some((e) => e.id === u.entryId));
+  expect(lost.length).toBeGreaterThan(0);
+  for (const u of lost) {
+    expect(['windowPast', 'nobodyThere', 'noStationThere', 'noPlace', 'needsOther']).toContain(u.reason.code);
+    expect(whyNotWords(u, namesOf(kennel))).not.toMatch(/has the skill\.$/);
+  }
+  provesRemedies(kennel, plan, 1);
+});
+
+it('thirty dogs more: those that are shown keep their places, and what the crew cannot do is said', () => {
+  const more = Array.from({ length: 30 }, (_, k) => {
+    const like = DEMO.dogs[k % DEMO.dogs.length] as KennelFile['dogs'][number];
+    return { ...like, id: newId() as never, name: `Extra ${String(k + 1)}`, microchip: undefined as never };
+  });
+  const kennel = { ...DEMO, dogs: [...DEMO.dogs, ...more] };
+  // Whole, not in a few rounds: a full kennel takes more looking.
+  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS });
+  expect(outOf(plan).length).toBeLessThanOrEqual(outOf(planOf(DEMO)).length);
+  const cared = new Set(plan.activities.filter((a) => a.state === 'planned').map((a) => a.dogId));
+  const told = new Set(plan.unplaced.map((u) => u.dogId));
+  for (const d of more) expect(cared.has(d.id) || told.has(d.id)).toBe(true);
+});
+
+it('tight and solid mats: they come out first, by somebody who scissors, and take longer than loose ones', () => {
+  const nocci = DEMO.dogs.find((d) => d.name === 'Nocci');
+  const withMats = (mats: NonNullable<KennelFile['dogs'][number]['mats']>): Plan =>
+    planOf({ ...DEMO, dogs: DEMO.dogs.map((d) => (d === nocci ? { ...d, mats } : d)) });
+  const knots = (plan: Plan) => plan.activities.filter((a) => a.dogId === nocci?.id && a.step === 'knots');
+  const minutes = (plan: Plan): number => knots(plan).reduce((sum, a) => sum + a.minutes.middle, 0);
+  const loose = withMats([{ zone: 'ribs', tightness: 'loose' }]);
+  const bad = withMats([
+    { zone: 'armpit', tightness: 'tight', cm: 6 },
+    { zone: 'behindEar', tightness: 'solid', cm: 6 },
+  ]);
+  expect(knots(bad).length).toBeGreaterThan(0);
+  expect(minutes(bad)).toBeGreaterThan(4 * minutes(loose));
+  const bath = bad.activities.find((a) => a.dogId === nocci?.id && a.step === 'bath' && a.state === 'planned');
+  for (const a of knots(bad)) {
+    expect(a.start < (bath?.start ?? '')).toBe(true);
+    for (const id of a.people) expect(DEMO.people.find((p) => p.id === id)?.skills).toContain('scissor');
+  }
 });

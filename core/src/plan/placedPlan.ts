@@ -31,9 +31,17 @@ export function readiedEntries(plan: Pick<Plan, 'activities' | 'unplaced'>): Rea
   return new Set(ahead.map((a) => a.entryId as string));
 }
 
-/** The problem that a plan is made again in: who does what is known, what had no place may have one, minutes are new. */
+/**
+ * The problem that a plan is made again in: who does what is known, and minutes are new where they differ by more than rounding.
+ * What had no place may have one; dogs that were only readied are readied again.
+ */
 export function assembledAgain(input: PlanInput, plan: Plan | null): Assembled {
-  return plan === null ? assembleProblem(input) : keptAssignees({ ...input, ways: waysOf(plan) }, plan);
+  return plan === null
+    ? assembleProblem(input)
+    : keptAssignees(
+        { ...input, ways: waysOf(plan), upToRing: stillEntered(input, plan), plannedSlots: slotsOfPlan(plan) },
+        plan,
+      );
 }
 
 function keptAssignees(input: PlanInput, plan: Plan): Assembled {
@@ -41,6 +49,12 @@ function keptAssignees(input: PlanInput, plan: Plan): Assembled {
   const assembled = assembleProblem({ ...input, assignees });
   const kept = assigneesKept(assembled, plan);
   return kept.size === assignees.size ? assembled : assembleProblem({ ...input, assignees: kept });
+}
+
+/** Entries that a plan only readies, and that are still entered. */
+function stillEntered({ kennel }: PlanInput, plan: Plan): ReadonlySet<string> {
+  const readied = readiedEntries(plan);
+  return new Set(kennel.entries.flatMap((e) => (readied.has(e.id) ? [e.id as string] : [])));
 }
 
 /** The ways that a plan was made with, by chain key. */

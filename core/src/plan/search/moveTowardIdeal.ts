@@ -9,13 +9,13 @@ import type { WorkingSchedule } from '../workingSchedule.js';
 
 const MOST_PASSES = 12;
 
-/** Moves single activities toward their aims until none can; never raises a chain's cost. */
-export function moveTowardIdeal(working: WorkingSchedule): void {
+/** Moves single activities toward their aims until none can, those left aside that stay; never raises a chain's cost. */
+export function moveTowardIdeal(working: WorkingSchedule, stays: (a: Task) => boolean = () => false): void {
   for (let pass = 0; pass < MOST_PASSES; pass++) {
     let moved = false;
     for (const a of working.problem.activities) {
       const place = working.placeOf(a.index);
-      if (a.fixed !== null || place === null) continue;
+      if (a.fixed !== null || place === null || stays(a)) continue;
       if (place.start !== idealStartIn(working, a) && moveOne(working, a, place)) moved = true;
     }
     if (!moved) return;

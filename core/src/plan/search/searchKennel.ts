@@ -7,6 +7,7 @@ import type { Assembled } from '../assemble/assemble.js';
 import { assembleProblem } from '../assemble/assemble.js';
 import type { PlanInput, Rest } from '../assemble/planInput.js';
 import type { StepId } from '../../kennel/vocabulary.js';
+import type { EntryId } from '../../units/ids.js';
 import { workLimits } from '../../kennel/limits.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
 import { BATHS, BRUSHED_THROUGH } from '../../programs/stepGroups.js';
@@ -70,8 +71,8 @@ class KennelSearch {
   }
 
   search(input: PlanInput): Searched {
-    const before = this.byAssignee(input);
-    const found = this.atOwnPace(this.inOtherWays(this.upToRing(before)), before);
+    const [now, before] = this.shownAgain(this.byAssignee(input));
+    const found = this.atOwnPace(this.inOtherWays(this.upToRing(now)), now);
     return { ...this.rested(this.mended(this.merged(this.withKeepUpBack(found)))), before };
   }
 
@@ -133,17 +134,33 @@ class KennelSearch {
     return this.again(before, { ...input, ways });
   }
 
+  /**
+   * Dogs that the previous plan only readied go into the ring where somebody can show them now. Second comes the plan in which
+   * those whom nobody can show have no place, which says why.
+   */
+  private shownAgain(before: Found): [Found, Found] {
+    const { input } = before.assembled;
+    if (input.upToRing.size === 0) return [before, before];
+    const all = this.again(before, { ...input, upToRing: new Set() });
+    const still = new Set(all.found.unplaced.flatMap((c) => all.assembled.drafts[c]?.entryId ?? []));
+    const left = new Set([...input.upToRing].filter((id) => still.has(id as EntryId)));
+    if (left.size === 0) return [all, all];
+    return [left.size === input.upToRing.size ? before : this.again(before, { ...input, upToRing: left }), all];
+  }
+
   /** A dog that nobody can take into the ring is readied all the same: a handler may be found until the last hour. */
   private upToRing(before: Found): Found {
     const { problem, drafts, input } = before.assembled;
     const out = before.found.unplaced.filter((c) => problem.chains[c]?.kind === 'show' && problem.chains[c].needs < 0);
     const wanted = new Set<string>(out.flatMap((c) => drafts[c]?.entryId ?? []));
     if (wanted.size === 0) return before;
-    const all = this.again(before, { ...input, upToRing: wanted }, this.options.previous ?? null);
+    const wantedNow = new Set([...input.upToRing, ...wanted]);
+    const all = this.again(before, { ...input, upToRing: wantedNow }, this.options.previous ?? null);
     const still = new Set<string>(all.found.unplaced.map((c) => all.assembled.drafts[c]?.entryId ?? ''));
     const readied = new Set([...wanted].filter((id) => !still.has(id)));
     if (readied.size === 0 || !isNoWorse(all, before)) return before;
-    return readied.size === wanted.size ? all : this.again(before, { ...input, upToRing: readied }, null);
+    const upToRing = new Set([...input.upToRing, ...readied]);
+    return readied.size === wanted.size ? all : this.again(before, { ...input, upToRing }, null);
   }
 
   /** A dog whose entry has no place is cared for all the same: keep-up work that the entry would have covered is placed too. */
@@ -204,6 +221,8 @@ class KennelSearch {
 
   /** What changes hands without need is brought together again, once: it takes longer than everything before it. */
   private mended(before: Found): Found {
+    // A plan that people go by is left as it is.
+    if ((this.options.previous ?? null) !== null) return before;
     const { assembled } = before;
     let found = before.found;
     for (let pass = 0; pass < MEND_PASSES; pass++) {
@@ -228,7 +247,8 @@ class KennelSearch {
       onProgress: onProgress ?? (() => undefined),
       previous,
       alsoAfresh,
-      mayHandOver: mends && (plan === undefined || plan === null),
+      mayHandOver: mends && (plan ?? null) === null,
+      staysPut: (plan ?? null) !== null,
     });
   }
 }

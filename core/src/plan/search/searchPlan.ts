@@ -49,6 +49,8 @@ export interface SearchOptions {
   readonly alsoAfresh?: boolean;
   /** Whether the previous plan is nobody's yet, so that people may change hands for the dogs' sake; default false. */
   readonly mayHandOver?: boolean;
+  /** Whether what keeps its previous place is left there, though it could be nearer to its aim; default false. */
+  readonly staysPut?: boolean;
 }
 
 /** The best schedule found, chains without a place, rounds used. */
@@ -64,8 +66,14 @@ export interface SearchResult {
 export function searchPlan(problem: Problem, options: SearchOptions): SearchResult {
   const found = options.previous === null ? afresh(problem, options) : repaired(problem, options, options.previous);
   const working = new WorkingSchedule(problem, found.schedule);
-  moveTowardIdeal(working);
+  // Work that people already go by stays where it was, also where it could now be a little nearer to its aim.
+  const { previous } = options;
+  moveTowardIdeal(working, (a) => options.staysPut === true && isSame(previous?.[a.index], working.placeOf(a.index)));
   return { ...found, schedule: working.schedule() };
+}
+
+function isSame(x: Assignment | null | undefined, y: Assignment | null): boolean {
+  return x != null && y !== null && x.start === y.start && x.worker === y.worker && x.machine === y.machine;
 }
 
 /**

@@ -29,7 +29,7 @@ export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }:
   const { kennel, names } = view;
   const dog = kennel.dogs.find((d) => d.id === task.activity.dogId);
   return (
-    <section>
+    <div role="region" aria-label="The dog and what follows" tabIndex={0}>
       <div className="bench-dog">
         <DogBadge badge={dog?.badge ?? 'samoyed'} width={150} tone="tarn" />
         <button type="button" className="find-it" onClick={onFind}>
@@ -57,7 +57,7 @@ export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }:
           ))}
       </ul>
       <DoneToday tasks={tasks} onTakeBack={onTakeBack} {...view} />
-    </section>
+    </div>
   );
 }
 

@@ -29,7 +29,7 @@ export function TaskWork({ task, methods, kennel, names, now }: Props) {
   const { activity, work } = task;
   const worked = work === null ? 0 : workedMs(work, now);
   return (
-    <section>
+    <div role="region" aria-label="The task" tabIndex={0}>
       <h1>
         <StepGlyph step={activity.step} size={54} />
         <span>
@@ -48,6 +48,6 @@ export function TaskWork({ task, methods, kennel, names, now }: Props) {
       <div className="bench-done">
         <b>Finished when:</b> {METHODS[activity.step].done}
       </div>
-    </section>
+    </div>
   );
 }
