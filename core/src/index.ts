@@ -97,6 +97,7 @@ export type { Chosen, School, SchoolRefusal, SchoolSide } from './programs/schoo
 export { UNKNOWN_RULES, dryerHours, rulesOf, turnedHours } from './programs/ruleSet.js';
 export type { RuleSet } from './programs/ruleSet.js';
 export { dogProgram, standMinutesOf } from './programs/dogProgram.js';
+export { bathAtSite } from './programs/bathAtSite.js';
 export { DEFAULT_MAT_CM, matsTogether } from './programs/matMinutes.js';
 export type { DropReason, ProgramNote } from './programs/dogProgram.js';
 export type { BathPlace } from './plan/assemble/ways.js';
@@ -168,7 +169,7 @@ export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
 export { applyWorkCommand } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
-export { coatAfter, gatedZones } from './work/coatAfter.js';
+export { coatAfter, gatedZones, mattedZones } from './work/coatAfter.js';
 export type { CoatMarks } from './work/coatAfter.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';

@@ -8,7 +8,7 @@ const ALL: readonly string[] = ['water bottle', 'spare clean combs', 'towel', 's
 
 const BY_COAT: Readonly<Record<CoatClass, readonly string[]>> = {
   double: ['product slicker for the feet', 'comb on the handler for the hocks'],
-  heavySheepdog: ['texture spray', 'teasing brush'],
+  heavySheepdog: ['texture spray'],
   drop: ['tail comb', 'bands', 'bow', 'parting mist'],
   scissored: ['building spray', 'locking spray', 'several combs'],
   jacketedNatural: ['bristle brush', 'fringe comb'],
@@ -20,5 +20,7 @@ const BY_COAT: Readonly<Record<CoatClass, readonly string[]>> = {
 /** The bag of a dog: each thing once, the recipe's products last. */
 export function bagList(coat: CoatClass, recipe: KennelDog['recipe']): string[] {
   const products = (recipe ?? []).map((line) => PRODUCT_NAMES[line.product].toLowerCase());
-  return [...new Set([...ALL, ...BY_COAT[coat], ...products])];
+  // Only a head that is teased needs the brush for it: its recipe puts something on the skull.
+  const isTeased = coat === 'heavySheepdog' && (recipe ?? []).some((line) => line.zones.includes('skull'));
+  return [...new Set([...ALL, ...BY_COAT[coat], ...(isTeased ? ['teasing brush'] : []), ...products])];
 }

@@ -98,12 +98,30 @@ export const rewrap: KeepUpRule = {
   steps: [due('wraps', 'wraps', { aim: { of: 'earliest' } })],
 };
 
-/** First lessons: table, sounds, water and tools in minutes, long before the first trim (common practice). */
+/** Mats that are known and no show brings out: at once, today or the next day, in every coat that mats (common practice). */
+export const matsOut: KeepUpRule = {
+  id: 'mats',
+  everyDays: 1,
+  everyDaysInChange: 1,
+  when: ['hasMats'],
+  since: 'none',
+  restDaysBefore: 0,
+  once: true,
+  spreadDays: 2,
+  steps: [
+    within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ringDay', day: 1, at: 'end' })('knots', 'knots', {
+      times: 'mats',
+      aim: { of: 'earliest' },
+    }),
+  ],
+};
+
+/** First lessons: table, sounds, water and tools in minutes, from ten weeks on (CP-18), long before the first trim. */
 export const lessons: KeepUpRule = {
   id: 'lesson',
   everyDays: 3,
   everyDaysInChange: 3,
-  when: ['underNineMonths'],
+  when: ['underNineMonths', 'fromTenWeeks'],
   since: 'none',
   restDaysBefore: 2,
   steps: [due('lesson', 'lesson', { aim: { of: 'earliest' } })],

@@ -107,7 +107,8 @@ export const MINUTES = {
   ),
   shapeCheck: row('fixed', all(5)),
   spotWash: row('fixed', all(8)),
-  touchUp: row('fixed', { ...all(15), scissored: 25 }),
+  // A smooth coat gets a cloth and shine.
+  touchUp: row('fixed', { ...all(15), scissored: 25, smooth: 2 }),
   dressing: row('fixed', all(4)),
   knots: row('fixed', all(5)),
   lesson: row('fixed', all(8)),

@@ -21,6 +21,7 @@ import {
   inspection,
   keepUpBath,
   lessons,
+  matsOut,
   rewrap,
   trimming,
 } from './keepUpRules.js';
@@ -118,12 +119,14 @@ const PRACTICE: CalendarRule = {
 };
 
 /** Show bath to combed dry. `wash` is the bath step itself; steps that a coat does not have are left out. */
-function bathToDry(options: { condition: boolean; force: boolean; combBefore?: boolean }): readonly ProgramStep[] {
+function bathToDry(options: { condition: boolean; force: boolean; brush?: boolean }): readonly ProgramStep[] {
   return [
     ...(options.condition ? [prep('condition', 'condition', { lag: [0, 0], ...whenBathed })] : []),
     prep('towel', 'towel', { lag: [0, 0], ...whenBathed }),
     ...(options.force ? [prep('forceDry', 'forceDry', { lag: WET })] : []),
-    prep('heatDry', 'heatDry', { lag: options.force ? WARM : WET }),
+    // Curl is opened with the brush between air and heat: what the comb still catches there is not straight yet.
+    ...(options.brush === true ? [prep('lineBrush', 'lineBrush', { lag: WET })] : []),
+    prep('heatDry', 'heatDry', { lag: options.force && options.brush !== true ? WARM : WET }),
     prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
     ...backToHeat(),
   ];
@@ -220,7 +223,8 @@ const scissored: readonly ProgramStep[] = [
   early('condition', 'condition', { lag: [0, 0] }),
   early('towel', 'towel', { lag: [0, 0] }),
   early('forceDry', 'forceDry', { lag: WET }),
-  early('heatDry', 'heatDry', { lag: WARM }),
+  early('lineBrush', 'lineBrush', { lag: WET }),
+  early('heatDry', 'heatDry', { lag: WET }),
   early('dryCheck', 'dryCheck', { lag: [0, 20] }),
   early('combThrough', 'combThrough', { lag: [0, 60] }),
   early('roughTrim', 'roughTrim', { since: trimOf() }),
@@ -231,8 +235,7 @@ const scissored: readonly ProgramStep[] = [
   prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
   prep('nails', 'nails'),
   prep('bath', 'bath', { since: PRE_TREAT }),
-  ...bathToDry({ condition: true, force: true }),
-  prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
+  ...bathToDry({ condition: true, force: true, brush: true }),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
   prep('clip', 'clip', { since: trimOf(), when: ['notCleanFaced'] }),
   prep('clip', 'clip', { share: 1 - FACE_AND_FEET, since: trimOf(), when: ['cleanFaced'] }),
@@ -332,9 +335,10 @@ const wire: readonly ProgramStep[] = [
 
 const smooth: readonly ProgramStep[] = [
   prep('mittClean', 'mittClean', { aim: aimDay(-2), anchor: true }),
-  prep('whiskers', 'whiskers'),
+  // Skirt, belly, tufts and vent first, whiskers after them (common practice).
   prep('fineTrim', 'fineTrim', { share: SMOOTH_WITHOUT_WHISKERS }),
   prep('clip', 'clip'),
+  prep('whiskers', 'whiskers'),
   prep('nails', 'nails'),
   prep('bath', 'bath', whenBathed),
   prep('towel', 'towel', { lag: [0, 0], ...whenBathed }),
@@ -352,7 +356,7 @@ function program(
     coat,
     version: 2,
     calendar,
-    keepUp: [...keepUp, lessons, firstTrims(coat)],
+    keepUp: [...keepUp, ...(coat === 'smooth' ? [] : [matsOut]), lessons, firstTrims(coat)],
     preparation: coat === 'smooth' ? preparation : [matWork, ...preparation],
     between: between(),
     showMorning: showMorning(),

@@ -305,7 +305,9 @@ export const SCHOOLS: readonly School[] = [
   school('curlDrying', 'a', {
     coats: ['scissored'],
     b: side([
+      // The brush works under the heat, for all of its time.
       { edit: 'drop', steps: ['forceDry'] },
+      { edit: 'drop', steps: ['lineBrush'], parts: ['preparation'] },
       { edit: 'factor', steps: ['heatDry'], factor: STRETCH_DRY },
       { edit: 'lag', step: 'heatDry', min: 20, max: 40 },
     ]),

@@ -11,6 +11,7 @@ import {
   barOf,
   dogProgram,
   makePlanInput,
+  mattedZones,
   needsOfCoat,
   programFaults,
   wallToMs,
@@ -140,6 +141,40 @@ describe('a spaniel not trimmed for two months', () => {
     expect((days[0] ?? ring) <= addDays(ring, -4)).toBe(true);
     expect(doing(plan, 'ring')).toHaveLength(1);
   });
+});
+
+describe('mats of a dog that is not shown', () => {
+  const home = (more: Partial<KennelDog>, breed = 'Samoyed'): Plan =>
+    planOf(kennelOf({ ...TWO_PEOPLE, dogs: [{ dog: 'Bee', breed, weightKg: 22, rings: [], more }] }));
+  const mats = [{ zone: 'armpit', tightness: 'loose' }] as const;
+
+  it('come out today or tomorrow, once, before anything wets them', () => {
+    const knots = doing(home({ mats: [...mats] }), 'knots');
+    expect(knots).toHaveLength(1);
+    expect(dayOf(knots[0] as PlannedActivity) <= addDays(TWO_PEOPLE.startDay, 1)).toBe(true);
+    expect(doing(home({}), 'knots')).toEqual([]);
+  });
+
+  it('tight ones may not be wet; loose ones may, and nothing keeps a brush waiting', () => {
+    const tight = { mats: [{ zone: 'armpit', tightness: 'tight' }] } as const;
+    for (const step of ['bath', 'trimBath', 'bathWhites', 'towelSoak'] as const) {
+      expect(mattedZones(step, { mats: [...tight.mats] })).toEqual(['armpit']);
+      expect(mattedZones(step, { mats: [...mats] })).toEqual([]);
+    }
+    expect(mattedZones('lineBrush', { mats: [...tight.mats] })).toEqual([]);
+  });
+});
+
+it('first lessons begin at ten weeks (CP-18), not before', () => {
+  const lessons = (days: number): number => {
+    const more = { born: addDays(TWO_PEOPLE.startDay, -days) };
+    const plan = planOf(
+      kennelOf({ ...TWO_PEOPLE, dogs: [{ dog: 'Bee', breed: 'Samoyed', weightKg: 6, rings: [], more }] }),
+    );
+    return doing(plan, 'lesson').length;
+  };
+  expect(lessons(60)).toBe(0);
+  expect(lessons(75)).toBeGreaterThan(0);
 });
 
 describe('first trims of a puppy', () => {

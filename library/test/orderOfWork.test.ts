@@ -96,6 +96,13 @@ describe('long coats', () => {
     }
   });
 
+  it('curl is dried in three: air until it is straight, the brush that opens it, heat', () => {
+    const steps = PROGRAMS.scissored.preparation.filter((s) => !s.when.includes('unready')).map((s) => s.step);
+    const heats = steps.flatMap((s, k) => (s === 'heatDry' ? [k] : []));
+    expect(heats).toHaveLength(2);
+    for (const k of heats) expect(steps.slice(k - 2, k + 2)).toEqual(['forceDry', 'lineBrush', 'heatDry', 'dryCheck']);
+  });
+
   it('a comb that catches between air and heat is not straight yet, and no reason for mat work', () => {
     expect(METHODS.forceDry.how.join(' ')).toMatch(/catches the comb is not straight yet/);
     expect(METHODS.combThrough.done).toMatch(/nothing (catches|resists)/i);
@@ -105,10 +112,11 @@ describe('long coats', () => {
 describe('smooth coats go the other way round', () => {
   const steps = idsOf('smooth');
 
-  it('mitt and curry, whiskers and trim, then the bath or none; no dryness test', () => {
+  it('mitt and curry, skirt and tufts, whiskers after them, then the bath or none; no dryness test', () => {
     expect(steps.indexOf('mittClean')).toBe(0);
     expect(steps.indexOf('bath')).toBeGreaterThan(steps.indexOf('fineTrim'));
-    expect(steps.indexOf('fineTrim')).toBeGreaterThan(steps.indexOf('whiskers'));
+    expect(steps.indexOf('whiskers')).toBeGreaterThan(steps.indexOf('fineTrim'));
+    expect(steps.indexOf('bath')).toBeGreaterThan(steps.indexOf('whiskers'));
     for (const none of ['dryCheck', 'brushOut1', 'preTreat', 'forceDry', 'heatDry', 'condition'] as const)
       expect(steps).not.toContain(none);
     expect(PROGRAMS.smooth.preparation.find((s) => s.step === 'bath')?.when).toContain('bathed');

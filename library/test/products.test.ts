@@ -156,6 +156,9 @@ it('a recipe gives the bag and what comes out after the show, in its order', () 
     { product: 'liftSpray' as const, zones: [] },
   ];
   expect(removalList(recipe, PRODUCTS).map((l) => l.product)).toEqual(['foam', 'liftSpray']);
+  const head: NonNullable<Parameters<typeof bagList>[1]> = [{ product: 'liftSpray', zones: ['skull'] }];
+  expect(bagList('heavySheepdog', [])).not.toContain('teasing brush');
+  expect(bagList('heavySheepdog', head)).toContain('teasing brush');
   expect(bagList('double', recipe)).toEqual(expect.arrayContaining(['show lead', 'foam, fixative', 'leave-in spray']));
   expect(new Set(bagList('double', recipe)).size).toBe(bagList('double', recipe).length);
 });

@@ -1,8 +1,17 @@
 /* Work that is not done in the usual way, so that dogs have a place: read from plans of altered kennels. */
 import { readFileSync } from 'node:fs';
-import { addDays, instantToMs, localDayOf, matsTogether, planKennel, wallToMs } from '@loyal-mane/core';
+import {
+  COAT_CLASSES,
+  addDays,
+  bathAtSite,
+  instantToMs,
+  localDayOf,
+  matsTogether,
+  planKennel,
+  wallToMs,
+} from '@loyal-mane/core';
 import type { KennelDog, KennelFile, Plan, PlannedActivity, WallTime } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '../src/index.js';
+import { CARE_LIBRARY, PROGRAMS } from '../src/index.js';
 import { namesOf, noteWords, whyNotWords } from '../src/words/index.js';
 
 const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -135,4 +144,40 @@ it('nothing is planned for a dog that is with its owner, and what it then lacks 
   expect(isOut(gone, 'Muir')).toBe(true);
   const out = gone.unplaced.find((u) => u.dogId === dogOf('Muir').id && u.kind === 'show');
   expect(out === undefined ? '' : whyNotWords(out, namesOf(DEMO))).toMatch(/not in the kennel/);
+});
+
+describe('a program with its show bath at the show', () => {
+  const washes = ['bath', 'bathWhites'];
+  const trims = ['clip', 'whiskers', 'fineTrim', 'roughTrim', 'naturalTrim', 'ears', 'throat'];
+
+  it.each(COAT_CLASSES.map((coat) => [coat]))(
+    '%s: bag and journey first, then the bath with what belongs to it',
+    (coat) => {
+      const given = PROGRAMS[coat];
+      // A jacket that is set for a day once more after its bath cannot be bathed the day before.
+      const isSetAgain = given.preparation.some((s) => s.when.includes('towelAfterBath'));
+      expect(bathAtSite(given, 1) === null).toBe(isSetAgain);
+      const home = { ...given, preparation: given.preparation.filter((s) => !s.when.includes('towelAfterBath')) };
+      const there = bathAtSite(home, 1);
+      if (there === null) throw new Error('no bath');
+      const steps = there.preparation.map((s) => s.step);
+      const load = steps.indexOf('load');
+      const bath = steps.findLastIndex((s) => washes.includes(s));
+      expect(bath).toBeGreaterThan(load);
+      expect([...steps].sort()).toEqual(home.preparation.map((s) => s.step).sort());
+      // What was cut before the bath at home is still cut before it, at home.
+      const before = home.preparation.slice(
+        0,
+        home.preparation.findLastIndex((s) => washes.includes(s.step)),
+      );
+      const cutAtHome = steps.slice(0, load).filter((s) => trims.includes(s));
+      expect(cutAtHome).toEqual(before.map((s) => s.step).filter((s) => trims.includes(s)));
+      for (const s of there.preparation.slice(load + 1)) {
+        expect(s.from).toEqual({ of: 'departure', min: 0 });
+        expect(s.to.of).toBe('ringDay');
+      }
+      const [first] = there.preparation.slice(load + 1);
+      expect(first).toMatchObject({ anchor: true, aim: { of: 'prepDay', day: 1 } });
+    },
+  );
 });

@@ -216,6 +216,18 @@ describe('what was found in a coat', () => {
     expect((await dogOf('Lovage')).marks).toMatchObject({ soiled: ['hindfoot'], mats });
   });
 
+  it('keeps tight and solid mats out of the water, and says which; nothing is recorded', async () => {
+    await mark('Wisp', { mats: [{ zone: 'behindEar', tightness: 'tight', side: 'left' }] });
+    const bath = task('Wisp', 'bath');
+    const refused = await lead.post(path(bath, 'start'), order(bath, 0)).expect(409);
+    expect((refused.body as { detail: string }).detail).toMatch(
+      /Wisp: tight or solid mats \(behind the ear\)\. Nothing was started: water sets them/,
+    );
+    const work = (await lead.get('/api/work')).body as { work: { taskKey: string }[] };
+    expect(work.work.some((w) => w.taskKey === bath.key)).toBe(false);
+    await mark('Wisp', {});
+  });
+
   it('keeps scissors waiting where a zone is kinked, and says which', async () => {
     await mark('Lovage', { unready: [{ zone: 'foreleg', test: 'kinked' }] });
     const trim = task('Lovage', 'fineTrim');

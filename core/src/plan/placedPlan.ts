@@ -39,7 +39,11 @@ export function assembledAgain(input: PlanInput, plan: Plan | null): Assembled {
   return plan === null
     ? assembleProblem(input)
     : keptAssignees(
-        { ...input, ways: waysOf(plan), upToRing: stillEntered(input, plan), plannedSlots: slotsOfPlan(plan) },
+        {
+          ...{ ...input, ways: waysOf(plan), upToRing: stillEntered(input, plan) },
+          plannedSlots: slotsOfPlan(plan),
+          plannedMinutes: new Map(plan.activities.map((a) => [a.key as string, a.minutes.middle])),
+        },
         plan,
       );
 }

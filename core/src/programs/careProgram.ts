@@ -68,6 +68,7 @@ export type Condition =
   | 'soiled'
   | 'siteTub'
   | 'underNineMonths'
+  | 'fromTenWeeks'
   | 'fromNineMonths'
   | 'unready'
   | 'wrapped'
@@ -136,6 +137,8 @@ export interface KeepUpRule {
   readonly restDaysBefore: number;
   /** Days over which one round may be spread, its own day first; absent = 1. */
   readonly spreadDays?: number;
+  /** Due once, as soon as it can be, not by an interval; and only for a dog that no show of the plan brings it to. */
+  readonly once?: boolean;
   readonly steps: readonly ProgramStep[];
 }
 

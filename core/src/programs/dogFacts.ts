@@ -17,6 +17,8 @@ import { lengthFactor } from './hairLength.js';
 export const DEFAULT_PUPPY_DAYS = 365;
 
 const NINE_MONTHS_DAYS = 274;
+/** First lessons on the table from about then on (CP-18). */
+const TEN_WEEKS_DAYS = 70;
 
 /** Class of coat of a dog, by breed; throws on a breed that is not in the library (the reader refuses it). */
 export function coatClassOf(dog: KennelDog, library: CareLibrary): CoatClass {
@@ -199,6 +201,8 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return entry.siteTub;
     case 'underNineMonths':
       return daysBetween(dog.born, entry.day) < NINE_MONTHS_DAYS;
+    case 'fromTenWeeks':
+      return daysBetween(dog.born, entry.day) >= TEN_WEEKS_DAYS;
     case 'fromNineMonths':
       return daysBetween(dog.born, entry.day) >= NINE_MONTHS_DAYS;
     case 'unready':

@@ -5,6 +5,7 @@
 import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
+import { BATHS } from '../programs/stepGroups.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import { trimZonesOf } from '../programs/trimZones.js';
 import type { TrimDog } from '../programs/trimZones.js';
@@ -29,6 +30,15 @@ export function coatAfter(step: StepId, marks: CoatMarks): CoatMarks {
     default:
       return marks;
   }
+}
+
+/** Steps that wet a coat through, and that set a mat in it. */
+const WETS: readonly StepId[] = [...BATHS, 'towelSoak'];
+
+/** Zones of tight and solid mats that a step would wet: water sets them (common practice). Loose ones may be blown out after. */
+export function mattedZones(step: StepId, dog: Pick<KennelDog, 'mats'>): ZoneId[] {
+  if (!WETS.includes(step)) return [];
+  return [...new Set((dog.mats ?? []).flatMap((m) => (m.tightness === 'loose' ? [] : [m.zone])))];
 }
 
 /** Steps that cut, and that a damp or kinked zone keeps waiting. */

@@ -32,7 +32,8 @@ export const CAUTIONS = {
   spray:
     'Shield the eyes, air the room, read the label. Rules on products left in a coat differ: check the show’s own rules.',
   powder: 'No loose powder near the eyes.',
-  lifting: 'A heavy dog goes in by the ramp or with two people; a moving dog weighs more than the scale says.',
+  lifting:
+    'Lift by chest and hind end. A heavy dog goes in by the ramp or with two people; a moving dog weighs more than the scale says.',
   infection: 'Clean tools between kennels of different clients. Work on dogs with skin disease last, then disinfect.',
   found: 'Write down what you find: zone, how bad, who was told. Pain, blood, swelling or smell need a vet.',
   alone: 'The dog may be left only in the pen, and somebody looks in.',
@@ -40,6 +41,10 @@ export const CAUTIONS = {
   consent:
     'Only those allowed to decide do stripping, first ear trims and shaving out, and only with the owner’s consent.',
   lead: 'Hold the lead, not the loop. A strange ring frightens: stop when the dog pants, trembles or refuses.',
+  paleSkin: 'Pale skin burns under the brush: a few strokes at one place, then come back later.',
+  thinners: 'Never stab with thinners: it pulls, and leaves marks.',
+  earClip: 'A clip at the ear grips hair, never leather, and for a short time.',
+  chill: 'Only in a warm room, pins covered, looked at every few hours; never a chilled or a young dog.',
   pull: 'Hold the skin taut, never stretch it. Do not fight tight mats: it bruises and pulls out hair.',
   bands: 'Keep bands clear of skin and ear leather; a tight band cuts off the tip.',
   showRules: 'Some shows and countries forbid removing whiskers. Check the show’s own rules first.',

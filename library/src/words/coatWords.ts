@@ -34,6 +34,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   soiled: 'the dog was soiled since its bath',
   siteTub: 'the site has a tub',
   underNineMonths: 'the dog is under nine months',
+  fromTenWeeks: 'the dog is ten weeks or older',
   fromNineMonths: 'the dog is nine months or older',
   towelAfterBath: 'the jacket is set again after the show bath',
   towelTwice: 'one towel set is not enough',

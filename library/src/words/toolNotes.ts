@@ -18,10 +18,13 @@ export const TOOL_NOTES: Readonly<Partial<Record<StepId, readonly string[]>>> = 
   lineBrush: ['Pin brush on long bodies, slicker on lower legs and feet.'],
   clip: ['Pads: blade 30. Throat: blade 10 on a thin coat, 12 on a thick one. The vent clip stays unseen.'],
   throat: ['Thinners of about 46 teeth; by clipper: blade 10 on a thin coat, 12 on a thick one, up to the cheekbone.'],
-  ears: ['Thinners only, about 46 teeth; the edge with short straight shears (about 5 in).'],
+  ears: ['Retrievers: thinners only, about 46 teeth. Double coats: the edge with short straight shears (about 5 in).'],
   whiskers: ['Short straight shears (about 5 in), or a small quiet trimmer without pressure.'],
   naturalTrim: ['Thinners are the main tool; a full blade only for the foot’s edge and around nails, last.'],
-  roughTrim: ['Scissored: long straight (7.5 to 8.5 in) for the body, long curved for legs. Jacketed: about 7 in.'],
+  roughTrim: [
+    'Scissored: long straight (8.5 to 9 in; 7 to 10 are in use) for the body, long curved for legs. Jacketed: about 7 in.',
+    'A first pair to buy: 7.5 to 8.5 in.',
+  ],
   fineTrim: [
     'Scissored: as the rough pass, arched outlines wholly curved. Drop: the longest straight blade (8.5 to 9 in) for the floor line.',
     'Double: thinners first; what was set straight is softened with them.',

@@ -5,7 +5,15 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { applyWorkCommand, coatAfter, gatedZones, instantToMs, wallTimeOf, withKennelBreeds } from '@loyal-mane/core';
+import {
+  applyWorkCommand,
+  coatAfter,
+  gatedZones,
+  instantToMs,
+  mattedZones,
+  wallTimeOf,
+  withKennelBreeds,
+} from '@loyal-mane/core';
 import type {
   CoatMarks,
   DogId,
@@ -189,7 +197,7 @@ export class WorkService {
     );
   }
 
-  /** Refuses to cut zones that failed the dry or the straight test: they go back to heat first. */
+  /** Refuses to cut zones that failed the dry or the straight test, and to wet tight or solid mats. */
   private async mayCut(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<void> {
     const row = await trx('dogs').where({ id: dogId }).first('name', 'breed', 'coat');
     if (row === undefined)
@@ -197,6 +205,12 @@ export class WorkService {
     const own = await trx('breeds').where({ name: row.breed }).first('facts');
     const breeds = own === undefined ? [] : [fromJson(own.facts) as KennelBreed];
     const coat = fromJson(row.coat) as Partial<KennelDog>;
+    const matted = mattedZones(step, coat);
+    if (matted.length > 0)
+      throw new Problem(
+        'notNow',
+        `${row.name}: tight or solid mats (${matted.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started: water sets them. Take them out first, or clip beneath them if you may decide that.`,
+      );
     const zones = gatedZones(step, { breed: row.breed, ...coat }, withKennelBreeds(CARE_LIBRARY, breeds));
     if (zones.length === 0) return;
     const names = zones.map((z) => ZONE_NAMES[z]).join(', ');

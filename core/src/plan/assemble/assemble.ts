@@ -160,6 +160,15 @@ const OVERDUE_LATE = 8;
 /** A wet dog that waits goes before other dogs' plans: mats set and skin suffers while a coat dries by itself. */
 const WET_LATE = 80;
 
+/** Minutes told to a tenth are the same within this. */
+const ROUNDED_MIN = 0.11;
+
+/** Whether a task's estimate is the one that its planned slots rest on; true where nobody has noted it. */
+function isAsPlanned(input: PlanInput, s: StepDraft): boolean {
+  const minutes = input.plannedMinutes.get(s.key);
+  return minutes === undefined || Math.abs(minutes - s.estimate.middleMin / s.sessions) < ROUNDED_MIN;
+}
+
 function makeActivity(
   input: PlanInput,
   draft: ChainDraft,
@@ -172,7 +181,7 @@ function makeActivity(
   const needs = input.library.steps[s.step.step];
   const minutes = s.step.careful ? s.estimate.p80Min : s.estimate.middleMin;
   const own = s.exact ? slotsOf(minutes) : slotsInRun(minutes / s.sessions, s.carriedMin, s.mostMin, s.step.careful);
-  const planned = input.plannedSlots.get(s.key) ?? own;
+  const planned = isAsPlanned(input, s) ? (input.plannedSlots.get(s.key) ?? own) : own;
   const att = input.keepsMinutes || Math.abs(planned - own) <= 1 ? planned : own;
   const dur = s.fixed === null ? att + slotsOf(s.step.restMin) : s.fixed.dur;
   const est = s.fixed === null ? Math.max(now, grid.slotOf(s.fromMs, s.exact ? 'floor' : 'ceil')) : s.fixed.place.start;

@@ -151,7 +151,8 @@ function entryChain(
   const way = part === 'first' ? (input.ways.get(key) ?? USUAL_WAY) : USUAL_WAY;
   const washed = way.bath === 'siteMorning' ? { ...dog, schools: { ...dog.schools, whenToBathe: 'b' as const } } : dog;
   const planned = dogProgram(washed, input.kennel, input.library, show, facts);
-  const own = { ...planned, program: programByWay(planned.program, way, marks) };
+  const met = planned.program.preparation.filter((s) => s.when.every((c) => isMet(c, dog, facts)));
+  const own = { ...planned, program: programByWay({ ...planned.program, preparation: met }, way, marks) };
   if (part === 'first') noteProgram(context, dog, entry, own);
   const { program } = own;
   const before = part === 'first' ? program.preparation : program.between;
@@ -216,12 +217,24 @@ function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
     return run;
   };
   return program.keepUp
-    .filter((rule) => rule.when.every((c) => isMet(c, dog, none)))
+    .filter((rule) => {
+      // What the next show would bring out is due at once where there is none.
+      const facts = rule.once === true ? { ...none, nextShow: !isReadied(input, dog) } : none;
+      return rule.when.every((c) => isMet(c, dog, facts));
+    })
     .flatMap((rule) =>
       keepUpDays(context, dog, rule, showDays(input, dog, rule))
         .filter((day) => !input.merged.has(keepUpKey(dog, rule, day)))
         .map((day) => keepUpChain(context, dog, rule, day, runOf(day))),
     );
+}
+
+/** Whether a show of the plan has the dog's work in it. */
+function isReadied(input: PlanInput, dog: KennelDog): boolean {
+  const last = addDays(input.grid.firstDay, input.grid.dayCount - 1);
+  return input.kennel.entries.some(
+    (e) => e.dogId === dog.id && e.day >= input.grid.firstDay && e.day <= last && !input.withoutPlace.has(e.id),
+  );
 }
 
 function keepUpKey(dog: KennelDog, rule: KeepUpRule, day: LocalDay): string {

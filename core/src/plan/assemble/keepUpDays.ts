@@ -46,6 +46,7 @@ export function keepUpDays(
   const end = addDays(today, input.kennel.settings.keepUpDaysAhead);
   for (; due < end; due = addDays(due, every)) {
     if (!begun.some((b) => b.day === due) && !show.rests(due)) days.push(due);
+    if (rule.once === true && (days.length > 0 || due > today)) break;
   }
   const wanted = show.waiting.filter(
     (d) => d >= today && d < end && !days.includes(d) && !begun.some((b) => b.day === d),

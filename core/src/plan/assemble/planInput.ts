@@ -63,6 +63,8 @@ export interface PlanInput {
   readonly merged: ReadonlySet<string>;
   /** Attended slots of a plan's tasks, by task key: a difference of one slot is rounding, and changes nothing. */
   readonly plannedSlots: ReadonlyMap<string, number>;
+  /** Middle estimates that those slots rest on, minutes by task key, where a plan is made again: other estimates have their own slots. */
+  readonly plannedMinutes: ReadonlyMap<string, number>;
   /** Whether tasks keep those minutes whatever is known since: a plan is held against its own. */
   readonly keepsMinutes: boolean;
   /** Pauses that a plan gives to people who would work too long without one. */
@@ -96,6 +98,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     rests: [],
     merged: new Set(),
     plannedSlots: new Map(),
+    plannedMinutes: new Map(),
     keepsMinutes: false,
     pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
     hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),

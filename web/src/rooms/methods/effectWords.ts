@@ -118,7 +118,11 @@ function intervalChanges(before: MethodsBody, after: MethodsBody): string[] {
 }
 
 /** Rounds that are more than their last step says. */
-const ROUND_NAMES: Readonly<Record<string, string>> = { bath: 'Keep-up bath', firstTrims: 'First trims' };
+const ROUND_NAMES: Readonly<Record<string, string>> = {
+  bath: 'Keep-up bath',
+  firstTrims: 'First trims',
+  mats: 'Mats out',
+};
 
 /** The name of a round of keep-up work: "Keep-up brushing", "First trims". */
 export function keepUpName(coat: CoatClass, rule: string): string {
