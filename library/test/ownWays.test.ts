@@ -343,7 +343,7 @@ describe('a kennel’s own programs', () => {
   it('reaches the plan', () => {
     const methods = { number: 1, schools: {}, steps: [{ ...bath, plusMin: 30 }] };
     const minutes = (k: KennelFile): number =>
-      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Seraph', 'bath')[0]?.minutes.usual ?? 0;
+      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Muir', 'bath')[0]?.minutes.usual ?? 0;
     expect(minutes({ ...kennel, methods })).toBeCloseTo(minutes(kennel) + 30, 0);
   });
 });

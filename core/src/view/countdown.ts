@@ -280,8 +280,10 @@ function brokenOf(read: Reading<RoomKennel>, entries: readonly { readonly id: st
  * work has passed over can no longer be had.
  */
 const IS_LOSS: ReadonlySet<DropReason['code']> = new Set(['past', 'state', 'noConsent']);
-/** A look or a test that is over changes no coat, and a missed rough pass is made good by the fine one. */
-const NO_LOSS: ReadonlySet<StepId> = new Set(['shapeCheck', 'combThrough', 'dryCheck', 'inspection', 'roughTrim']);
+/** A look, a test or a brushing that is over changes no coat, and a missed rough pass is made good by the fine one. */
+const NO_LOSS: ReadonlySet<StepId> = new Set([
+  ...(['shapeCheck', 'lineBrush', 'combThrough', 'dryCheck', 'inspection', 'roughTrim'] as const),
+]);
 
 /** Steps that a dog goes without: dropped by the plan, or skipped by somebody, each once. */
 function withoutOf(

@@ -3,7 +3,7 @@
  * validator that looked at the plan when it was made looks again, and the plan is played on from this moment, so that lateness that its slack
  * still carries is nobody's trouble.
  */
-import type { Schedule } from '@loyal-mane/engine';
+import type { Assignment, Schedule } from '@loyal-mane/engine';
 import { playOdds } from '@loyal-mane/engine';
 import type { KennelFile } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
@@ -216,7 +216,8 @@ class Holding {
     const draft = drafts[a.chain];
     if (draft === undefined) return;
     const at = (slot: number): Instant => msToInstant(input.grid.msOf(slot));
-    const person = place === null || place.worker < 0 ? null : personId(this.assembled, place.worker);
+    const who = place === null ? -1 : this.concerned(a, place, code);
+    const person = who < 0 ? null : personId(this.assembled, who);
     this.found.set(a.key, {
       code,
       key: a.key,
@@ -230,6 +231,16 @@ class Holding {
       stationId: place === null ? null : (input.units[place.machine]?.id ?? null),
       other: other < 0 ? null : this.nameOf(other),
     });
+  }
+
+  /** Whom a break is about: of two people the second where the first is there all the while. */
+  private concerned(a: Task, place: Assignment, code: BreakCode): number {
+    if (code !== 'away' || place.second < 0) return place.worker;
+    const { workers, jobs, chains } = this.problem;
+    const dog = jobs[chains[a.chain]?.job ?? -1]?.site;
+    const slots = Array.from({ length: a.attended }, (_, k) => place.start + k);
+    const isThere = slots.every((t) => workers[place.worker]?.site[t] === dog?.[t]);
+    return isThere ? place.second : place.worker;
   }
 
   private nameOf(index: number): TaskName | null {

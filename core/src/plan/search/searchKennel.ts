@@ -106,7 +106,8 @@ class KennelSearch {
       const wanted = out.filter((d) => couldBeDone(now.assembled, d, way));
       if (wanted.length > 0) now = this.inWay(now, wanted, way);
     }
-    return this.freshlyBathed(now);
+    // A plan that people go by keeps its baths where they are.
+    return (this.options.previous ?? null) === null ? this.freshlyBathed(now) : now;
   }
 
   /** Some chains in another way: those to which it gives a place, where nothing that weighs as much loses its own. */
