@@ -127,8 +127,8 @@ export default function DaySheetRoom() {
           onPerson={setPersonId}
         />
       )}
-      {!isLoad && around}
       <MyDay lane={mine} names={names} onTask={setTask} />
+      {!isLoad && around}
       {isPrinting && paper === 'cards' && <CrateCards kennel={kennel} plan={plan} names={names} day={day} />}
       {isPrinting && paper === 'wall' && (
         <WallSheet
