@@ -165,7 +165,7 @@ describe('a program with its show bath at the show', () => {
       const bath = steps.findLastIndex((s) => washes.includes(s));
       expect(bath).toBeGreaterThan(load);
       expect([...steps].sort()).toEqual(home.preparation.map((s) => s.step).sort());
-      // What was cut before the bath at home is still cut before it, at home.
+      // Trims that come before the bath at home still do, at home.
       const before = home.preparation.slice(
         0,
         home.preparation.findLastIndex((s) => washes.includes(s.step)),

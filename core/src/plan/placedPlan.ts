@@ -33,7 +33,7 @@ export function readiedEntries(plan: Pick<Plan, 'activities' | 'unplaced'>): Rea
 
 /**
  * The problem that a plan is made again in: who does what is known, and minutes are new where they differ by more than rounding.
- * What had no place may have one; dogs that were only readied are readied again.
+ * Work that had no place may have one; dogs that were only readied are readied again.
  */
 export function assembledAgain(input: PlanInput, plan: Plan | null): Assembled {
   return plan === null

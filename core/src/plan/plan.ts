@@ -149,7 +149,7 @@ export interface LeftOut {
   readonly why: DropReason;
 }
 
-/** What is not as usual in an entry's work, so that its dog has a place. */
+/** An unusual way of an entry's work, taken so that its dog has a place. */
 export type WayNote =
   | { readonly code: 'bathAtSite'; readonly when: 'dayBefore' | 'morning' }
   /** Two people lift the dog into the tub. */

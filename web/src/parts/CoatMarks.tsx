@@ -36,7 +36,7 @@ const SIZES = [
   { value: 12, label: 'Hand, 12 cm' },
 ] as const;
 
-/** What one zone is marked with; the size only of a mat. */
+/** The mark of one zone; the size only of a mat. */
 interface ZoneFound {
   readonly found: Found;
   readonly cm?: number;

@@ -218,7 +218,7 @@ function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
   };
   return program.keepUp
     .filter((rule) => {
-      // What the next show would bring out is due at once where there is none.
+      // Mats that the next show would bring out are due at once where there is none.
       const facts = rule.once === true ? { ...none, nextShow: !isReadied(input, dog) } : none;
       return rule.when.every((c) => isMet(c, dog, facts));
     })

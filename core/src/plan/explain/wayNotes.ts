@@ -1,5 +1,5 @@
 /*
- * What is not as usual in a plan: baths at the show, dogs that two people lift, days that gave way.
+ * Unusual ways of a plan: baths at the show, dogs that two people lift, days that gave way.
  */
 import type { Schedule } from '@loyal-mane/engine';
 import { SLOT_MS } from '../../time/slotGrid.js';

@@ -98,7 +98,7 @@ class KennelSearch {
     return isNoWorse(paced, now) ? paced : now;
   }
 
-  /** What has no place is tried in other ways, and a bath that would be stale at the show; each only where that helps. */
+  /** Chains without a place are tried in other ways, and a bath that would be stale at the show; each only where it helps. */
   private inOtherWays(before: Found): Found {
     let now = before;
     for (const way of OTHER_WAYS) {
@@ -220,7 +220,7 @@ class KennelSearch {
     return { assembled, found: { ...found, rounds: before.found.rounds } };
   }
 
-  /** What changes hands without need is brought together again, once: it takes longer than everything before it. */
+  /** Work that changes hands without need is brought together again, once: it takes longer than everything before it. */
   private mended(before: Found): Found {
     // A plan that people go by is left as it is.
     if ((this.options.previous ?? null) !== null) return before;

@@ -171,7 +171,7 @@ function LaneHours({
           {p.what === 'care' ? 'walks' : 'break'}
         </span>
       ))}
-      {/* What a shift keeps for walks says so already. */}
+      {/* Time that a shift keeps for walks says so already. */}
       {lane.rounds
         .filter((r) => !isKept(lane, r))
         .map((r) => (
