@@ -153,6 +153,23 @@ export type { BreakCode, PlanBreak, ToldBreak } from './plan/hold/planBreaks.js'
 export { programFaults } from './plan/validate/programFaults.js';
 export type { ProgramFault } from './plan/validate/programFaults.js';
 export { makePlanInput } from './plan/assemble/planInput.js';
+export { breedStyles } from './programs/breedStyles.js';
+export type {
+  BreedStyles,
+  EarKind,
+  FootKind,
+  HeadKind,
+  StyleWords,
+  TailKind,
+  ThroatKind,
+} from './programs/breedStyles.js';
+export { composePage, concerns, isTold } from './pages/composePage.js';
+export type { PageOwner } from './pages/composePage.js';
+export { pageFacts } from './pages/pageFacts.js';
+export type { PageDay, PageDog } from './pages/pageFacts.js';
+export type { PageFact, PageFacts } from './pages/pageFact.js';
+export { SEQUENCE_IDS } from './pages/pageLine.js';
+export type { PageLine, PageWhen, SequenceId, StepLines } from './pages/pageLine.js';
 export { assembleProblem } from './plan/assemble/assemble.js';
 export { workedMs } from './plan/assemble/stepDrafts.js';
 export { TaskWindows } from './plan/suppose/taskWindows.js';
@@ -169,6 +186,7 @@ export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
 export { applyWorkCommand } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
+export { MOST_TICKS, cautionTick, withTick } from './work/ticks.js';
 export { coatAfter, gatedZones, mattedZones } from './work/coatAfter.js';
 export type { CoatMarks } from './work/coatAfter.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';

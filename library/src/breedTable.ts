@@ -1,7 +1,7 @@
 /*
  * Breeds by name, as the computation reads them.
  */
-import { bodyLengthCm } from '@loyal-mane/core';
+import { bodyLengthCm, breedStyles } from '@loyal-mane/core';
 import type { BreedFacts } from '@loyal-mane/core';
 import { zonesOfWords } from './breeds/breed.js';
 import type { Span } from './breeds/breed.js';
@@ -17,6 +17,7 @@ export const BREEDS: ReadonlyMap<string, BreedFacts> = new Map(
       variant: row.variant,
       badge: row.badge,
       footStyle: row.footStyle,
+      styles: breedStyles(row),
       trimMap: row.trimMap,
       growOn: zonesOfWords(row.growOn),
       lengthCm: bodyLengthCm([...row.dogHeightIn, ...row.bitchHeightIn], middleOf(row.lengthToHeight)),

@@ -84,6 +84,12 @@ const DRY_SHAMPOO_BATH = 0.95;
 const HARSH_FORCE_DRY = 0.6;
 const STRETCH_DRY = 1.8;
 const TRIMMER = 0.5;
+/** One wash left on saves the second's working in, and costs the minutes that it is left (engineering default). */
+const ONE_WASH = 0.9;
+/** A soft spray-up that stays is not taken down that evening (engineering default). */
+const SPRAY_STAYS = 0.7;
+/** Nails cut first need little grinding (engineering default). */
+const CUT_FIRST = 0.8;
 /** The blades that a throat is clipped with, on a thin and on a thick coat (common practice). */
 const THROAT_BLADE = 10;
 const THICK_THROAT_BLADE = 12;
@@ -101,7 +107,10 @@ export const SCHOOLS: readonly School[] = [
     b: side(
       [
         { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
-        { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'] },
+        // Washed twice, blown outward, brushed out between air and heat: nothing is brushed before the tub.
+        { edit: 'drop', steps: ['brushOut1', 'brushOut2'], parts: ['preparation'], coats: ['scissored'] },
+        { edit: 'move', step: 'knots', before: 'lineBrush', parts: ['preparation'], coats: ['scissored'] },
+        { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'], coats: notOf(['scissored']) },
       ],
       ['tightMats', 'noBathUntilClear'],
     ),
@@ -321,4 +330,16 @@ export const SCHOOLS: readonly School[] = [
     a: side([{ edit: 'longer', steps: ['gate'], minutes: -AT_GATE_MIN, coats: KEPT_UP }]),
     b: side([{ edit: 'longer', steps: ['gate'], minutes: AT_GATE_MIN, coats: notOf(KEPT_UP) }]),
   }),
+  school('thickWashes', 'a', {
+    coats: ['double', 'heavySheepdog', 'scissored'],
+    b: side([{ edit: 'factor', steps: ['bath', 'trimBath'], factor: ONE_WASH }]),
+  }),
+  school('trimBegin', 'a', { coats: LONG, otherUsual: ['scissored'] }),
+  school('sprayOnLayer', 'a', { coats: ['scissored'] }),
+  school('sprayUpAfter', 'a', {
+    coats: ['scissored'],
+    b: side([{ edit: 'factor', steps: ['takedown'], factor: SPRAY_STAYS }]),
+  }),
+  school('eyelashes', 'b', { coats: ['jacketedNatural', 'jacketedTrimmed', 'smooth'] }),
+  school('nailTool', 'a', { b: side([{ edit: 'factor', steps: ['nails'], factor: CUT_FIRST }]) }),
 ];

@@ -3,6 +3,7 @@ import { COAT_CLASSES, STEP_IDS } from '@loyal-mane/core';
 import type { CareLibrary, StepId } from '@loyal-mane/core';
 import { BREEDS, CARE_LIBRARY, METHODS, PROGRAMS, SCHOOLS, WHEN_FOUND, libraryFaults } from '../src/index.js';
 import { CAUTIONS } from '../src/words/index.js';
+import { STEP_LINES } from '../src/pages/index.js';
 
 function stepsOf(): Set<StepId> {
   const found = new Set<StepId>(WHEN_FOUND.map((s) => s.step));
@@ -42,7 +43,7 @@ it('has how-to text, an end check and cautions for every step of every program',
   expect(used.length).toBe(STEP_IDS.length);
   for (const step of used) {
     const words = METHODS[step];
-    expect(words.how.length).toBeGreaterThanOrEqual(3);
+    expect(STEP_LINES[step].length).toBeGreaterThanOrEqual(3);
     expect(words.done.length).toBeGreaterThan(10);
     expect(words.cautions.length).toBeGreaterThanOrEqual(1);
     for (const id of words.cautions) expect(CAUTIONS[id]).toBeDefined();

@@ -15,6 +15,7 @@ import { PROGRAMS, STEP_NEEDS } from '../src/index.js';
 import { GOES_WRONG, METHODS } from '../src/words/index.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { SETTERS, TWO_PEOPLE } from './kennels/plots.js';
+import { pageLines, told } from './pageLines.js';
 import { sharedPlan } from './sharedPlan.js';
 
 const idsOf = (coat: CoatClass): StepId[] => PROGRAMS[coat].preparation.map((s) => s.step);
@@ -104,7 +105,7 @@ describe('long coats', () => {
   });
 
   it('a comb that catches between air and heat is not straight yet, and no reason for mat work', () => {
-    expect(METHODS.forceDry.how.join(' ')).toMatch(/catches the comb is not straight yet/);
+    expect(told('Poodle (Standard)', 'forceDry')).toMatch(/catches the comb is not straight yet/);
     expect(METHODS.combThrough.done).toMatch(/nothing (catches|resists)/i);
   });
 });
@@ -142,8 +143,9 @@ describe('smooth coats go the other way round', () => {
 
 describe('baths', () => {
   it('thick coats are washed in halves and twice; the check at the end names the places that are forgotten', () => {
-    expect(METHODS.bath.how.join(' ')).toMatch(/wash and rinse the front half, then the rear/);
-    expect(METHODS.bath.how.join(' ')).toMatch(/Wash thick coats twice/);
+    expect(told('Samoyed', 'bath')).toMatch(/Wash and rinse the front half, then the rear/);
+    expect(told('Samoyed', 'bath')).toMatch(/Two washes/);
+    expect(told('Irish Setter', 'bath')).not.toMatch(/front half|Two washes/);
     for (const place of ['vent', 'belly', 'tail', 'ears', 'cotton is out']) expect(METHODS.bath.done).toContain(place);
   });
 
@@ -156,7 +158,7 @@ describe('baths', () => {
     const steps = idsOf('double');
     const last = steps.lastIndexOf('undercoat');
     expect(last).toBeGreaterThan(steps.indexOf('dryCheck'));
-    expect(METHODS.undercoat.how.join(' ') + GOES_WRONG.undercoat.join(' ')).toMatch(/dry|damp/i);
+    expect(told('Samoyed', 'undercoat') + GOES_WRONG.undercoat.join(' ')).toMatch(/dry|damp/i);
   });
 });
 
@@ -179,15 +181,15 @@ describe('trims', () => {
   });
 
   it('the wedge of neck and shoulder comes last', () => {
-    const lines = METHODS.fineTrim.how;
+    const lines = pageLines('Irish Setter', 'fineTrim');
     expect(lines.findIndex((l) => /wedge last/i.test(l))).toBeGreaterThanOrEqual(lines.length - 2);
-    expect(METHODS.towelSet.how.join(' ') + METHODS.towelRelease.how.join(' ')).toMatch(/alone until the towel is off/);
+    expect(told('Irish Setter', 'towelSet')).toMatch(/alone until the towel is off/);
   });
 
   it('the show morning has tidies, and says what they may touch: ears, feet, whiskers, stray ends', () => {
     for (const coat of COAT_CLASSES) expect(PROGRAMS[coat].showMorning.map((s) => s.step)).toContain('tidies');
-    const told = `${METHODS.tidies.done} ${METHODS.tidies.how.join(' ')}`.toLowerCase();
-    for (const word of ['ears', 'feet', 'whiskers', 'stray ends', 'no new line']) expect(told).toContain(word);
+    const tidied = `${METHODS.tidies.done} ${told('Poodle (Standard)', 'tidies')}`.toLowerCase();
+    for (const word of ['ears', 'feet', 'whiskers', 'stray ends', 'no new line']) expect(tidied).toContain(word);
   });
 });
 
@@ -261,7 +263,7 @@ describe('what never stops', () => {
       const steps = workOf(made, kennel, 'Juniper').map((a) => a.step);
       expect([kind, steps]).toEqual([kind, expect.arrayContaining(['lineBrush', 'finish', 'takedown'])]);
     }
-    expect(METHODS.finish.how.join(' ')).toMatch(/[Mm]ist/);
+    expect(told('Poodle (Standard)', 'finish')).toMatch(/[Mm]ist/);
   });
 
   it('the after-show: every dog that was in a ring is taken down within four hours or the next day', () => {

@@ -32,7 +32,7 @@ import type {
 } from '@loyal-mane/core';
 import { CARE_LIBRARY, ZONES } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
-import { dropWords, faultWords, schoolLines } from '@loyal-mane/library/words';
+import { dropWords, faultWords } from '@loyal-mane/library/words';
 import { entryFacts } from './kennels/entryFacts.js';
 import { WITHOUT_PLACE, withoutDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
@@ -191,14 +191,6 @@ it('a first ear trim waits for the owner’s consent where consents are kept; la
   expect(drops({ ...untrimmed, consents: [whiskers, { ...whiskers, what: 'firstEars' }] })).toEqual([]);
   expect(drops({ ...untrimmed, lastTrim: lastTrim as LocalDay, consents: [whiskers] })).toEqual([]);
   expect(drops(untrimmed)).toEqual([]);
-});
-
-it('a step tells which side of a question this dog goes by', () => {
-  const dog = { ...dogOf('Hale'), schools: { headInBath: 'b' as const } };
-  const chosen = programOf(dog).chosen.filter((c) => c.by === 'dog');
-  expect(schoolLines('bath', chosen)).toHaveLength(1);
-  expect(schoolLines('bath', chosen)[0]).toMatch(/head.*first/i);
-  expect(schoolLines('nails', chosen)).toEqual([]);
 });
 
 describe('merging', () => {

@@ -57,9 +57,9 @@ const find = (steps: readonly ProgramStep[], step: StepId): ProgramStep => {
 };
 
 describe('the questions', () => {
-  it('are thirty, each with a row, words for both sides and a reason for each', () => {
+  it('are thirty-six, each with a row, words for both sides and a reason for each', () => {
     expect(SCHOOLS.map((s) => s.id)).toEqual([...SCHOOL_IDS]);
-    expect(SCHOOLS).toHaveLength(30);
+    expect(SCHOOLS).toHaveLength(36);
     for (const s of SCHOOLS) {
       const w = SCHOOL_WORDS[s.id];
       for (const text of [w.question, w.a.name, w.a.reason, w.b.name, w.b.reason, w.usual])

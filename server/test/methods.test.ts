@@ -87,6 +87,24 @@ it('keeps what the kennel’s own bottles say, and refuses what makes no sense',
   expect((await lead.get('/api/export').expect(200)).body).toMatchObject({ methods: { products: [rich] } });
 });
 
+it('keeps lines of pages that the kennel changed, in the export too, and refuses what is none', async () => {
+  const { number } = await read();
+  const send = (lines: object[]) => lead.post('/api/methods', { commandId: v7(), number, schools: {}, lines });
+  const hide = { step: 'nails', line: 'nails.round', of: 'kennel', hidden: true };
+  for (const [line, path] of [
+    [{ ...hide, step: 'manicure' }, 'lines[0].step'],
+    [{ ...hide, of: 'everybody' }, 'lines[0].of'],
+    [{ ...hide, line: 'own-1', text: 'x'.repeat(301) }, 'lines[0].text'],
+  ] as const)
+    expect((await send([line]).expect(400)).body).toMatchObject({ code: 'badInput', errors: [{ path }] });
+  const add = { step: 'nails', line: 'own-1', of: 'breed', which: 'Samoyed', text: 'Feet on the blue mat.', after: '' };
+  await send([hide, add]).expect(200);
+  const saved = await read();
+  expect(saved).toMatchObject({ number: number + 1, lines: [hide, add] });
+  expect(saved.history[0]?.lines).toEqual([hide, add]);
+  expect((await lead.get('/api/export').expect(200)).body).toMatchObject({ methods: { lines: [hide, add] } });
+});
+
 it('gives one dog its own ways, with its version', async () => {
   const dog = (await read()).dogs.find((d) => d.coat === 'scissored');
   if (dog === undefined) throw new Error('no scissored dog');
@@ -118,7 +136,14 @@ it('goes out with the kennel and comes with its plan', async () => {
   const { number } = await read();
   await change(number, { gate: 'b' }).expect(200);
   const out = (await lead.get('/api/export').expect(200)).body as { methods?: object };
-  expect(out.methods).toEqual({ number: number + 1, schools: { gate: 'b' }, steps: [], intervals: [], products: [] });
+  expect(out.methods).toEqual({
+    number: number + 1,
+    schools: { gate: 'b' },
+    steps: [],
+    intervals: [],
+    products: [],
+    lines: [],
+  });
   const rows = await world.knex('events').where({ kind: 'methods.changed' }).orderBy('number', 'desc');
   expect(rows[0]).toMatchObject({ subject: 'methods', actor_id: lead.personId });
 });

@@ -65,6 +65,55 @@ it('starts, pauses, goes on and finishes, and keeps the minutes really needed', 
   expect(listed.work.find((w) => w.taskKey === a.key)?.state).toBe('done');
 });
 
+describe('ticks', () => {
+  interface Ticked {
+    work: { ticked?: string[]; version: number; state: string };
+  }
+  const tick = (hand: Hand, a: PlannedActivity, line: string, ticked = true) =>
+    hand.post(path(a, 'tick'), { commandId: v7(), line, ticked });
+  const ticksOf = (answer: { body: unknown }): string[] | undefined => (answer.body as Ticked).work.ticked;
+
+  it('of two people at one task all count, in whatever order, and stay over a pause and a change of hands', async () => {
+    const a = freshTask();
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    const [one, two] = await Promise.all([tick(tuva, a, 'foot.1'), tick(ivo, a, 'foot.2')]);
+    expect([one.status, two.status]).toEqual([200, 200]);
+    await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+    expect(ticksOf(await tick(ivo, a, 'caution.table').expect(200))?.sort()).toEqual([
+      'caution.table',
+      'foot.1',
+      'foot.2',
+    ]);
+    expect(ticksOf(await tick(ivo, a, 'foot.1', false).expect(200))).not.toContain('foot.1');
+    // A tick is no change that another's finish has to know of.
+    const done = await ivo.post(path(a, 'finish'), order(a, 2)).expect(200);
+    expect(ticksOf(done)?.sort()).toEqual(['caution.table', 'foot.2']);
+    const listed = (await maren.get('/api/work')).body as { work: { taskKey: string; ticked?: string[] }[] };
+    expect(listed.work.find((w) => w.taskKey === a.key)?.ticked?.sort()).toEqual(['caution.table', 'foot.2']);
+  });
+
+  it('are not taken back with the last command, and the same one sent twice counts once', async () => {
+    const a = freshTask();
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+    const twice = { commandId: v7(), line: 'foot.1', ticked: true };
+    await tuva.post(path(a, 'tick'), twice).expect(200);
+    expect(ticksOf(await tuva.post(path(a, 'tick'), twice).expect(200))).toEqual(['foot.1']);
+    const back = await tuva.post(path(a, 'undo'), { commandId: v7() }).expect(200);
+    expect((back.body as Ticked).work).toMatchObject({ state: 'running', ticked: ['foot.1'] });
+  });
+
+  it('are refused in words on a task that is not begun or over, and where the line is no line', async () => {
+    const a = freshTask();
+    const early = await tick(tuva, a, 'foot.1').expect(409);
+    expect((early.body as { detail: string }).detail).toMatch(/not being worked on. The tick was not kept/);
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    await tick(tuva, a, 'no such thing; drop').expect(400);
+    await tuva.post(path(a, 'finish'), order(a, 1)).expect(200);
+    await tick(tuva, a, 'foot.1').expect(409);
+  });
+});
+
 it('tells the second of two who finish the same task that the other was quicker', async () => {
   const a = freshTask();
   await tuva.post(path(a, 'start'), order(a, 0)).expect(200);

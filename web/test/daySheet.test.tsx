@@ -1,9 +1,10 @@
 /* The day sheet: ropes, names, what stands around the tasks, load, paper. */
-import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { bundlesOf, careRounds, instantToMs, msToInstant } from '@loyal-mane/core';
 import type { Block, Bundle, DogId, PersonId, PlannedActivity, TaskKey } from '@loyal-mane/core';
-import { METHODS, roundWords } from '@loyal-mane/library/words';
+import { roundWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
+import { pageOf } from '../src/parts/pageOf';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { underLabels } from '../src/rooms/daySheet/underLabels';
 import { DAWN_MS, FILE, KENNEL, NAMES, PLAN, idOf, isToday, show } from './world';
@@ -128,7 +129,7 @@ describe('the day sheet', () => {
     expect(screen.getByRole('list', { name: 'My rounds' })).toHaveTextContent(roundWords(first));
   });
 
-  it('opens a task with how it is done and why it sits there', () => {
+  it('opens a task with how it is done and why it sits there', async () => {
     show(<DaySheetRoom />, { signIn: 'pia' });
     const first = within(screen.getByRole('list', { name: 'My day' })).getAllByRole('button')[0];
     const a = today
@@ -137,7 +138,8 @@ describe('the day sheet', () => {
     if (first === undefined || a === undefined) throw new Error('nothing planned');
     fireEvent.click(first);
     const drawer = screen.getByRole('dialog');
-    for (const line of METHODS[a.step].how) expect(drawer).toHaveTextContent(line);
+    const page = pageOf(a, KENNEL, NAMES.zone);
+    for (const line of page?.lines ?? []) await waitFor(() => expect(drawer).toHaveTextContent(line.text));
     expect(drawer).toHaveTextContent('Why then');
   });
 

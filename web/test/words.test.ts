@@ -127,6 +127,7 @@ describe('two sets of decisions', () => {
     schools: {},
     steps: [],
     intervals: [],
+    lines: [],
     products: [],
     ...more,
   });

@@ -87,6 +87,7 @@ export const houseMethods = (schools: Record<string, 'a' | 'b'> = {}, history: o
   steps: [],
   intervals: [],
   products: [],
+  lines: [],
   dogs: file.dogs.map((d) => ({ dogId: d.id, version: 1, coat: coatClassOf(d, CARE_LIBRARY), schools: {} })),
   history,
 });

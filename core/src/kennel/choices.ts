@@ -34,6 +34,12 @@ export const SCHOOL_IDS = [
   'tableTime',
   'posture',
   'gate',
+  'thickWashes',
+  'trimBegin',
+  'sprayOnLayer',
+  'sprayUpAfter',
+  'eyelashes',
+  'nailTool',
 ] as const;
 /** A question on which practitioners disagree. */
 export type SchoolId = (typeof SCHOOL_IDS)[number];

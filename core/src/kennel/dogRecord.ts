@@ -19,6 +19,7 @@ import {
   STEP_IDS,
   TIGHTNESSES,
   USE_SCOPES,
+  WEAK_LEGS,
   ZONE_TESTS,
 } from './vocabulary.js';
 import type {
@@ -31,6 +32,7 @@ import type {
   StepId,
   Tightness,
   UseScope,
+  WeakLeg,
   ZoneTest,
 } from './vocabulary.js';
 
@@ -234,6 +236,12 @@ export const DogRecord = Type.Object(
     batherId: Type.Optional(id<PersonId>('who baths and dries it where they can')),
     stays: Type.Optional(
       Type.Array(Stay, { maxItems: 200, description: 'when it is in the kennel’s care; always when absent or empty' }),
+    ),
+    weakLegs: Type.Optional(
+      Type.Array(oneOf<WeakLeg>(WEAK_LEGS, 'joint'), {
+        uniqueItems: true,
+        description: 'weak pasterns or sinking hocks: their hair is left, tidiness shows the fault',
+      }),
     ),
     leftOn: Type.Optional(day('since when it is no longer here; its records stay')),
   },

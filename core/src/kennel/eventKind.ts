@@ -11,6 +11,7 @@ export const TASK_EVENTS = [
   'task.finish',
   'task.skip',
   'task.undo',
+  'task.tick',
   'task.finishCoat',
   'task.undoCoat',
 ] as const;

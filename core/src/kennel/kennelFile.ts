@@ -183,6 +183,13 @@ const Work = Type.Object(
       }),
     ),
     reason: Type.Optional(textUpTo(300, 'why skipped')),
+    ticked: Type.Optional(
+      Type.Array(Type.String({ pattern: '^[a-zA-Z0-9.-]{1,60}$' }), {
+        maxItems: 120,
+        uniqueItems: true,
+        description: 'lines of its page that were ticked, cautions that were met',
+      }),
+    ),
   },
   strict,
 );

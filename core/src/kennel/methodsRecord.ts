@@ -76,6 +76,25 @@ export const ProductChange = Type.Object(
 /** A change of how a product is used: parts of water, minutes of soak. */
 export type KennelProductChange = Static<typeof ProductChange>;
 
+/** A kennel's change of one line of a step's page: hidden, put elsewhere, or a line of its own. */
+export const LineChange = Type.Object(
+  {
+    step: oneOf<StepId>(STEP_IDS, 'step'),
+    line: Type.String({
+      pattern: '^[a-zA-Z0-9.-]{1,60}$',
+      description: 'line of the library, or one of the kennel’s own',
+    }),
+    of: oneOf(['kennel', 'coat', 'breed', 'dog'] as const, 'for whom it holds'),
+    which: Type.Optional(textUpTo(80, 'class of coat, breed, or id of the dog')),
+    hidden: Type.Optional(Type.Literal(true, { description: 'not told' })),
+    text: Type.Optional(Type.String({ minLength: 1, maxLength: 300, description: 'a line of the kennel’s own' })),
+    after: Type.Optional(Type.String({ maxLength: 60, description: 'line that it follows; "" = first' })),
+  },
+  strict,
+);
+/** A change of one line of a page. */
+export type KennelLineChange = Static<typeof LineChange>;
+
 /** All that a kennel does in its own way, as one version of it is saved. */
 export const MethodsRecord = Type.Object(
   {
@@ -83,6 +102,7 @@ export const MethodsRecord = Type.Object(
     schools: SchoolsOf,
     steps: Type.Optional(Type.Array(StepChange, { maxItems: 400, description: 'changed steps of care programs' })),
     intervals: Type.Optional(Type.Array(IntervalChange, { maxItems: 100, description: 'changed intervals' })),
+    lines: Type.Optional(Type.Array(LineChange, { maxItems: 400, description: 'changed lines of step pages' })),
     products: Type.Optional(Type.Array(ProductChange, { maxItems: 40, description: 'products as the bottles say' })),
   },
   strict,

@@ -5,7 +5,7 @@ import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import { DogRecord } from './dogRecord.js';
 import type { KennelDog } from './dogRecord.js';
-import { IntervalChange, ProductChange, StepChange } from './methodsRecord.js';
+import { IntervalChange, LineChange, ProductChange, StepChange } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 
 /** A dog's coat and habits, as a lead enters them; whatever is found in the coat has a command of its own. */
@@ -49,6 +49,7 @@ const DOG_PARTS = [
   'wishes',
   'turnsInTub',
   'standsForDryer',
+  'weakLegs',
   'weights',
   'measures',
   'lengths',
@@ -69,6 +70,7 @@ export const MethodPartsSchema = Type.Object(
     steps: Type.Array(StepChange, { maxItems: 400 }),
     intervals: Type.Array(IntervalChange, { maxItems: 100 }),
     products: Type.Array(ProductChange, { maxItems: 40 }),
+    lines: Type.Array(LineChange, { maxItems: 400 }),
   },
   { additionalProperties: false },
 );

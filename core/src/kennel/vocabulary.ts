@@ -137,6 +137,11 @@ export const GROUNDS = ['grass', 'artificial', 'indoors', 'gravel', 'earth'] as 
 /** The ground of a dog's run, which decides how fast it soils. */
 export type Ground = (typeof GROUNDS)[number];
 
+/** Joints whose weakness hair hides. */
+export const WEAK_LEGS = ['pastern', 'hock'] as const;
+/** Weak pasterns, sinking hocks. */
+export type WeakLeg = (typeof WEAK_LEGS)[number];
+
 /** Consents that an owner can give beforehand. */
 export const CONSENTS = ['shaveOut', 'strip', 'firstEars', 'whiskers'] as const;
 /** Steps that cannot be undone and need the owner's consent. */

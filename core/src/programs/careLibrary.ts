@@ -2,6 +2,7 @@
  * The shapes in which the knowledge of the trade reaches the computation: breeds, steps, starting minutes and care
  * programs by coat class. The data itself lives in the library package; nothing here holds a number of its own.
  */
+import type { BreedStyles } from './breedStyles.js';
 import type { ToolNeed } from './mayTrim.js';
 import type { CoatClass } from '../coat/coatClass.js';
 import type { TrimMap, TrimMapId } from '../coat/trimMap.js';
@@ -20,6 +21,8 @@ export interface BreedFacts {
   readonly badge: string;
   /** How feet are shown: "natural", "round, scissored". */
   readonly footStyle: string;
+  /** How feet, ears, throat, head and tail are shown, and how the dog is set up. */
+  readonly styles: BreedStyles;
   readonly trimMap: TrimMapId;
   /** Zones left to grow on puppies and on dogs that grow coat. */
   readonly growOn: ReadonlySet<ZoneId>;

@@ -2,6 +2,7 @@
  * Breeds that a kennel adds or keeps its own row of, read beside the library's.
  */
 import type { KennelBreed } from '../kennel/methodsRecord.js';
+import { breedStyles } from './breedStyles.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
 
 const CM_PER_INCH = 2.54;
@@ -21,6 +22,14 @@ export function breedFactsOf(b: KennelBreed): BreedFacts {
     variant: b.variant,
     badge: b.badge,
     footStyle: b.footStyle ?? '',
+    styles: breedStyles({
+      footStyle: b.footStyle ?? '',
+      earStyle: b.earStyle ?? '',
+      throatStyle: b.throatStyle ?? '',
+      headPlan: b.headPlan ?? '',
+      tailKind: b.tailKind ?? '',
+      stance: b.stance ?? '',
+    }),
     trimMap: b.trimMap,
     growOn: new Set(b.growOn),
     lengthCm: bodyLengthCm([b.dogFromIn, b.dogToIn, b.bitchFromIn, b.bitchToIn], b.lengthToHeight),

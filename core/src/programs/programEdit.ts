@@ -122,7 +122,7 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
     steps.map((s) => (ids.includes(s.step) ? change(s) : s));
   switch (e.edit) {
     case 'drop':
-      return steps.filter((s) => !e.steps.includes(s.step));
+      return dropped(steps, e.steps);
     case 'factor':
       return on(e.steps, (s) => ({ ...s, factor: s.factor * e.factor }));
     case 'longer':
@@ -152,6 +152,20 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
     case 'shiftAim':
       return steps.map((s) => withAimShifted(s, e.days));
   }
+}
+
+/** Steps without some of them; what follows a dropped anchor takes its place, so that the chain stays on its day. */
+function dropped(steps: readonly ProgramStep[], ids: readonly StepId[]): readonly ProgramStep[] {
+  let anchor: ProgramStep | null = null;
+  return steps.flatMap((s) => {
+    if (ids.includes(s.step)) {
+      if (s.anchor) anchor = s;
+      return [];
+    }
+    const held = s.anchor ? s : { ...s, ...(anchor === null ? {} : { anchor: true, aim: anchor.aim }) };
+    anchor = null;
+    return [held];
+  });
 }
 
 /** Only steps of the show bath's own days: their window ends by the site's tub or the day before. */

@@ -27,13 +27,14 @@ export interface TrimDog {
   readonly leftAlone?: readonly ZoneId[];
 }
 
-/** A dog's locks and states on a day; puppies grow coat. */
+/** A dog's locks and states on a day; puppies grow coat, and a weak joint keeps its hair. */
 export function trimDogOf(
-  dog: Pick<KennelDog, 'locked' | 'growsCoat' | 'states'>,
+  dog: Pick<KennelDog, 'locked' | 'weakLegs' | 'growsCoat' | 'states'>,
   puppy: boolean,
   day: LocalDay,
 ): TrimDog {
-  return { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? puppy, leftAlone: zonesLeftAlone(dog, day) };
+  const locked = [...(dog.locked ?? []), ...(dog.weakLegs ?? [])];
+  return { locked, growsCoat: dog.growsCoat ?? puppy, leftAlone: zonesLeftAlone(dog, day) };
 }
 
 /** Zones that a step cuts on a dog of a breed, and those it leaves with the reason; null for a step that cuts nothing. */

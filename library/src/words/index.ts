@@ -61,7 +61,8 @@ export {
   zonesWords,
 } from './productWords.js';
 export { TOOL_NOTES } from './toolNotes.js';
-export { SCHOOL_STEPS, schoolLines, sideFirstWords } from './schoolSteps.js';
+export { SEQUENCE_NAMES } from './sequenceWords.js';
+export { sideFirstWords } from './sideWords.js';
 export { boundDetailWords, boundWords, likelyWords, oddsWords, tightestWords } from './oddsWords.js';
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';

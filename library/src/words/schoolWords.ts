@@ -217,6 +217,42 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     by('Keep misting and brushing', 'Some coats fall before the class is called.'),
     'Hands off; coats that stand up are kept up.',
   ),
+  thickWashes: words(
+    'Washes of thick coats',
+    by('Two washes', 'The first takes the dirt, the second cleans.'),
+    by('One wash, left on about five minutes', 'Shampoo that works needs no second round.'),
+    'Two.',
+  ),
+  trimBegin: words(
+    'Where a trim begins',
+    by('Feet, whiskers and head', 'Small work first, while the dog is fresh.'),
+    by('Rear and topline', 'The large lines set the rest.'),
+    'Small work first; the large lines first on scissored coats.',
+  ),
+  sprayOnLayer: words(
+    'Spray on a layer of hair',
+    by('From root to tip', 'The whole layer stands, as a body needs it.'),
+    by('The root third only', 'Tips stay soft, as a spray-up needs them.'),
+    'Root to tip on the body.',
+  ),
+  sprayUpAfter: words(
+    'A soft spray-up after the show',
+    by('Out the same day', 'Nothing stays that breaks hair.'),
+    by('Left for a few days', 'A soft hold can be brushed, and saves a wash in a series of shows.'),
+    'Out the same day.',
+  ),
+  eyelashes: words(
+    'Eyelashes',
+    by('Shortened', 'A clean eye.'),
+    by('Left', 'They guard the eye; some shows forbid removing them.'),
+    'Left.',
+  ),
+  nailTool: words(
+    'Nails',
+    by('Grinder alone', 'No pinch, and a round edge at once.'),
+    by('Cut first, then ground', 'Long nails are short sooner.'),
+    'Grinder alone.',
+  ),
 };
 
 /** Why a choice is refused because it would hurt. */

@@ -60,6 +60,7 @@ const TASK_WORDS: Readonly<Record<string, string>> = {
   'task.finish': 'finished',
   'task.skip': 'skipped',
   'task.undo': 'took back a record of',
+  'task.tick': 'ticked a line of',
   'pin.set': 'set at a time:',
   'pin.removed': 'unlocked',
 };

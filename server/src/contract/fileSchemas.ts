@@ -52,6 +52,7 @@ export type FileComponent =
   | 'FileStepChange'
   | 'FileIntervalChange'
   | 'FileProductChange'
+  | 'FileLineChange'
   | 'FileDogParts'
   | 'FileDogPatch'
   | 'FilePersonParts'
@@ -127,6 +128,7 @@ export function fileComponents(): Readonly<Record<string, JsonSchema>> {
             steps: { type: 'array', items: { $ref: pathOf('FileStepChange') } },
             intervals: { type: 'array', items: { $ref: pathOf('FileIntervalChange') } },
             products: { type: 'array', items: { $ref: pathOf('FileProductChange') } },
+            lines: { type: 'array', items: { $ref: pathOf('FileLineChange') } },
           },
         },
       },
@@ -153,6 +155,7 @@ export function fileComponents(): Readonly<Record<string, JsonSchema>> {
     FileStepChange: changed('steps'),
     FileIntervalChange: changed('intervals'),
     FileProductChange: changed('products'),
+    FileLineChange: changed('lines'),
     FileDogParts: dogParts,
     FileDogPatch: patch(dogParts),
     FilePersonParts: personParts,

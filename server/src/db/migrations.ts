@@ -5,6 +5,7 @@ import type { Knex } from 'knex';
 import type { Migration } from './migration.js';
 import { checks } from './migrations/009-checks.js';
 import { limits } from './migrations/010-limits.js';
+import { pages } from './migrations/011-pages.js';
 import { bottles } from './migrations/005-bottles.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
@@ -26,6 +27,7 @@ export const MIGRATIONS: readonly Migration[] = [
   trust,
   checks,
   limits,
+  pages,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

@@ -86,6 +86,7 @@ export type MethodsRow = {
   steps: unknown;
   intervals: unknown;
   products: unknown;
+  lines: unknown;
 };
 
 export type OwnersRow = {
@@ -253,6 +254,7 @@ export type TaskWorkRow = {
   reason: string | null;
   version: number;
   expected_min: number | null;
+  ticked: unknown;
 };
 
 export type TransportsRow = {

@@ -27,6 +27,7 @@ function recordFromRow(row: Row): WorkRecord {
     workedMs: Number(row['worked_ms']),
     expectedMin: row['expected_min'],
     reason: row['reason'],
+    ticked: row['ticked'] == null ? null : fromJson(row['ticked']),
   }) as WorkRecord;
 }
 
@@ -60,6 +61,7 @@ export function workToRow(w: WorkRecord): Row {
     worked_ms: w.workedMs,
     expected_min: w.expectedMin ?? null,
     reason: w.reason ?? null,
+    ticked: jsonOrNull(w.ticked),
   };
 }
 
@@ -167,7 +169,7 @@ export class KennelRepository {
       methods: {
         number: Number(row['number']),
         schools: fromJson(row['schools']) as SchoolChoices,
-        ...whereKept(row, 'steps', 'intervals', 'products'),
+        ...whereKept(row, 'steps', 'intervals', 'products', 'lines'),
       },
     };
   }
@@ -211,12 +213,13 @@ export class KennelRepository {
     );
     const { methods } = k;
     if (methods !== undefined) {
-      const { number, steps, intervals, products } = methods;
+      const { number, steps, intervals, products, lines } = methods;
       const kept = {
         schools: JSON.stringify(methods.schools),
         steps: jsonOrNull(steps),
         intervals: jsonOrNull(intervals),
         products: jsonOrNull(products),
+        lines: jsonOrNull(lines),
       };
       await put('methods', [{ number, made_at: at, made_by: null, ...kept }]);
     }

@@ -8,6 +8,7 @@ import { COAT_CLASSES, SCHOOL_IDS } from '@loyal-mane/core';
 import type {
   CoatClass,
   KennelIntervalChange,
+  KennelLineChange,
   KennelProductChange,
   KennelStepChange,
   SchoolChoices,
@@ -21,6 +22,7 @@ const CHOICES = fileSchema('FileSchools', {
 });
 const STEPS = fileSchemas('FileStepChange', { description: 'changed steps of care programs' });
 const INTERVALS = fileSchemas('FileIntervalChange', { description: 'changed intervals of keep-up work' });
+const LINES = fileSchemas('FileLineChange', { description: 'lines of step pages that the kennel changed' });
 const PRODUCT_CHANGES = fileSchemas('FileProductChange', { description: 'products as the kennel’s own bottles say' });
 
 /** As it was sent: the transformer would empty it, and the file's own schema checks it. */
@@ -50,6 +52,12 @@ export class MethodsBodyDto {
   @IsArray()
   @keepAsIs
   products?: Record<string, unknown>[];
+
+  @ApiPropertyOptional(LINES)
+  @IsOptional()
+  @IsArray()
+  @keepAsIs
+  lines?: Record<string, unknown>[];
 }
 
 /** One version of the kennel's own methods. */
@@ -61,6 +69,7 @@ export class MethodsVersionDto {
   @ApiProperty(STEPS) steps!: KennelStepChange[];
   @ApiProperty(INTERVALS) intervals!: KennelIntervalChange[];
   @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
+  @ApiProperty(LINES) lines!: KennelLineChange[];
 }
 
 /** Choices of one dog that differ from the kennel's. */
@@ -78,6 +87,7 @@ export class MethodsDto {
   @ApiProperty(STEPS) steps!: KennelStepChange[];
   @ApiProperty(INTERVALS) intervals!: KennelIntervalChange[];
   @ApiProperty(PRODUCT_CHANGES) products!: KennelProductChange[];
+  @ApiProperty(LINES) lines!: KennelLineChange[];
   @ApiProperty({ type: [DogChoicesDto] }) dogs!: DogChoicesDto[];
   @ApiProperty({ type: [MethodsVersionDto], description: 'newest first' }) history!: MethodsVersionDto[];
 }

@@ -49,11 +49,11 @@ export function readChoices(input: Readonly<Record<string, unknown>>): SchoolCho
 
 /** Changes to the programs as they came in, or a problem that names what cannot be read or worked. */
 function readPrograms(
-  body: Pick<MethodsBodyDto, 'steps' | 'intervals' | 'products'>,
+  body: Pick<MethodsBodyDto, 'steps' | 'intervals' | 'products' | 'lines'>,
   kennel: KennelFile,
 ): ProgramChanges {
-  const { steps = [], intervals = [], products = [] } = body;
-  const read = readMethodParts({ steps, intervals, products });
+  const { steps = [], intervals = [], products = [], lines = [] } = body;
+  const read = readMethodParts({ steps, intervals, products, lines });
   if (!read.ok) {
     const errors = read.issues.map((i) => ({ path: i.path, detail: issueWords(i) }));
     throw new Problem('badInput', 'Not every change can be read. Nothing was changed.', { errors });
@@ -83,9 +83,10 @@ function methodsOf(
     steps: row?.steps == null ? [] : (fromJson(row.steps) as ProgramChanges['steps'] & object),
     intervals: row?.intervals == null ? [] : (fromJson(row.intervals) as ProgramChanges['intervals'] & object),
     products: row?.products == null ? [] : (fromJson(row.products) as ProgramChanges['products'] & object),
+    lines: row?.lines == null ? [] : (fromJson(row.lines) as ProgramChanges['lines'] & object),
   };
 }
-type ProgramChanges = Pick<KennelMethods, 'steps' | 'intervals' | 'products'>;
+type ProgramChanges = Pick<KennelMethods, 'steps' | 'intervals' | 'products' | 'lines'>;
 
 /** Previews and saves methods, versions appended. */
 @Injectable()
@@ -109,6 +110,7 @@ export class MethodsService {
       steps: kennel.methods?.steps ?? [],
       intervals: kennel.methods?.intervals ?? [],
       products: kennel.methods?.products ?? [],
+      lines: kennel.methods?.lines ?? [],
       dogs: kennel.dogs.map((d) => ({
         dogId: d.id,
         version: versions.get(d.id) ?? 1,
@@ -169,6 +171,7 @@ export class MethodsService {
         steps: JSON.stringify(programs.steps ?? []),
         intervals: JSON.stringify(programs.intervals ?? []),
         products: JSON.stringify(programs.products ?? []),
+        lines: JSON.stringify(programs.lines ?? []),
       });
       return {
         kind: 'methods.changed',

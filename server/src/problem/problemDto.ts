@@ -31,6 +31,7 @@ export class MethodsNowDto {
   @ApiProperty(fileSchema('FileSchools')) schools!: object;
   @ApiProperty(fileSchemas('FileStepChange')) steps!: object[];
   @ApiProperty(fileSchemas('FileIntervalChange')) intervals!: object[];
+  @ApiProperty(fileSchemas('FileLineChange')) lines!: object[];
   @ApiProperty(fileSchemas('FileProductChange')) products!: object[];
 }
 

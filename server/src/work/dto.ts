@@ -1,5 +1,16 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsBoolean, IsISO8601, IsIn, IsInt, IsOptional, IsString, IsUUID, MaxLength, Min } from 'class-validator';
+import {
+  IsBoolean,
+  IsISO8601,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+  Min,
+} from 'class-validator';
 import { STEP_IDS, WORK_STATES } from '@loyal-mane/core';
 import type { StepId, WorkState } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
@@ -50,6 +61,18 @@ export class TaskCommandDto extends CommandDto {
   doneBefore?: boolean;
 }
 
+/** A tick on a line of a task's page. */
+export class TickDto extends CommandDto {
+  @ApiProperty({ description: 'line of the page, or a caution' })
+  @IsString()
+  @Matches(/^[a-zA-Z0-9.-]{1,60}$/, { message: 'must be the id of a line' })
+  line!: string;
+
+  @ApiProperty({ description: 'false takes the tick off' })
+  @IsBoolean()
+  ticked!: boolean;
+}
+
 /** A task's record. */
 export class WorkDto {
   @ApiProperty() taskKey!: string;
@@ -64,6 +87,9 @@ export class WorkDto {
   @ApiProperty({ type: 'integer' }) workedMs!: number;
   @ApiPropertyOptional() expectedMin?: number;
   @ApiPropertyOptional() reason?: string;
+  @ApiPropertyOptional({ type: [String], description: 'lines that were ticked, cautions that were met' })
+  ticked?: string[];
+
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 

@@ -9,7 +9,7 @@ import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { TaskKeyDto } from '../plan/dto.js';
 import type { ProblemCode } from '../problem/problem.js';
-import { TaskAnswerDto, TaskCommandDto, WorkListDto } from './dto.js';
+import { TaskAnswerDto, TaskCommandDto, TickDto, WorkListDto } from './dto.js';
 import { WorkService } from './workService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'alreadyOver', 'notNow', 'notAsPlanned', 'otherCommand'];
@@ -61,6 +61,12 @@ export class WorkController {
   @Operation('Skips a task, with the reason.', TaskAnswerDto, REFUSALS)
   skip(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TaskCommandDto): Promise<TaskAnswerDto> {
     return this.run(key, 'skip', given, body);
+  }
+
+  @Post('tasks/:key/tick')
+  @Operation('Ticks a line of a task’s page, or takes the tick off.', TaskAnswerDto, ['notNow', 'otherCommand'])
+  async tick(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TickDto): Promise<TaskAnswerDto> {
+    return { work: await this.service.tick(key as TaskKey, given, body) };
   }
 
   @Post('tasks/:key/undo')

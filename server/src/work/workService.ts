@@ -13,6 +13,7 @@ import {
   mattedZones,
   wallTimeOf,
   withKennelBreeds,
+  withTick,
 } from '@loyal-mane/core';
 import type {
   CoatMarks,
@@ -36,7 +37,7 @@ import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
-import type { TaskCommandDto, WorkDto } from './dto.js';
+import type { TaskCommandDto, TickDto, WorkDto } from './dto.js';
 import { marksBack, takesMarks } from './foundMarks.js';
 
 type Versioned = WorkRecord & { version: number };
@@ -136,13 +137,28 @@ export class WorkService {
     return Math.max(earliestMs, Math.min(nowMs, atMs));
   }
 
-  /** Takes the last command on a task back: the record is as it was before it. */
+  /** Ticks a line: whoever ticks, whenever it arrives, so that two devices at one task both count. */
+  async tick(key: TaskKey, given: Command, { line, ticked }: TickDto): Promise<WorkDto> {
+    return this.events.run(given, async (trx) => {
+      const before = await this.locked(trx, key);
+      const record = withTick(before, line, ticked);
+      if (before === null || record === null)
+        throw new Problem('notNow', 'This task is not being worked on. The tick was not kept.', { current: before });
+      await trx('task_work')
+        .where({ task_key: key })
+        .update({ ticked: record.ticked === undefined ? null : JSON.stringify(record.ticked) });
+      const after = { ...record, version: before.version };
+      return { kind: 'task.tick', subject: key, change: { before, after }, result: after };
+    });
+  }
+
+  /** Takes the last command on a task back: the record is as it was before it, ticks aside. */
   async undo(key: TaskKey, given: Command): Promise<WorkDto | null> {
     return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
       const done: { before: Versioned | null; marks: MarksChange | undefined }[] = [];
       for (const e of await this.events.changesOf(trx, key)) {
-        if (!e.kind.startsWith('task.')) continue;
+        if (!e.kind.startsWith('task.') || e.kind === 'task.tick') continue;
         if (e.kind.startsWith('task.undo')) done.pop();
         else {
           const { before, marks } = e.change as { before: Versioned | null; marks?: MarksChange };
@@ -152,7 +168,7 @@ export class WorkService {
       const last = done[done.length - 1];
       if (last === undefined)
         throw new Problem('notNow', 'There is nothing to take back on this task.', { current: before });
-      const after = await this.save(trx, key, last.before, before);
+      const after = await this.save(trx, key, withTicksOf(last.before, before), before);
       if (last.marks !== undefined && before !== null) await this.putMarksBack(trx, before.step, last.marks);
       const kind = last.marks === undefined ? 'task.undo' : 'task.undoCoat';
       return { kind, subject: key, change: { before, after }, result: after as WorkDto | null };
@@ -294,6 +310,13 @@ export class WorkService {
     const row = personId === undefined ? undefined : await trx('people').where({ id: personId }).first('name');
     return row?.name ?? 'Somebody else';
   }
+}
+
+/** An earlier record with the ticks of now. */
+function withTicksOf(record: WorkRecord | null, now: WorkRecord | null): WorkRecord | null {
+  if (record === null) return null;
+  const { ticked: _then, ...rest } = record;
+  return now?.ticked === undefined ? rest : { ...rest, ticked: now.ticked };
 }
 
 /** Refuses a command whose sender takes the task for another one. */

@@ -9,6 +9,7 @@ import type {
   DogRecordParts,
   KennelBreed,
   KennelIntervalChange,
+  KennelLineChange,
   KennelProductChange,
   KennelStepChange,
   Patch,
@@ -172,6 +173,7 @@ export interface MethodsBody {
   readonly steps: readonly KennelStepChange[];
   readonly intervals: readonly KennelIntervalChange[];
   readonly products: readonly KennelProductChange[];
+  readonly lines: readonly KennelLineChange[];
 }
 
 const bodyOf = (m: MethodsBody) => ({
@@ -179,6 +181,7 @@ const bodyOf = (m: MethodsBody) => ({
   steps: m.steps.map((c) => ({ ...c })),
   intervals: m.intervals.map((c) => ({ ...c })),
   products: m.products.map((c) => ({ ...c })),
+  lines: m.lines.map((c) => ({ ...c })),
 });
 
 /** Saves changed methods as a new version. */

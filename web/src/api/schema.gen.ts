@@ -871,6 +871,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/{key}/tick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ticks a line of a task’s page, or takes the tick off. */
+        post: operations["Work.tick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{key}/undo": {
         parameters: {
             query?: never;
@@ -1836,7 +1853,7 @@ export interface components {
              * @description of schoolRefused
              * @enum {string}
              */
-            school?: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate";
+            school?: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate" | "thickWashes" | "trimBegin" | "sprayOnLayer" | "sprayUpAfter" | "eyelashes" | "nailTool";
             /**
              * @description of schoolRefused
              * @enum {string}
@@ -2074,6 +2091,17 @@ export interface components {
             /** @description null: nobody has touched the task */
             work: components["schemas"]["WorkDto"] | null;
         };
+        TickDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description line of the page, or a caution */
+            line: string;
+            /** @description false takes the tick off */
+            ticked: boolean;
+        };
         AbsenceCommandDto: {
             /**
              * Format: uuid
@@ -2136,6 +2164,8 @@ export interface components {
             intervals: components["schemas"]["FileIntervalChange"][];
             /** @description products as the kennel’s own bottles say */
             products: components["schemas"]["FileProductChange"][];
+            /** @description lines of step pages that the kennel changed */
+            lines: components["schemas"]["FileLineChange"][];
         };
         MethodsDto: {
             /** @description version in force; 0 = as the library has it */
@@ -2148,6 +2178,8 @@ export interface components {
             intervals: components["schemas"]["FileIntervalChange"][];
             /** @description products as the kennel’s own bottles say */
             products: components["schemas"]["FileProductChange"][];
+            /** @description lines of step pages that the kennel changed */
+            lines: components["schemas"]["FileLineChange"][];
             dogs: components["schemas"]["DogChoicesDto"][];
             /** @description newest first */
             history: components["schemas"]["MethodsVersionDto"][];
@@ -2166,6 +2198,8 @@ export interface components {
             intervals?: components["schemas"]["FileIntervalChange"][];
             /** @description products as the kennel’s own bottles say */
             products?: components["schemas"]["FileProductChange"][];
+            /** @description lines of step pages that the kennel changed */
+            lines?: components["schemas"]["FileLineChange"][];
             /** @description version that the sender saw */
             number: number;
         };
@@ -2178,11 +2212,13 @@ export interface components {
             intervals?: components["schemas"]["FileIntervalChange"][];
             /** @description products as the kennel’s own bottles say */
             products?: components["schemas"]["FileProductChange"][];
+            /** @description lines of step pages that the kennel changed */
+            lines?: components["schemas"]["FileLineChange"][];
         };
         RefusedDto: {
             dogId: string;
             /** @enum {string} */
-            school: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate";
+            school: "matsAndWater" | "matsAndTime" | "doubleBeforeBath" | "whenToBathe" | "clusterDays" | "ringDryness" | "sheepdogForceDryer" | "bathScope" | "shampooOn" | "headInBath" | "tubShaking" | "glands" | "sideOrder" | "productAndScissors" | "throat" | "earTop" | "bodyShears" | "footEdge" | "brushingRoute" | "tanglesAtShow" | "preTreat" | "smallTrimsBy" | "puppyWhiskers" | "whiskers" | "curlDrying" | "soakLength" | "coloredBulk" | "tableTime" | "posture" | "gate" | "thickWashes" | "trimBegin" | "sprayOnLayer" | "sprayUpAfter" | "eyelashes" | "nailTool";
             why: string;
         };
         MethodsEffectDto: {
@@ -2253,6 +2289,7 @@ export interface components {
             schools: components["schemas"]["FileSchools"];
             steps: components["schemas"]["FileStepChange"][];
             intervals: components["schemas"]["FileIntervalChange"][];
+            lines: components["schemas"]["FileLineChange"][];
             products: components["schemas"]["FileProductChange"][];
         };
         SchoolsNowDto: {
@@ -2289,7 +2326,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -2956,6 +2993,36 @@ export interface components {
                  * @enum {string}
                  */
                 gate?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                thickWashes?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                trimBegin?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                sprayOnLayer?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                sprayUpAfter?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                eyelashes?: "a" | "b";
+                /**
+                 * @description side
+                 * @enum {string}
+                 */
+                nailTool?: "a" | "b";
             };
             /** @description of note */
             note?: string;
@@ -3043,6 +3110,8 @@ export interface components {
                  */
                 broughtTo?: string;
             }[];
+            /** @description weak pasterns or sinking hocks: their hair is left, tidiness shows the fault */
+            weakLegs?: ("pastern" | "hock")[];
             /**
              * Format: date
              * @description since when it is no longer here; its records stay
@@ -3208,6 +3277,8 @@ export interface components {
             expectedMin?: number;
             /** @description why skipped */
             reason?: string;
+            /** @description lines of its page that were ticked, cautions that were met */
+            ticked?: string[];
         };
         /** @description a task that a lead has set: planning goes around it */
         FilePin: {
@@ -3264,6 +3335,31 @@ export interface components {
         FileStepChange: KennelStepChange;
         FileIntervalChange: KennelIntervalChange;
         FileProductChange: KennelProductChange;
+        FileLineChange: {
+            /**
+             * @description step
+             * @enum {string}
+             */
+            step: "inspection" | "keepUpBrush" | "dressing" | "knots" | "lesson" | "practice" | "shapeCheck" | "shapeTrim" | "strip" | "trimBath" | "blowOut" | "brushOut1" | "preTreat" | "brushOut2" | "glands" | "mittClean" | "bath" | "bathWhites" | "condition" | "towel" | "forceDry" | "heatDry" | "dryCheck" | "undercoat" | "lineBrush" | "combThrough" | "clip" | "nails" | "ears" | "throat" | "whiskers" | "naturalTrim" | "roughTrim" | "towelSoak" | "towelSet" | "towelRelease" | "fineTrim" | "outlineCheck" | "wraps" | "bag" | "load" | "spotWash" | "touchUp" | "finish" | "tidies" | "gate" | "ring" | "winnersHold" | "skinLook" | "takedown";
+            /** @description line of the library, or one of the kennel’s own */
+            line: string;
+            /**
+             * @description for whom it holds
+             * @enum {string}
+             */
+            of: "kennel" | "coat" | "breed" | "dog";
+            /** @description class of coat, breed, or id of the dog */
+            which?: string;
+            /**
+             * @description not told
+             * @constant
+             */
+            hidden?: true;
+            /** @description a line of the kennel’s own */
+            text?: string;
+            /** @description line that it follows; "" = first */
+            after?: string;
+        };
         FileDogParts: DogRecordParts;
         FileDogPatch: Patch<DogRecordParts>;
         FilePersonParts: PersonParts;
@@ -5093,6 +5189,39 @@ export interface operations {
             403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["AlreadyOverOrNotAsPlannedOrNotNowOrOtherCommandOrStale"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Work.tick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
             413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];

@@ -2,7 +2,7 @@
  * A command on a task as it is given at the bench, and what the list of work will be once it has arrived.
  */
 import type { StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
-import { applyWorkCommand, instantToMs } from '@loyal-mane/core';
+import { applyWorkCommand, instantToMs, withTick } from '@loyal-mane/core';
 import type { Instant } from '@loyal-mane/core';
 import { post } from './client';
 import type { Work } from './queries';
@@ -11,7 +11,7 @@ import type { Work } from './queries';
 export interface TaskOrder {
   readonly commandId: string;
   readonly key: TaskKey;
-  readonly command: WorkCommand | 'undo';
+  readonly command: WorkCommand | 'undo' | 'tick';
   readonly version: number;
   readonly dogId: DogId;
   readonly step: StepId;
@@ -22,13 +22,19 @@ export interface TaskOrder {
   readonly reason?: string;
   readonly anyway?: boolean;
   readonly doneBefore?: boolean;
+  /** Of a tick: the line, and whether it is ticked or the tick taken off. */
+  readonly tick?: { readonly line: string; readonly ticked: boolean };
 }
 
 /** Sends an order; answers the record after it, null when there is none any more. */
 export async function sendOrder(order: TaskOrder): Promise<Work | null> {
-  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore } = order;
+  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore, tick } = order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
+  if (command === 'tick')
+    return (
+      await post('/api/tasks/{key}/tick', { params, body: { commandId, ...(tick ?? { line: '', ticked: false }) } })
+    ).work;
   const body = {
     ...{ commandId, version, dogId, step, stationId, at },
     ...(reason === undefined ? {} : { reason }),
@@ -60,6 +66,7 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
     (work, order) => {
       const before = work.find((w) => w.taskKey === order.key) ?? null;
       if (order.command === 'undo') return work;
+      if (order.command === 'tick') return withWaitingTick(work, before, order);
       const { key, dogId, step, stationId, personId, reason } = order;
       const outcome = applyWorkCommand(before, order.command, {
         ...{ taskKey: key, dogId, step, stationId, personId, nowMs: instantToMs(order.at) },
@@ -70,4 +77,9 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
     },
     [...list],
   );
+}
+
+function withWaitingTick(list: readonly Work[], before: Work | null, { key, tick }: TaskOrder): Work[] {
+  const after = tick === undefined ? null : withTick(before, tick.line, tick.ticked);
+  return after === null || before === null ? [...list] : withAnswer(list, key, { ...after, version: before.version });
 }

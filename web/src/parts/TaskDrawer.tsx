@@ -4,51 +4,21 @@
  */
 import { useQuery } from '@tanstack/react-query';
 import { Drawer } from 'antd';
+import { Suspense, lazy } from 'react';
 import { instantToMs } from '@loyal-mane/core';
 import type { Instant, PlannedActivity, StepId } from '@loyal-mane/core';
-import {
-  CAUTIONS,
-  DEFER,
-  METHODS,
-  clockWords,
-  dayWords,
-  durationWords,
-  reasonWords,
-  restsOnWords,
-} from '@loyal-mane/library/words';
+import { METHODS, clockWords, dayWords, durationWords, reasonWords, restsOnWords } from '@loyal-mane/library/words';
 import { methodsQuery, slackQuery } from '../api/queries';
 import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
-import { howLines } from './howLines';
 import { useReturnFocus } from './useReturnFocus';
 import { useRooms } from './useRooms';
 
+/* Pages come with the first drawer that is opened, not with the application. */
+const HowTo = lazy(() => import('./HowTo'));
+
 function stepOfKey(key: string): StepId {
   return key.split(':').at(-3) as StepId;
-}
-
-/** How a step is done, and what shows that it is finished. */
-export function HowTo({ step, how }: { step: StepId; how?: readonly string[] }) {
-  const words = METHODS[step];
-  return (
-    <>
-      <h3 style={{ fontSize: 16, marginTop: 16 }}>How</h3>
-      <ol className="how">
-        {(how ?? words.how).map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ol>
-      <p>
-        <b>Finished when:</b> {words.done}
-      </p>
-      {words.cautions.map((id) => (
-        <p className="caution" key={id}>
-          {CAUTIONS[id]}
-        </p>
-      ))}
-      <p className="soft">{DEFER}</p>
-    </>
-  );
 }
 
 /** A task, opened. */
@@ -117,7 +87,9 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
           </>
         )}
       </dl>
-      <HowTo step={a.step} how={howLines(a, kennel, names, methods)} />
+      <Suspense fallback={<p className="soft">Loading.</p>}>
+        <HowTo task={a} kennel={kennel} zone={names.zone} methods={methods} />
+      </Suspense>
     </Drawer>
   );
 }

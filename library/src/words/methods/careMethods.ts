@@ -3,13 +3,6 @@
  */
 import { words } from './stepWords.js';
 
-const BRUSH_OUT_FIRST = [
-  'Mist the coat: dry brushing breaks hair.',
-  'Make one light pass over the surface to lay the hair straight.',
-  'Then brush by lines, from the foot upward and the tail forward: part to the skin, brush outward, let down the next strip.',
-  'Hold the rest back with clips: they show where you have been.',
-];
-
 /** One entry a step. */
 export const CARE_METHODS = {
   inspection: words(
@@ -18,10 +11,6 @@ export const CARE_METHODS = {
     'soft',
     ['found', 'infection'],
     'Hands have been over the whole dog, and what was found is written down.',
-    'Look at ears, eyes and teeth.',
-    'Feel the skin by hand against the growth, from head to tail.',
-    'Check nails, pads and vent, and feel for lumps.',
-    'Note signs of season, appetite, loose tufts and soiling.',
   ),
   keepUpBrush: words(
     'Keep-up brushing',
@@ -29,31 +18,14 @@ export const CARE_METHODS = {
     'moss',
     ['table', 'solidMats'],
     'Skin visible along every part; brushed hair shows separate strands, not clumps.',
-    'Mist the coat first; a double coat only when it is dry.',
-    'Brush by lines, to the skin. In coat change begin at the neck and behind the ears.',
-    'Comb each region after it is brushed.',
-    'Write down knots by zone.',
   ),
-  dressing: words(
-    'Dressing',
-    'comb',
-    'moss',
-    ['spray'],
-    'Fringes part to the tips, and nothing feels sticky.',
-    'Rub a little dressing between your palms and work it in by hand.',
-    'Brush with the coarse side, then with the fine side.',
-    'Put stain barrier on belly, sheath and behind the ears.',
-  ),
+  dressing: words('Dressing', 'comb', 'moss', ['spray'], 'Fringes part to the tips, and nothing feels sticky.'),
   knots: words(
     'Knots out',
     'mat-work',
     'plum',
     ['solidMats', 'pull', 'table'],
     'The comb goes through to the skin at that place.',
-    'Spray with loosening spray and wait five minutes.',
-    'Open the knot with your fingers first. Then use the corner of the slicker: a few light strokes from the tips, your hand on the skin.',
-    'Change place often; go back to spray and fingers if nothing gives.',
-    'Show the lead handler what does not part.',
   ),
   practice: words(
     'First practice',
@@ -61,9 +33,6 @@ export const CARE_METHODS = {
     'plum',
     ['blades', 'earRule', 'consent', 'table'],
     'The trim is finished far from any show, and how it came out is written down.',
-    'The person who will do it practices it about two months before their first show with it.',
-    'Take small amounts, thinners first, and look again after a pause.',
-    'Note what went wrong while the coat can still grow.',
   ),
   lesson: words(
     'First lesson',
@@ -71,10 +40,6 @@ export const CARE_METHODS = {
     'moss',
     ['table', 'found'],
     'It ended while the dog was still content, and what it accepted is noted.',
-    'Work for a few minutes only, with rewards; stop before it is too much.',
-    'Teach the table, the brush, a look at ears, feet and teeth, and turning on a cue.',
-    'Let the dog hear sounds and sprays from afar; use a wet cloth before running water.',
-    'Move the clipper along the body switched off; later switched on, away from the face.',
   ),
   skinLook: words(
     'Skin look',
@@ -82,9 +47,6 @@ export const CARE_METHODS = {
     'soft',
     ['found'],
     'The skin was looked at wherever product and bands were.',
-    'Part the coat where product, bands and the lead were.',
-    'Look for redness and rubbed spots; look at ears, eyes and pads.',
-    'Give water, food and rest.',
   ),
   takedown: words(
     'After-show',
@@ -92,10 +54,6 @@ export const CARE_METHODS = {
     'tarn',
     ['table', 'solidMats', 'wash'],
     'Products, bands and kept tangles are out, and the comb passes.',
-    'Take out everything that must come out, by the dog’s recipe.',
-    'Open backcombing and kept tangles, with your fingers first.',
-    'Use loosening spray, brush by lines, then comb.',
-    'Leave no product in: it attracts dirt and breaks hair.',
   ),
   spotWash: words(
     'Spot wash',
@@ -103,9 +61,6 @@ export const CARE_METHODS = {
     'tarn',
     ['wash', 'crusts'],
     'The soiled zone is clean, rinsed and dry, and the rest has stayed dry.',
-    'Lay a towel around the zone.',
-    'Wash, rinse fully, press dry.',
-    'Dry with heat and brush the way the hair lies.',
   ),
   preTreat: words(
     'Stain pre-treat',
@@ -113,10 +68,6 @@ export const CARE_METHODS = {
     'tarn',
     ['crusts', 'wash'],
     'Every stain is wet with the pre-treat, about 30 minutes before the bath.',
-    'Put it on the dry coat: tear lines, mouth, urine stains, feet.',
-    'Work it in by fingertip, away from the eye itself.',
-    'Let it work while you brush the other flank.',
-    'Renew it where wetting washed it off.',
   ),
   brushOut2: words(
     'Brush-out, second flank',
@@ -124,17 +75,6 @@ export const CARE_METHODS = {
     'moss',
     ['table', 'solidMats'],
     'No mats are left anywhere: water sets them.',
-    ...BRUSH_OUT_FIRST,
-    'Brush the inner sides of the legs underneath, then stand the dog up for one pass all over.',
   ),
-  mittClean: words(
-    'Mitt clean, curry',
-    'tidy',
-    'tarn',
-    ['table'],
-    'A white cloth wiped to the root stays white.',
-    'Cleaning spray on the mitt, worked in with the curry.',
-    'Clean the whole dog and legs, with and against the hair, down to the root.',
-    'Curry again while still damp.',
-  ),
+  mittClean: words('Mitt clean, curry', 'tidy', 'tarn', ['table'], 'A white cloth wiped to the root stays white.'),
 };

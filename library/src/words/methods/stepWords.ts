@@ -1,5 +1,6 @@
 /*
- * The shape of one step's words: name, sign, how it is done, what shows that it is finished, its cautions.
+ * The shape of one step's words: name, sign, what shows that it is finished, its cautions. How it is done stands on its page,
+ * which is composed for each dog.
  */
 import type { CautionId } from '../cautions.js';
 
@@ -13,20 +14,18 @@ export interface StepWords {
   /** Symbol in the sprite of glyphs, without its `g-`. */
   readonly glyph: string;
   readonly tone: Tone;
-  readonly how: readonly string[];
   /** The sign that it is finished. */
   readonly done: string;
   readonly cautions: readonly CautionId[];
 }
 
-/** One step, in the order in which it is read. */
+/** One step. */
 export function words(
   name: string,
   glyph: string,
   tone: Tone,
   cautions: readonly CautionId[],
   done: string,
-  ...how: string[]
 ): StepWords {
-  return { name, glyph, tone, how, done, cautions };
+  return { name, glyph, tone, done, cautions };
 }

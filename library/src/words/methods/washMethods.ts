@@ -3,13 +3,6 @@
  */
 import { words } from './stepWords.js';
 
-const BRUSH_OUT_FIRST = [
-  'Mist the coat: dry brushing breaks hair.',
-  'Make one light pass over the surface to lay the hair straight.',
-  'Then brush by lines, from the foot upward and the tail forward: part to the skin, brush outward, let down the next strip.',
-  'Hold the rest back with clips: they show where you have been.',
-];
-
 /** One entry a step. */
 export const WASH_METHODS = {
   trimBath: words(
@@ -18,10 +11,6 @@ export const WASH_METHODS = {
     'tarn',
     ['tub', 'wash', 'solidMats', 'lifting', 'cotton'],
     'Feet, vent, belly, tail and ears are checked, and the rinse water runs clear.',
-    'Wet the dog to the skin by hand with lukewarm water.',
-    'Work diluted shampoo along the hair by sections, one leg at a time.',
-    'Wash the face last, with the fingertips.',
-    'Rinse from the top, then the undersides, by feel.',
   ),
   blowOut: words(
     'Dry blow-out',
@@ -29,10 +18,6 @@ export const WASH_METHODS = {
     'brass',
     ['noise', 'power', 'table'],
     'Loose undercoat has flown. The coat is loose, not finished.',
-    'Use a room of its own; cover mouth, eyes and ears.',
-    'Work by lines near the skin, undersides too.',
-    'Begin with rear, chest and outer legs: undercoat packs there.',
-    'Clear the filter afterwards.',
   ),
   brushOut1: words(
     'Brush-out',
@@ -40,8 +25,6 @@ export const WASH_METHODS = {
     'moss',
     ['table', 'solidMats', 'paleSkin'],
     'The skin shows along every part, and the comb meets nothing.',
-    ...BRUSH_OUT_FIRST,
-    'In long coats put the pre-treat on when this flank is done.',
   ),
   bath: words(
     'Bath',
@@ -49,11 +32,6 @@ export const WASH_METHODS = {
     'tarn',
     ['tub', 'wash', 'solidMats', 'lifting', 'cotton', 'crusts'],
     'Feet, vent, belly, tail and ears are checked, cotton is out, and no shampoo can be felt.',
-    'Test lukewarm water on your wrist, and wet the dog to the skin by hand.',
-    'Work diluted shampoo along the hair: wash and rinse the front half, then the rear, then the front again on thick coats.',
-    'Wash one leg at a time from armpit to foot, then feet, belly, vent and tail.',
-    'Wash the head last, with the fingertips; flush the eyes with clean water from behind.',
-    'Wash thick coats twice.',
   ),
   bathWhites: words(
     'Bath, whites only',
@@ -61,9 +39,6 @@ export const WASH_METHODS = {
     'tarn',
     ['tub', 'wash', 'solidMats', 'lifting', 'cotton', 'crusts'],
     'White zones are rinsed clear, and the harsh body coat has stayed dry.',
-    'Wash the white zones only: head, collar, legs, feet and tail tip.',
-    'Keep the body coat dry: it softens when washed.',
-    'Leave the whitener in for 5 to 10 minutes, then rinse it out fully.',
   ),
   condition: words(
     'Condition, soak',
@@ -71,9 +46,6 @@ export const WASH_METHODS = {
     'tarn',
     ['tub', 'wash'],
     'The label’s minutes are over and it is rinsed out. Go by time: conditioner cannot be felt.',
-    'Go by the purpose of the bath: a show bath spares the zones where body is wanted.',
-    'Use more on packed zones: it lets undercoat go at the dryer.',
-    'Stay with the dog. Use the wait to top up bottles.',
   ),
   glands: words(
     'Glands',
@@ -81,30 +53,14 @@ export const WASH_METHODS = {
     'tarn',
     ['tub', 'vetWork'],
     'The glands are empty; hands, dog and tub were washed at once.',
-    'Only somebody trained for it does this; careless pressure hurts.',
-    'Do it in the tub before the bath, and not if the last bath was within a week.',
-    'Pain, blood, swelling or smell: stop, vet.',
   ),
-  towel: words(
-    'Towel',
-    'towel',
-    'tarn',
-    ['tub'],
-    'Feet and belly do not drip, and the coat lies as it should dry.',
-    'Press along the growth; never rub long hair.',
-    'Comb the wet coat into its lie with the tub’s own slicker.',
-    'Bring the dog to the dryer within ten minutes.',
-  ),
+  towel: words('Towel', 'towel', 'tarn', ['tub'], 'Feet and belly do not drip, and the coat lies as it should dry.'),
   forceDry: words(
     'Force dry',
     'force-dry',
     'brass',
     ['noise', 'power', 'table', 'heat'],
     'The hair is straight at the root and only damp. Heat follows within 15 minutes.',
-    'Lay a towel on the table: it takes the water driven down.',
-    'Dry short hair first, rear to front, top to underside, near the skin, slowly.',
-    'Lift the opposite leg for the inner thighs.',
-    'Curl that still catches the comb is not straight yet. Dry on; it is no mat.',
   ),
   heatDry: words(
     'Heat dry with brush',
@@ -112,10 +68,6 @@ export const WASH_METHODS = {
     'brass',
     ['heat', 'heatedPen', 'power', 'table'],
     'Every zone is warm, dry and lies as it should.',
-    'Raise the coat on the brush and dry it toward its final lie, zone by zone.',
-    'Dry the chest forward and down, fronts of legs up and then laid, the tail straight down both sides.',
-    'Take time under the ears: they stay wet longest.',
-    'Keep the heat on the hair, never on the skin.',
   ),
   dryCheck: words(
     'Dry and straight check',
@@ -123,10 +75,6 @@ export const WASH_METHODS = {
     'brass',
     ['table'],
     'Every zone passes both tests: dry at the root, and no kink.',
-    'Test for dry: feel the root with your fingertips; dry hair is paler.',
-    'Test for straight: no kink at the root.',
-    'Test armpits, groin, behind the ears and under the collar.',
-    'A kinked zone needs heat again, not mat work.',
   ),
   undercoat: words(
     'Undercoat out',
@@ -134,9 +82,5 @@ export const WASH_METHODS = {
     'moss',
     ['table', 'pull'],
     'The skin shows in every zone when the coat is parted.',
-    'Work only on a bone-dry coat.',
-    'Work by lines from the skin: rake, slicker, comb.',
-    'Begin with the packed areas: rear, chest, undersides, outer legs, tail.',
-    'Write down by zone how much you found.',
   ),
 };

@@ -9,6 +9,7 @@ import type { WorkCommand } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
+import { pageOf } from '../../parts/pageOf';
 import { useShortcut } from '../../parts/useShortcut';
 import { WET } from '../../theme/palette';
 import { themeOf } from '../../theme/tokens';
@@ -19,6 +20,7 @@ import { Refusals } from './Refusals';
 import { SkipDialog } from './SkipDialog';
 import { TaskSide } from './TaskSide';
 import { TaskWork } from './TaskWork';
+import { nextLine, tickingOf } from './ticking';
 import type { BenchTask } from './myTasks';
 import { isTooSoon, useBench, useBenchCommands } from './useBench';
 import './bench.css';
@@ -45,16 +47,20 @@ function Bench() {
   const { kennel, names, now, personId, tasks, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
+  const { tap, tick, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
   const [tooSoon, setTooSoon] = useState<BenchTask | null>(null);
   const give = (t: BenchTask, command: WorkCommand | 'undo'): void =>
     command === 'finish' && isTooSoon(t, now) ? setTooSoon(t) : tap(t, command);
+  const page = task === null ? null : pageOf(task.activity, kennel, names.zone, methods);
+  const ticking = tickingOf(task, tick);
+  const next = page === null ? null : nextLine(page, ticking);
   useBenchKeys({
     toggle: () => task !== null && give(task, toggleOf(task)),
     finish: () => task?.work != null && give(task, 'finish'),
     undo: () => undo !== null && give(undo.task, 'undo'),
+    tick: () => next !== null && ticking?.onTick(next.id, true),
   });
   const dog = kennel.dogs.find((d) => d.id === task?.activity.dogId);
   const view = { kennel, names, now };
@@ -66,10 +72,13 @@ function Bench() {
         <NoTask personId={personId} tasks={tasks} onTakeBack={(t) => give(t, 'undo')} {...view} />
       ) : (
         <div className="bench-main">
-          <TaskWork task={task} methods={methods} {...view} />
+          <TaskWork task={task} page={page} ticking={ticking} {...view} />
           <TaskSide
             task={task}
             tasks={tasks}
+            page={page}
+            next={next}
+            ticking={ticking}
             onChoose={choose}
             onFind={() => setFinding(true)}
             onTakeBack={(t) => give(t, 'undo')}
@@ -142,8 +151,16 @@ function toggleOf(task: BenchTask): WorkCommand {
 /** A button that has the focus keeps its own Space and Enter. */
 const onButton = (e: KeyboardEvent): boolean => e.target instanceof HTMLElement && e.target.tagName === 'BUTTON';
 
-function useBenchKeys(on: { toggle: () => unknown; finish: () => unknown; undo: () => unknown }): void {
+interface BenchKeys {
+  readonly toggle: () => unknown;
+  readonly finish: () => unknown;
+  readonly undo: () => unknown;
+  readonly tick: () => unknown;
+}
+
+function useBenchKeys(on: BenchKeys): void {
   useHotkeys('space', () => void on.toggle(), { ignoreEventWhen: onButton, preventDefault: true });
   useHotkeys('enter', () => void on.finish(), { ignoreEventWhen: onButton });
   useShortcut('u', () => void on.undo());
+  useShortcut('t', () => void on.tick());
 }

@@ -4,18 +4,18 @@
  */
 import type { Names } from '@loyal-mane/library/words';
 import { METHODS, clockWords } from '@loyal-mane/library/words';
-import type { WorkCommand } from '@loyal-mane/core';
 import { instantToMs } from '@loyal-mane/core';
 import type { Outbox } from '../../api/outbox';
 import { dismiss } from '../../api/outbox';
 import type { TaskOrder } from '../../api/taskOrder';
 
-const DONE_WORDS: Readonly<Record<WorkCommand | 'undo', string>> = {
+const DONE_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   start: 'start',
   pause: 'pause',
   resume: 'go on',
   finish: 'finish',
   skip: 'skip',
+  tick: 'ticked',
   undo: 'take back',
 };
 

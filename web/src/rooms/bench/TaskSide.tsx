@@ -1,11 +1,15 @@
 /*
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
-import { useState } from 'react';
-import { CAUTIONS, clockWords, DEFER, METHODS, weekdayWords } from '@loyal-mane/library/words';
+import { Suspense, lazy } from 'react';
+import { cautionTick } from '@loyal-mane/core';
+import type { PageLine } from '@loyal-mane/core';
+import type { StepPage } from '@loyal-mane/library/pages';
+import { CAUTIONS, clockWords, DEFER, weekdayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { DogBadge, Sign, StepGlyph } from '../../parts/Glyph';
+import type { Ticking } from '../../parts/PageLines';
 import type { BenchView } from './benchView';
 import { taskWords } from './benchView';
 import { DoneToday } from './DoneToday';
@@ -13,25 +17,30 @@ import type { BenchTask } from './myTasks';
 import { isOver } from './myTasks';
 
 const MOST_LISTED = 4;
-/** Cautions in sight; the rest one touch away, so that the list of what comes next stays on the screen. */
-const MOST_CAUTIONS = 2;
+/** Cautions in sight at once, by turn of the work; the next comes when one was met. */
+const MOST_CAUTIONS = 3;
+const ZonePicture = lazy(() => import('../../parts/ZonePicture'));
 
 interface Props extends BenchView {
   readonly task: BenchTask;
   readonly tasks: readonly BenchTask[];
+  readonly page: StepPage | null;
+  /** Line of a guided sequence that is done next. */
+  readonly next: PageLine | null;
+  readonly ticking: Ticking | null;
   readonly onChoose: (key: string) => void;
   readonly onFind: () => void;
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
 /** The dog, cautions, and the tasks that follow. */
-export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }: Props) {
+export function TaskSide({ task, tasks, page, next, ticking, onChoose, onFind, onTakeBack, ...view }: Props) {
   const { kennel, names } = view;
   const dog = kennel.dogs.find((d) => d.id === task.activity.dogId);
   return (
     <div role="region" aria-label="The dog and what follows" tabIndex={0}>
       <div className="bench-dog">
-        <DogBadge badge={dog?.badge ?? 'samoyed'} width={150} tone="tarn" />
+        <DogPicture badge={dog?.badge ?? 'samoyed'} next={next} />
         <button type="button" className="find-it" onClick={onFind}>
           <Sign id="inspection" size={30} />{' '}
           {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
@@ -40,7 +49,7 @@ export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }:
       <div className="who-line centered">
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
-      <Cautions key={task.activity.step} ids={METHODS[task.activity.step].cautions} />
+      <Cautions ids={page?.cautions ?? []} ticking={ticking} />
       <ul className="bench-list" aria-label="Today">
         {tasks
           .filter((t) => !isOver(t))
@@ -61,24 +70,40 @@ export function TaskSide({ task, tasks, onChoose, onFind, onTakeBack, ...view }:
   );
 }
 
-function Cautions({ ids }: { ids: readonly CautionId[] }) {
-  const [all, setAll] = useState(false);
-  const shown = all ? ids : ids.slice(0, MOST_CAUTIONS);
+/** The dog; its zones are lit where the next line of a sequence is done. */
+function DogPicture({ badge, next }: { badge: string; next: PageLine | null }) {
+  const still = <DogBadge badge={badge} width={150} tone="tarn" />;
+  if (next?.zones === undefined || next.zones.length === 0) return still;
   return (
-    <>
+    <Suspense fallback={still}>
+      <ZonePicture badge={badge} zones={next.zones} />
+    </Suspense>
+  );
+}
+
+/** All that can hurt at this step, a few at a time; each is met once per task. */
+function Cautions({ ids, ticking }: { ids: readonly CautionId[]; ticking: Ticking | null }) {
+  const open = ids.filter((id) => ticking?.ticked.has(cautionTick(id)) !== true);
+  const shown = open.slice(0, MOST_CAUTIONS);
+  const rest = open.length - shown.length;
+  return (
+    <section aria-label="Watch out for" className="bench-cautions">
       {shown.map((id) => (
-        <p className="caution" key={id}>
-          {CAUTIONS[id]}
-        </p>
+        <div className="caution" key={id}>
+          <span>{CAUTIONS[id]}</span>
+          {ticking !== null && (
+            <button type="button" onClick={() => ticking.onTick(cautionTick(id), true)}>
+              Understood
+            </button>
+          )}
+        </div>
       ))}
-      <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
-        {all
-          ? `${DEFER} Show less`
-          : ids.length > MOST_CAUTIONS
-            ? `${String(ids.length - MOST_CAUTIONS)} more to watch out for, and who decides`
-            : 'Who decides'}
-      </button>
-    </>
+      <p className="soft">
+        {rest > 0 && `${String(rest)} more after these. `}
+        {open.length === 0 && ids.length > 0 && `All ${String(ids.length)} cautions of this step were met. `}
+        {DEFER}
+      </p>
+    </section>
   );
 }
 

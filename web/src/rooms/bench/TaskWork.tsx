@@ -2,10 +2,11 @@
  * The task itself: what, how long so far, how it is done, when it is finished.
  */
 import { workedMs } from '@loyal-mane/core';
+import type { StepPage } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
-import type { Methods } from '../../api/queries';
 import { StepGlyph } from '../../parts/Glyph';
-import { howLines } from '../../parts/howLines';
+import { PageLines } from '../../parts/PageLines';
+import type { Ticking } from '../../parts/PageLines';
 import type { BenchView } from './benchView';
 import { EstimateBand } from './EstimateBand';
 import type { BenchTask } from './myTasks';
@@ -21,15 +22,25 @@ function clockOf(ms: number): string {
 
 interface Props extends BenchView {
   readonly task: BenchTask;
-  readonly methods: Methods | undefined;
+  /** Null where the dog is gone. */
+  readonly page: StepPage | null;
+  readonly ticking: Ticking | null;
+}
+
+/** So many lines still fit under the large timer. */
+const MOST_SHORT = 6;
+
+/** A long page has a smaller timer, so that its first lines are in sight. */
+function isLong(page: StepPage | null): boolean {
+  return (page?.lines.length ?? 0) > MOST_SHORT;
 }
 
 /** The task in large type: time worked, how it is done, when it is finished. */
-export function TaskWork({ task, methods, kennel, names, now }: Props) {
+export function TaskWork({ task, page, ticking, names, now }: Props) {
   const { activity, work } = task;
   const worked = work === null ? 0 : workedMs(work, now);
   return (
-    <div role="region" aria-label="The task" tabIndex={0}>
+    <div role="region" aria-label="The task" tabIndex={0} className={isLong(page) ? 'long' : undefined}>
       <h1>
         <StepGlyph step={activity.step} size={54} />
         <span>
@@ -40,13 +51,9 @@ export function TaskWork({ task, methods, kennel, names, now }: Props) {
         {clockOf(worked)}
       </div>
       <EstimateBand minutes={activity.minutes} workedMs={worked} started={work !== null} />
-      <ol className="bench-how">
-        {howLines(activity, kennel, names, methods).map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ol>
+      <div className="bench-how">{page !== null && <PageLines page={page} ticking={ticking} />}</div>
       <div className="bench-done">
-        <b>Finished when:</b> {METHODS[activity.step].done}
+        <b>Finished when:</b> {page?.done ?? METHODS[activity.step].done}
       </div>
     </div>
   );

@@ -34,7 +34,8 @@ export function useBench() {
   const work = withWaiting(known, waiting);
   const [params] = useSearchParams();
   const now = useNow(500);
-  const personId = params.get('person') ?? session.personId;
+  const asked = params.get('person') ?? '';
+  const personId = asked === '' ? session.personId : asked;
   const tasks = myTasks(plan, work, personId, names.zone, now);
   const [chosen, setChosen] = useState<string | null>(null);
   const picked = tasks.find(
@@ -43,6 +44,8 @@ export function useBench() {
   return { session, kennel, names, now, personId, tasks, task: picked ?? currentTask(tasks), choose: setChosen };
 }
 
+const CANNOT_KEEP = 'This device cannot keep records (its storage is full or closed). Nothing was recorded.';
+
 /** A bar that offers to take the last command back. */
 export interface UndoOffer {
   readonly task: BenchTask;
@@ -50,7 +53,7 @@ export interface UndoOffer {
   readonly until: number;
 }
 
-type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore'>;
+type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'tick'>;
 
 /** A finish that came too soon is asked about before it is given. */
 export function isTooSoon(task: BenchTask, nowMs: number): boolean {
@@ -93,10 +96,19 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     };
   }, [client, me]);
 
-  const order = (task: BenchTask, command: WorkCommand | 'undo', more: More): TaskOrder => {
+  const order = (task: BenchTask, command: TaskOrder['command'], more: More): TaskOrder => {
     const { key, dogId, step, stationId } = task.activity;
     const common = { commandId: newCommandId(), personId: me, at: msToInstant(serverNowMs()) };
     return { ...common, key, command, version: task.work?.version ?? 0, dogId, step, stationId, ...more };
+  };
+
+  /** Ticks a line of a task's page; many may be ticked in a second, so that the buttons do not rest. */
+  const tick = (task: BenchTask, line: string, ticked: boolean): void => {
+    try {
+      give(order(task, 'tick', { tick: { line, ticked } }), client);
+    } catch {
+      void message.error(CANNOT_KEEP, 10);
+    }
   };
 
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
@@ -107,7 +119,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     try {
       if (command !== 'undo' || !takeBack(task.activity.key)) give(order(task, command, more), client);
     } catch {
-      void message.error('This device cannot keep records (its storage is full or closed). Nothing was recorded.', 10);
+      void message.error(CANNOT_KEEP, 10);
       return;
     }
     const isOver = command === 'finish' || command === 'skip';
@@ -129,5 +141,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, startAnyway, undo, outbox, isResting };
+  return { tap, tick, startAnyway, undo, outbox, isResting };
 }

@@ -6,7 +6,7 @@ import type { CareRound, DayFacts, PlanNote } from '@loyal-mane/core';
 import { METHODS, clockWords, lackingWords, liftWords, noteWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
-import { howLines } from '../../parts/howLines';
+import { pageOf } from '../../parts/pageOf';
 import { recordOf } from '../../parts/dogRecord';
 
 interface Props {
@@ -99,9 +99,8 @@ function unique<T>(list: readonly T[]): T[] {
 
 /** The bath's own line: its products with where they go. */
 function mixOf(bath: DayFacts['baths'][number], kennel: Kennel, names: Names): string {
-  const [first] = howLines(bath, kennel, names);
-  const isOwn = first !== undefined && !METHODS[bath.step].how.includes(first);
-  return isOwn ? first : METHODS[bath.step].name.toLowerCase();
+  const own = pageOf(bath, kennel, names.zone)?.lines.find((l) => l.id.startsWith('own.'));
+  return own?.text ?? METHODS[bath.step].name.toLowerCase();
 }
 
 function Facts({ title, children }: { title: string; children: readonly ReactNode[] }) {

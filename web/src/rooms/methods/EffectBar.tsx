@@ -17,9 +17,11 @@ export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: 
         <b>{what}</b>{' '}
         {draft.faults.length > 0
           ? 'This cannot be saved:'
-          : effect === undefined
-            ? 'Asking the planner what it would move.'
-            : effectWords(effect)}
+          : !draft.moves
+            ? 'It moves nothing in the plan.'
+            : effect === undefined
+              ? 'Asking the planner what it would move.'
+              : effectWords(effect)}
         {draft.faults.length > 0 && (
           <ul>
             {[...new Set(draft.faults)].map((words) => (
@@ -47,7 +49,7 @@ export function EffectBar({ draft, names, what }: { draft: MethodsDraft; names: 
         type="primary"
         onClick={draft.save}
         loading={draft.busy}
-        disabled={effect === undefined || draft.faults.length > 0}
+        disabled={(draft.moves && effect === undefined) || draft.faults.length > 0}
       >
         Save
       </Button>

@@ -10,10 +10,7 @@ import type { Names } from '@loyal-mane/library/words';
 import type { MethodsBody } from '../../api/commands';
 import type { Methods } from '../../api/queries';
 import { changeWords } from './effectWords';
-import { bodyOf } from './useMethodsDraft';
-
-/** Before the first version: as the library has it. */
-const NOTHING: MethodsBody = { schools: {}, steps: [], intervals: [], products: [] };
+import { NO_METHODS, bodyOf } from './useMethodsDraft';
 
 /** Versions of the methods; each can be taken up again. */
 export function History({
@@ -39,7 +36,7 @@ export function History({
   const list = methods.history;
   const before = (i: number): MethodsBody => {
     const h = list[i + 1];
-    return h === undefined ? NOTHING : bodyOf(h);
+    return h === undefined ? NO_METHODS : bodyOf(h);
   };
   const lines = list.map((h, i) => ({ ...h, words: changeWords(before(i), bodyOf(h)) }));
   return (

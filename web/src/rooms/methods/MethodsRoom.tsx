@@ -14,6 +14,7 @@ import { kennelDogOf } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { useWidth } from '../../parts/useWidth';
 import { EffectBar } from './EffectBar';
+import { Handbook } from './Handbook';
 import { History } from './History';
 import { changeWords } from './effectWords';
 import { ProgramView } from './ProgramView';
@@ -21,7 +22,7 @@ import { SchoolList, ownWays } from './SchoolList';
 import { ProductsPage } from './ProductsPage';
 import { ShowRules } from './ShowRules';
 import { StepPages } from './StepPage';
-import { useMethodsDraft } from './useMethodsDraft';
+import { NO_METHODS, bodyOf, sameWork, useMethodsDraft } from './useMethodsDraft';
 import type { MethodsDraft } from './useMethodsDraft';
 import { TINTS, ZonePage } from './ZonePage';
 import './methods.css';
@@ -30,6 +31,7 @@ const PARTS = [
   { id: 'schools', name: 'Schools' },
   { id: 'programs', name: 'Programs' },
   { id: 'steps', name: 'Steps' },
+  { id: 'handbook', name: 'Handbook' },
   { id: 'products', name: 'Products' },
   { id: 'zones', name: 'Breeds by zone' },
   { id: 'rules', name: 'Show rules' },
@@ -82,7 +84,7 @@ export default function MethodsRoom() {
           </button>
         ))}
       </nav>
-      {plan !== null && plan.methods !== methods.number && (
+      {plan !== null && isOtherWork(methods, plan.methods) && (
         <p className="soft" role="note">
           The plan in force was made with {plan.methods === 0 ? 'no changes' : `version ${String(plan.methods)}`}. Plan
           again on the Countdown to work by version {methods.number}.
@@ -110,7 +112,7 @@ function MethodsHead({ methods, dogId, draft, go }: HeadProps) {
     <div className="sheet-head">
       <h1>
         {dogId === null ? 'Methods of the house:' : `Methods for ${names.dog(dogId)}:`}{' '}
-        <b>{answerWords(own, changed, bottles, dogId !== null)}</b>
+        <b>{answerWords({ own, changed, bottles, lines: draft.saved.lines.length }, dogId !== null)}</b>
       </h1>
       <div className="days">
         <Select
@@ -164,8 +166,17 @@ function MethodsPart({ part, methods, dogId, draft, width, params, go }: PartPro
       );
     case 'steps':
       return (
-        <StepPages step={STEP_IDS.find((s) => s === params.get('step')) ?? 'bath'} onStep={(s) => go({ step: s })} />
+        <StepPages
+          step={STEP_IDS.find((s) => s === params.get('step')) ?? 'bath'}
+          whose={dogId ?? params.get('whose') ?? kennel.dogs[0]?.id ?? 'Samoyed'}
+          draft={draft}
+          mayChange={ofKennel}
+          onStep={(s) => go({ step: s })}
+          onWhose={(whose) => go({ whose, dog: null })}
+        />
       );
+    case 'handbook':
+      return <Handbook whose={params.get('whose') ?? ''} draft={draft} onWhose={(whose) => go({ whose })} />;
     case 'products':
       return <ProductsPage draft={draft} mayChange={ofKennel} />;
     case 'zones':
@@ -183,11 +194,27 @@ function MethodsPart({ part, methods, dogId, draft, width, params, go }: PartPro
   }
 }
 
-function answerWords(own: number, changed: number, bottles: number, dog: boolean): string {
+/** How many things a kennel decides for itself. */
+interface Counts {
+  readonly own: number;
+  readonly changed: number;
+  readonly bottles: number;
+  readonly lines: number;
+}
+
+/** Whether the methods of now ask for other work than those that a plan was made with; lines of pages do not. */
+function isOtherWork(methods: Methods, plannedWith: number): boolean {
+  if (plannedWith === methods.number) return false;
+  const then = methods.history.find((h) => h.number === plannedWith);
+  return !sameWork(bodyOf(methods), then === undefined ? NO_METHODS : bodyOf(then));
+}
+
+function answerWords({ own, changed, bottles, lines }: Counts, dog: boolean): string {
   const parts = [
     ...(own === 0 ? [] : [`${String(own)} ${own === 1 ? 'question' : 'questions'}`]),
     ...(changed === 0 ? [] : [`${String(changed)} ${changed === 1 ? 'step' : 'steps'}`]),
     ...(bottles === 0 ? [] : [`${String(bottles)} ${bottles === 1 ? 'product' : 'products'}`]),
+    ...(lines === 0 ? [] : [`${String(lines)} ${lines === 1 ? 'line' : 'lines'} of pages`]),
   ];
   const usual = dog ? 'those of the house' : 'all standard';
   return parts.length === 0 ? usual : `${usual}, but for ${parts.join(' and ')}`;

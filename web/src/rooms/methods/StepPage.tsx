@@ -2,10 +2,15 @@
  * One step on one page, readable in twenty seconds: how, what shows that it is finished, what it needs, minutes by coat.
  */
 import { useQuery } from '@tanstack/react-query';
-import { COAT_CLASSES, STEP_IDS, columnOf } from '@loyal-mane/core';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { COAT_CLASSES, STEP_IDS, coatClassOf, columnOf, localDayOf } from '@loyal-mane/core';
 import type { CoatClass, ProductId, Products, StepId } from '@loyal-mane/core';
 import { CARE_LIBRARY, TRIM_PARTS } from '@loyal-mane/library';
+import { stepPage } from '@loyal-mane/library/pages';
 import { methodsQuery } from '../../api/queries';
+import type { Kennel } from '../../api/queries';
+import { serverNowMs } from '../../api/serverClock';
 import { productsOf } from '../../parts/kennelProducts';
 import {
   COAT_WORDS,
@@ -19,12 +24,28 @@ import {
   productWords,
 } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
-import { HowTo } from '../../parts/TaskDrawer';
+import { PageText } from '../../parts/HowTo';
+import { libraryOf } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import { LineEditor } from './LineEditor';
+import { askFor } from './askFor';
+import type { MethodsDraft } from './useMethodsDraft';
 
 const STEPS: readonly StepId[] = [...STEP_IDS].sort((x, y) => METHODS[x].name.localeCompare(METHODS[y].name));
 
+interface PagesProps {
+  readonly step: StepId;
+  /** Whose page: a dog's id, or the name of a breed. */
+  readonly whose: string;
+  readonly draft: MethodsDraft;
+  readonly mayChange: boolean;
+  readonly onStep: (step: StepId) => void;
+  readonly onWhose: (whose: string) => void;
+}
+
 /** All steps by name, and the page of one. */
-export function StepPages({ step, onStep }: { step: StepId; onStep: (step: StepId) => void }) {
+export function StepPages(props: PagesProps) {
+  const { step, onStep } = props;
   return (
     <div className="step-pages">
       <ul aria-label="Steps">
@@ -36,20 +57,53 @@ export function StepPages({ step, onStep }: { step: StepId; onStep: (step: StepI
           </li>
         ))}
       </ul>
-      <StepPage step={step} />
+      <StepPage {...props} />
     </div>
   );
 }
 
-function StepPage({ step }: { step: StepId }) {
+function StepPage({ step, whose, draft, mayChange, onWhose }: PagesProps) {
+  const { kennel, names } = useRooms();
+  const [isChanging, setChanging] = useState(false);
+  const asked = askFor(whose, step, kennel, draft.body.schools, localDayOf(serverNowMs(), names.zone));
   return (
     <article aria-label={METHODS[step].name}>
       <h2 className="serif">
         <StepGlyph step={step} size={30} /> {METHODS[step].name}
       </h2>
+      <div className="page-of">
+        <span className="soft">As it reads for</span>
+        <Select
+          aria-label="Page of"
+          className="w-step"
+          showSearch={{ optionFilterProp: 'label' }}
+          value={whose}
+          onChange={onWhose}
+          options={whoseOptions(kennel)}
+        />
+        {mayChange && asked !== null && (
+          <Button onClick={() => setChanging(!isChanging)} aria-pressed={isChanging}>
+            {isChanging ? 'Show the page' : 'Change lines'}
+          </Button>
+        )}
+      </div>
       <div className="step-columns">
         <div>
-          <HowTo step={step} />
+          {asked === null ? (
+            <p className="soft">No such dog or breed.</p>
+          ) : isChanging && mayChange ? (
+            <LineEditor ask={asked} draft={draft} />
+          ) : (
+            <>
+              {rowOf(step, coatClassOf(asked.dog, asked.library)) === undefined && (
+                <p className="soft" role="note">
+                  {COAT_WORDS[coatClassOf(asked.dog, asked.library)]} coats have no {METHODS[step].name.toLowerCase()}{' '}
+                  in their work. If somebody does it all the same, this holds.
+                </p>
+              )}
+              <PageText page={stepPage(asked, draft.body.lines)} />
+            </>
+          )}
           <h3>What commonly goes wrong</h3>
           <ul className="how">
             {GOES_WRONG[step].map((line) => (
@@ -57,10 +111,20 @@ function StepPage({ step }: { step: StepId }) {
             ))}
           </ul>
         </div>
-        <StepFacts step={step} />
+        <StepFacts step={step} coat={asked === null ? null : coatClassOf(asked.dog, asked.library)} />
       </div>
     </article>
   );
+}
+
+function whoseOptions(kennel: Kennel) {
+  return [
+    { label: 'Dogs', options: kennel.dogs.map((d) => ({ value: d.id, label: `${d.name}, ${d.breed}` })) },
+    {
+      label: 'Usual dogs of a breed',
+      options: [...libraryOf(kennel).breeds.keys()].sort().map((name) => ({ value: name, label: name })),
+    },
+  ];
 }
 
 /** One fact of a step and its lines; nothing where there are none. */
@@ -83,7 +147,9 @@ function Fact({ name, lines, notes = [] }: { name: string; lines: readonly strin
   );
 }
 
-function StepFacts({ step }: { step: StepId }) {
+/** What a step needs; on one coat where the page is of one. */
+function StepFacts({ step, coat }: { step: StepId; coat: CoatClass | null }) {
+  const coats = coat === null ? COAT_CLASSES : [coat];
   const needs = CARE_LIBRARY.steps[step];
   const second = needs.second === null ? '' : `, and ${SKILL_WORDS[needs.second]} beside`;
   const clean = needs.cleanMin === 0 ? '' : `, ${String(needs.cleanMin)} min clean-down after`;
@@ -99,9 +165,9 @@ function StepFacts({ step }: { step: StepId }) {
       />
       <Fact name="The dog" lines={[dogLine(needs)]} />
       <Fact name="Works" lines={soakLines(step, products)} />
-      <Fact name="Tools" lines={toolLines(step)} notes={TOOL_NOTES[step] ?? []} />
-      <Fact name="Minutes at 20 kg" lines={minuteLines(step)} />
-      <Fact name="Of these" lines={partLines(step)} />
+      <Fact name="Tools" lines={toolLines(step, coats)} notes={TOOL_NOTES[step] ?? []} />
+      <Fact name="Minutes at 20 kg" lines={minuteLines(step, coats)} />
+      <Fact name="Of these" lines={partLines(step, coats)} />
     </dl>
   );
 }
@@ -138,8 +204,8 @@ function alike(lines: readonly (readonly [words: string, coat: CoatClass])[]): [
 }
 
 /** Tools by coat; coats with the same tools on one line. */
-function toolLines(step: StepId): string[] {
-  const found = COAT_CLASSES.flatMap((coat): [string, CoatClass][] => {
+function toolLines(step: StepId, of: readonly CoatClass[]): string[] {
+  const found = of.flatMap((coat): [string, CoatClass][] => {
     const words = CARE_LIBRARY.tools(step, coat)
       .map((n) => (n.blade === undefined ? TOOL_WORDS[n.tool] : `${TOOL_WORDS[n.tool]}, blade ${String(n.blade)}`))
       .join(', ');
@@ -159,8 +225,8 @@ function rowOf(step: StepId, coat: CoatClass): { readonly row: string; readonly 
 }
 
 /** Minutes of the reference dog by coat, as the programs use them. */
-function minuteLines(step: StepId): string[] {
-  return COAT_CLASSES.flatMap((coat) => {
+function minuteLines(step: StepId, of: readonly CoatClass[]): string[] {
+  return of.flatMap((coat) => {
     const found = rowOf(step, coat);
     const base = found === undefined ? undefined : CARE_LIBRARY.minutes[found.row]?.by[columnOf(coat)];
     if (found === undefined || base === undefined) return [];
@@ -169,8 +235,8 @@ function minuteLines(step: StepId): string[] {
 }
 
 /** Where the minutes of a trim go, by coat; coats with the same parts on one line. */
-function partLines(step: StepId): string[] {
-  const lines = COAT_CLASSES.flatMap((coat): [string, CoatClass][] => {
+function partLines(step: StepId, of: readonly CoatClass[]): string[] {
+  const lines = of.flatMap((coat): [string, CoatClass][] => {
     const found = rowOf(step, coat);
     const parts = TRIM_PARTS[(found?.row ?? '') as keyof typeof TRIM_PARTS]?.[columnOf(coat)];
     if (found === undefined || parts === undefined) return [];

@@ -12,7 +12,8 @@ import {
 } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { CARE_LIBRARY } from '@loyal-mane/library';
-import type { CoatClass, KennelStepChange, SchoolRefusal } from '@loyal-mane/core';
+import { STEP_LINES } from '@loyal-mane/library/pages';
+import type { CoatClass, KennelLineChange, KennelStepChange, SchoolRefusal } from '@loyal-mane/core';
 import type { Choices, MethodsBody } from '../../api/commands';
 import type { MethodsEffect } from '../../api/queries';
 
@@ -49,6 +50,7 @@ export function changeWords(before: MethodsBody, after: MethodsBody): string {
     ...stepChanges(before, after),
     ...intervalChanges(before, after),
     ...productChanges(before, after),
+    ...lineChanges(before, after),
   ].join(' ');
 }
 
@@ -98,6 +100,25 @@ function productChanges(before: MethodsBody, after: MethodsBody): string[] {
     new Map(m.products.map((c) => [PRODUCT_NAMES[c.product], productChangeWords(c)]));
   return differences(words(before), words(after));
 }
+
+function lineChanges(before: MethodsBody, after: MethodsBody): string[] {
+  const words = (m: MethodsBody): Map<string, string> =>
+    new Map(m.lines.map((c) => [`${METHODS[c.step].name}, “${lineText(c)}”`, lineChangeWords(c)]));
+  return differences(words(before), words(after));
+}
+
+/** The text of a line that is changed: the kennel's own, or the library's. */
+export function lineText({ step, line, text }: KennelLineChange): string {
+  return text ?? STEP_LINES[step].find((l) => l.id === line)?.text ?? 'a line that is gone';
+}
+
+function lineChangeWords(c: KennelLineChange): string {
+  const what = c.hidden === true ? 'hidden' : c.text === undefined ? 'moved' : 'added';
+  return c.of === 'kennel' ? what : `${what} for ${FOR_WORDS[c.of]}`;
+}
+
+/** For whom a line is changed. */
+export const FOR_WORDS = { kennel: 'all dogs', coat: 'this coat', breed: 'this breed', dog: 'this dog' } as const;
 
 /** The difference between two lists of own figures; a figure that is gone is the library's again. */
 function differences(was: ReadonlyMap<string, string>, is: ReadonlyMap<string, string>): string[] {

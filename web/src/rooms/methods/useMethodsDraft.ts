@@ -10,6 +10,7 @@ import { PRODUCTS } from '@loyal-mane/library';
 import { faultWords, productFaultWords } from '@loyal-mane/library/words';
 import type {
   KennelIntervalChange,
+  KennelLineChange,
   KennelMethods,
   KennelProductChange,
   KennelStepChange,
@@ -25,8 +26,13 @@ import { problemWords } from '../../parts/ProblemNote';
 const sorted = (x: object): [string, unknown][] => Object.entries(x).sort(([a], [b]) => a.localeCompare(b));
 const text = (list: readonly object[]): string => JSON.stringify(list.map((row) => JSON.stringify(sorted(row))).sort());
 
-/** Whether two sets of decisions say the same, in whatever order they were made. */
+/** Whether two sets of decisions say the same, in whatever order they were made. Lines of pages are in an order. */
 export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
+  return sameWork(x, y) && JSON.stringify(x.lines.map(sorted)) === JSON.stringify(y.lines.map(sorted));
+}
+
+/** Whether they ask for the same work: lines of pages move nothing in a plan. */
+export function sameWork(x: Omit<MethodsBody, 'lines'>, y: Omit<MethodsBody, 'lines'>): boolean {
   return (
     JSON.stringify(sorted(x.schools)) === JSON.stringify(sorted(y.schools)) &&
     text(x.steps) === text(y.steps) &&
@@ -36,9 +42,9 @@ export function sameMethods(x: MethodsBody, y: MethodsBody): boolean {
 }
 
 /** The methods of a version as they are edited. */
-export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals' | 'products'>): MethodsBody {
-  const { schools, steps, intervals, products } = m;
-  return { schools, steps, intervals, products };
+export function bodyOf(m: Pick<Methods, 'schools' | 'steps' | 'intervals' | 'products' | 'lines'>): MethodsBody {
+  const { schools, steps, intervals, products, lines } = m;
+  return { schools, steps, intervals, products, lines };
 }
 
 /** The same in the core's terms. */
@@ -47,26 +53,34 @@ export function methodsOf(body: MethodsBody): Pick<KennelMethods, 'schools' | 's
   return { schools, steps: [...steps], intervals: [...intervals], products: [...products] };
 }
 
+/** Nothing decided. */
+export const NO_METHODS: MethodsBody = { schools: {}, steps: [], intervals: [], products: [], lines: [] };
+
 /** Coat, part, step and its number name a step; what more there is, is the change. */
 const NAMES_A_STEP = 4;
 
 const stepKey = (c: Pick<KennelStepChange, 'coat' | 'part' | 'step' | 'nth'>): string =>
   `${c.coat} ${c.part} ${c.step} ${String(c.nth)}`;
 
+/** A line of a page and for whom it is changed. */
+export type LineName = Pick<KennelLineChange, 'step' | 'line' | 'of' | 'which'>;
+
+const lineKey = (c: LineName): string => `${c.step} ${c.line} ${c.of} ${c.which ?? ''}`;
+
 /** `dogId` null: the kennel's own methods. */
 export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: Kennel) {
   const { message } = AntApp.useApp();
   const dog = methods.dogs.find((d) => d.dogId === dogId);
-  const saved: MethodsBody =
-    dogId === null ? bodyOf(methods) : { schools: dog?.schools ?? {}, steps: [], intervals: [], products: [] };
+  const saved: MethodsBody = dogId === null ? bodyOf(methods) : { ...NO_METHODS, schools: dog?.schools ?? {} };
   const [draft, setDraft] = useState<{ readonly of: string | null; readonly body: MethodsBody } | null>(null);
   const body = draft !== null && draft.of === dogId ? draft.body : saved;
   const touched = !sameMethods(body, saved);
+  const moves = !sameWork(body, saved);
   const faults = faultsOf(body, kennel);
   const effect = useQuery({
     queryKey: ['methods-preview', dogId, methods.number, dog?.version, body],
     queryFn: () => previewMethods(dogId, body),
-    enabled: touched && faults.length === 0,
+    enabled: moves && faults.length === 0,
     staleTime: 60_000,
     retry: false,
   });
@@ -77,7 +91,7 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
     onSuccess: () => {
       // Answers that were changed during the save are kept.
       setDraft((d) => (d !== null && sameMethods(d.body, body) ? null : d));
-      void message.success('Saved. Plan again to work by it.');
+      void message.success(moves ? 'Saved. Plan again to work by it.' : 'Saved.');
     },
     onError: (error: unknown) => void message.error(problemWords(error), 8),
   };
@@ -87,6 +101,8 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
     choices: body.schools,
     saved,
     touched,
+    /** Whether the change asks for other work, so that its effect on the plan is worth knowing. */
+    moves,
     faults,
     effect,
     busy,
@@ -110,6 +126,11 @@ export function useMethodsDraft(methods: Methods, dogId: string | null, kennel: 
       const rest = body.products.filter((c) => c.product !== change.product);
       const said = compact(change);
       set({ products: Object.keys(said).length > 1 ? [...rest, said] : rest });
+    },
+    /** Changes one line of a page for some dogs; null goes back to the library's own. */
+    changeLine: (name: LineName, change: KennelLineChange | null): void => {
+      const rest = body.lines.filter((c) => lineKey(c) !== lineKey(name));
+      set({ lines: change === null ? rest : [...rest, compact(change)] });
     },
     take: (all: MethodsBody): void => setDraft({ of: dogId, body: all }),
     drop: (): void => setDraft(null),

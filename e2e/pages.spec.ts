@@ -1,0 +1,69 @@
+/*
+ * Pages of steps on real screens: the kennel's own line reaches the bench and goes again, what is ticked is seen by whoever
+ * takes over, the handbook of all breeds is printed.
+ */
+import { another, expect, signIn, test } from './world.js';
+
+test('a line of the kennel’s own is at the bench as soon as it is saved, and gone when it is undone', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, 'maren');
+  const bench = await another(browser, 'tuva', '/bench');
+  await expect(bench.getByRole('heading', { level: 1 })).toContainText('brush-out');
+  await page.goto('/methods?part=steps&step=brushOut1');
+  await page.getByRole('button', { name: 'Change lines' }).click();
+  await page.getByRole('textbox', { name: 'A line of your own' }).fill('Two towels today.');
+  await page.getByRole('button', { name: 'Add line' }).click();
+  await page.getByRole('button', { name: 'Move up: Two towels today.' }).click();
+  const bar = page.getByRole('region', { name: 'What the change would do' });
+  await expect(bar).toContainText('It moves nothing in the plan.');
+  await bar.getByRole('button', { name: 'Save' }).click();
+  await expect(bar).toHaveCount(0);
+  await expect(bench.getByText('Two towels today.')).toBeVisible();
+  // A plan need not be made again for words.
+  await expect(page.getByRole('note')).toHaveCount(0);
+
+  await page.getByRole('button', { name: /^Version \d+$/ }).click();
+  await page.getByRole('button', { name: 'Undo this' }).click();
+  await bar.getByRole('button', { name: 'Save' }).click();
+  await expect(bar).toHaveCount(0);
+  await expect(bench.getByText('Two towels today.')).toHaveCount(0);
+  await bench.context().close();
+});
+
+test('a caution that was met stays met over a reload and on another device', async ({ page, browser }) => {
+  await signIn(page, 'tuva');
+  await page.goto('/bench');
+  const cautions = page.getByRole('region', { name: 'Watch out for' });
+  const first = cautions.locator('.caution').first();
+  const words = (await first.locator('span').textContent()) ?? 'none';
+  await first.getByRole('button', { name: 'Understood' }).click();
+  await expect(cautions).not.toContainText(words);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Watch out for' }).locator('.caution').first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Watch out for' })).not.toContainText(words);
+  const person = await page.evaluate(async () => {
+    const answer = (await (await fetch('/api/session/now')).json()) as { session: { personId: string } };
+    return answer.session.personId;
+  });
+  const other = await another(browser, 'maren', `/bench?person=${person}`);
+  await expect(other.getByRole('region', { name: 'Watch out for' }).locator('.caution').first()).toBeVisible();
+  await expect(other.getByRole('region', { name: 'Watch out for' })).not.toContainText(words);
+  await other.context().close();
+});
+
+test('the handbook of all breeds is one document, a breed to a page and more', async ({ page }) => {
+  await signIn(page, 'maren');
+  await page.goto('/methods?part=handbook&whose=all');
+  await expect(page.getByRole('heading', { name: /^How we do an? / })).toHaveCount(51);
+  const pdf = await page.pdf({ format: 'A4' });
+  const pages = pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? [];
+  expect(pages.length).toBeGreaterThanOrEqual(51);
+  await page.goto('/methods?part=handbook&whose=Samoyed');
+  await expect(page.getByRole('heading', { name: /^How we do an? / })).toHaveText('How we do a Samoyed');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'How we do a Samoyed' })).toBeVisible();
+});

@@ -1,0 +1,7 @@
+/*
+ * Pages of steps, composed for one dog on one day. Loaded by the rooms that show them.
+ */
+export { stepPage } from './stepPage.js';
+export type { StepPage } from './stepPage.js';
+export { STEP_LINES } from './stepLines.js';
+export { usualDog } from './usualDog.js';

@@ -1,0 +1,635 @@
+/*
+ * Lines of everything that cuts, and of the checks around it. Common practice of the trade.
+ */
+import type { PageFact, PageLine } from '@loyal-mane/core';
+import { JACKETS, LONG, all, line, not, on, sequence, side } from '../line.js';
+
+const SHAPED: readonly PageFact[] = [
+  'coat:scissored',
+  'coat:jacketedTrimmed',
+  'coat:drop',
+  'coat:heavySheepdog',
+  'coat:wire',
+];
+
+const NATURAL_FOOT = sequence(
+  'foot',
+  {
+    any: ['feet:natural', 'feet:slippers', 'feet:shaped'],
+    none: ['coat:smooth', 'coat:wire', 'coat:scissored', 'coat:heavySheepdog'],
+  },
+  [
+    [
+      'Mini clipper under the pads: the more it takes, the less is left to scissor.',
+      'Pads are clear.',
+      { zones: ['forePads', 'hindPads'], tool: 'clipper' },
+    ],
+    [
+      'Straight shear along the pad outline.',
+      'The edge follows the pads.',
+      { zones: ['forefoot', 'hindfoot'], tool: 'shortStraight', topic: 'footEdge', when: not('school:footEdge:b') },
+    ],
+    [
+      'Curved shear along the pad outline.',
+      'The edge follows the pads.',
+      { zones: ['forefoot', 'hindfoot'], tool: 'longCurved', topic: 'footEdge', when: all('school:footEdge:b') },
+    ],
+    [
+      'Raise the top hair with the slicker.',
+      'It stands up between the toes.',
+      { zones: ['foreToes', 'hindToes'], tool: 'slicker' },
+    ],
+    [
+      'Thin along the contour, between the toes from the side, then level at the toe ends; the top is not touched again.',
+      'Nothing looks cut.',
+      { zones: ['foreToes', 'hindToes'], tool: 'thinners' },
+    ],
+    [
+      'Brush and thin by turns; the full blade for stragglers and around the nails, last.',
+      'Judged with the foot down, in stance.',
+      { zones: ['forefoot', 'hindfoot'] },
+    ],
+  ],
+);
+
+const BEVEL_FOOT = sequence('foot', { any: ['feet:bevel', 'feet:curved', 'feet:clipped'], none: ['coat:smooth'] }, [
+  ['Foot lifted near the table’s edge, hair combed toward you.', 'The pad shows.', { zones: ['forefoot', 'hindfoot'] }],
+  [
+    'Back edge cut flush with the pad, rising slightly.',
+    'No hair reaches beneath the pad.',
+    { zones: ['forePads', 'hindPads'], tool: 'longCurved' },
+  ],
+  [
+    'Foot down, bottom line set with curved shears.',
+    'Round from above.',
+    { zones: ['forefoot', 'hindfoot'], tool: 'longCurved', topic: 'footEdge', when: not('school:footEdge:a') },
+  ],
+  [
+    'Foot down, bottom line set with straight shears, in short cuts around.',
+    'Round from above.',
+    { zones: ['forefoot', 'hindfoot'], tool: 'shortStraight', topic: 'footEdge', when: all('school:footEdge:a') },
+  ],
+  [
+    'Lifted again and fluffed: inner layer trimmed close, edge rounded in sweeping arcs.',
+    'The bevel rises evenly.',
+    { zones: ['forefoot', 'hindfoot'], tool: 'longCurved' },
+  ],
+  [
+    'Touched up with weight on it; about a minute a foot. A higher bevel makes the leg look longer.',
+    'All four alike.',
+    { zones: ['forefoot', 'hindfoot'] },
+  ],
+]);
+
+const FRINGE = sequence('fringe', { any: ['head:fall'], all: ['coat:scissored'] }, [
+  [
+    'Only where the fringe is kept short, never on a topknot coat: comb it forward.',
+    'Seen from above, it falls evenly.',
+    { zones: ['brow', 'stop'] },
+  ],
+  ['Center first, straight across.', 'The eyes show as the breed asks.', { zones: ['stop'], tool: 'longCurved' }],
+  ['Each side with the leather located by finger.', 'The ear stays untouched.', { zones: ['brow', 'earFront'] }],
+  [
+    'Blend the corners at the eyes with thinners, also from behind with the ear raised.',
+    'No step at the corner.',
+    { zones: ['eyeCorner', 'brow'], tool: 'thinners' },
+  ],
+  ['Comb, and look again from above.', 'Left and right alike.', { zones: ['brow'] }],
+]);
+
+const BEGIN: readonly PageLine[] = [
+  side('trim.begin.small', 'school:trimBegin:a', 'Begin with feet, whiskers and head, while the dog is fresh.', LONG),
+  side('trim.begin.large', 'school:trimBegin:b', 'Begin with the large lines: rear, then topline.', LONG),
+];
+
+const THINNERS: readonly PageLine[] = [
+  line(
+    'trim.thinners',
+    'Thinners with the growth, one or two closings, move, comb, look. Never stab: it marks and pulls.',
+    on(...JACKETS, 'coat:double', 'coat:heavySheepdog', 'coat:drop'),
+    { tool: 'thinners' },
+  ),
+  line(
+    'trim.both',
+    'Repeat each cut on the other side. Go around the dog once, from the front of the show side to the front of the off side.',
+    LONG,
+  ),
+];
+
+const PALE: readonly PageLine[] = [
+  side(
+    'trim.pale.beneath',
+    'school:coloredBulk:a',
+    'Roots are paler: take bulk from beneath, never from the surface.',
+    all('paleRoots'),
+  ),
+  side(
+    'trim.bulk.surface',
+    'school:coloredBulk:b',
+    'Bulk from the surface where the color runs to the root.',
+    on(...JACKETS),
+  ),
+];
+
+const TAILS: readonly PageLine[] = [
+  line(
+    'tail.flag',
+    'Flag: bone to the hock. Find the bone’s end, leave hair beyond it, twist, thin; held up, shape the fall. Never blunt.',
+    all('tail:flag'),
+    { topic: 'tail', zones: ['tail', 'tailTip'] },
+  ),
+  line(
+    'tail.docked',
+    'Short tail: straight across about 2 in wide, then straight at the tail, a light finish. Much closer only to shorten a long back or soften a steep croup. The vent stays covered.',
+    { all: ['tail:docked'], none: ['coat:smooth'] },
+    { topic: 'tail', zones: ['tail', 'tailSet'] },
+  ),
+  line(
+    'tail.raised',
+    'Raised tail: held at its moving height, upstanding ends parallel to the topline, then straight off the end. A second person moves the dog: look with the tail down, up and moving.',
+    all('tail:raised'),
+    { topic: 'tail', zones: ['tail', 'tailTip'] },
+  ),
+  line('tail.pom', 'Tail rosette by curved shears, round from every side.', all('tail:pom'), {
+    topic: 'tail',
+    zones: ['tail'],
+  }),
+  line('tail.tapered', 'Tail clipped at the tip, tapered into the set.', all('tail:tapered'), {
+    topic: 'tail',
+    zones: ['tail'],
+  }),
+  line(
+    'tail.curled',
+    'The plume over the back stays; look at it up and hanging.',
+    { all: ['tail:curled'], none: ['coat:smooth'] },
+    { topic: 'tail', zones: ['tail'] },
+  ),
+  line(
+    'tail.level',
+    'Tail: stray ends only, never blunt.',
+    { all: ['tail:level'], none: ['coat:smooth'] },
+    { topic: 'tail', zones: ['tailTip'] },
+  ),
+];
+
+const GROWING: readonly PageLine[] = [
+  line(
+    'grow.hock',
+    'Growing on: the hock is only dusted; the back of the foreleg, tail and topknot’s inside stay.',
+    { all: ['growing', 'coat:scissored'] },
+    { zones: ['hock', 'foreFeather', 'tail', 'skull'] },
+  ),
+  line('grow.rear', 'Keep the rear curve shallow; it ends where the leg bends.', {
+    all: ['growing', 'coat:scissored'],
+  }),
+  line('grow.slip', 'A slip is dusted lightly at its rim, never deepened to match.', on('coat:scissored')),
+];
+
+const SHEARS: readonly PageLine[] = [
+  side(
+    'shears.straight',
+    'school:bodyShears:a',
+    'Long straight shears for the body, curved for legs, rosettes, topknot and tail.',
+    on('coat:scissored'),
+  ),
+  side(
+    'shears.curved',
+    'school:bodyShears:b',
+    'Curved shears for all, reversed for straight lines.',
+    on('coat:scissored'),
+  ),
+];
+
+const SCISSORED_BODY: readonly PageLine[] = [
+  line(
+    'body.rear',
+    'Rear: tail-set bevel (diamond or U, as this dog is), then the shelf at about 45 degrees, then the angle to where the leg bends.',
+    on('coat:scissored'),
+    { zones: ['tailSet', 'breeches'] },
+  ),
+  line(
+    'body.front',
+    'The front mirrors it: point of rump and point of shoulder at one height, chest center level with them.',
+    on('coat:scissored'),
+    { zones: ['forechest', 'shoulder'] },
+  ),
+  line('body.top', 'The top joins them.', on('coat:scissored'), { zones: ['withers', 'back', 'loin'] }),
+  line(
+    'body.under',
+    'Underline and tuck-up: press the flank skin so that the edge stands out, release, look.',
+    on('coat:scissored'),
+    { zones: ['underline', 'loinSkirt'] },
+  ),
+  line(
+    'body.legs',
+    'Legs as columns; hair even round the hock, inner line clean; inner sides are the most forgotten.',
+    on('coat:scissored'),
+    { zones: ['foreleg', 'innerForeleg', 'hock', 'innerThigh'] },
+  ),
+  line('body.blades', 'Blades level, only the thumb moves: hopping nicks the surface.', on('coat:scissored')),
+  line(
+    'body.thirds',
+    'Look at the trunk in thirds: neck and forechest, ribs, loin and rump about equal. Rear angle never greater than front.',
+    on('coat:scissored'),
+  ),
+  line('body.blend', 'Clip to scissors: tips lined up with the clipped hair.', on('feet:clipped', 'ears:clipped')),
+];
+
+const HEADS: readonly PageLine[] = [
+  line(
+    'head.topknot',
+    'Topknot: eye corner to ear with the ear turned back, blades leaning outward (upright narrows the head); front straight across; under-layer; join; separate from the ear; light on top and back; curls pulled out and recut.',
+    all('coat:scissored', 'head:topknot'),
+    { topic: 'head', zones: ['skull', 'brow'] },
+  ),
+  line(
+    'head.round',
+    'Round head: from the nose in one circle, ears part of it; look from in front and from above.',
+    { all: ['head:round'], any: ['coat:scissored'] },
+    { topic: 'head', zones: ['skull', 'cheek', 'beard'] },
+  ),
+  line(
+    'head.foreface',
+    'Fall and beard stay long; the skull is kept shorter.',
+    { all: ['head:fall'], any: ['coat:scissored'] },
+    { topic: 'head', zones: ['muzzle', 'beard', 'stop'] },
+  ),
+  line(
+    'head.clean',
+    'Skull clean and smooth; hair at the stop may go where the full coat hides it.',
+    { all: ['head:cleanSkull'], none: ['coat:smooth'] },
+    { topic: 'head', zones: ['skull', 'stop'] },
+  ),
+  line(
+    'head.wedge',
+    'Wedge head judged from above, ears back; bulk at the ear base cleared.',
+    { all: ['head:wedge'] },
+    { topic: 'head', zones: ['skull', 'earFront', 'cheek'] },
+  ),
+  line(
+    'head.teased',
+    'The head by its plan: cut rarely, about a month before it is recut it must have regrown.',
+    all('head:teased'),
+    { topic: 'head', zones: ['skull', 'brow'] },
+  ),
+  line('head.rect', 'Rectangular head: skull flat, cheeks close, brows and beard kept.', all('head:rectangular'), {
+    topic: 'head',
+    zones: ['skull', 'cheek', 'brow', 'beard'],
+  }),
+];
+
+const LEGS: readonly PageLine[] = [
+  line('legs.weak', 'A weak pastern or sinking hock keeps its hair: tidiness would show it.', all('weakLegs'), {
+    topic: 'pasterns',
+    zones: ['pastern', 'hock'],
+  }),
+  line(
+    'legs.assess',
+    'Look at pasterns and hocks in stance before you tidy them. Hind hocks keep more hair than front pasterns.',
+    { any: [...JACKETS, 'coat:double'], none: ['weakLegs'] },
+    { topic: 'pasterns', zones: ['pastern', 'hock'] },
+  ),
+  line('legs.feather', 'Feather behind the foreleg short enough not to be trodden on.', on('coat:jacketedTrimmed'), {
+    zones: ['foreFeather'],
+  }),
+];
+
+const CLEAN = line('trim.clean', 'Work only on a coat that was washed, dried, checked and combed today.', LONG);
+
+/** Lines by step. */
+export const TRIM_LINES = {
+  clip: [
+    line('clip.cool', 'Feel the blade on your own hand before it touches the dog.'),
+    line(
+      'clip.pads',
+      'Clip the pads with blade 30, before the foot is shaped.',
+      {},
+      { tool: 'clipper', zones: ['forePads', 'hindPads'] },
+    ),
+    side('clip.shears', 'school:smallTrimsBy:a', 'Clear vent and belly with quiet shears.', {}),
+    side('clip.trimmer', 'school:smallTrimsBy:b', 'Clear vent and belly with the small trimmer, without pressure.', {}),
+    line(
+      'clip.lightly',
+      'Clip vent and belly lightly.',
+      not('school:smallTrimsBy:a', 'school:smallTrimsBy:b', 'coat:smooth'),
+      {
+        topic: 'smallTrimsBy',
+      },
+    ),
+    line('clip.vent', 'The clip at the vent does not show from the side.', LONG),
+    line('clip.season', 'In season no blade at vent and mammary line.', all('state:season')),
+    line(
+      'clip.false',
+      'Belly left alone; the underline sideways, only what hangs.',
+      on('state:falsePregnancy', 'state:afterWhelping'),
+    ),
+    line('clip.face', 'Face, feet and throat clean: blade against the hair, skin stretched.', on('feet:clipped')),
+    line('clip.ears', 'Ears clipped close, from the base outward to the edge.', on('ears:clipped', 'ears:tassel'), {
+      zones: ['earSurface', 'earUnder'],
+    }),
+    line(
+      'clip.upper',
+      'Upper part of the ear with the clipper, along the hair; about three fingers on a setter’s head, the top third on spaniels.',
+      on('ears:upper'),
+      { zones: ['earSurface'] },
+    ),
+    line('clip.inner', 'Inner surfaces shorter than the body: less to scissor.', on('coat:scissored')),
+    line('clip.smooth', 'Vent, loin skirt and belly, along the hair.', on('coat:smooth')),
+    line('clip.blend', 'Blend clipper lines with thinners.', not('coat:smooth', 'coat:wire'), { tool: 'thinners' }),
+  ],
+  nails: [
+    side('nails.grinder', 'school:nailTool:a', 'Use the grinder in short touches, hair held back.', {}),
+    side('nails.cut', 'school:nailTool:b', 'Cut the tip first, clear of the quick, then round it on the grinder.', {}),
+    line('nails.round', 'Round them: no edge catches.'),
+    line('nails.hair', 'Tidy the hair at the nail.', LONG),
+    line('nails.praise', 'Praise the dog between feet.'),
+  ],
+  ears: [
+    line('ears.clean', 'Work only on clean, fully dry ears, combed down.'),
+    line(
+      'ears.retriever',
+      'Flap turned back: take the overlap off along the leather, thinners only.',
+      on('ears:thinned'),
+      { tool: 'thinners', zones: ['earFront', 'earBack'], topic: 'earEdge' },
+    ),
+    line('ears.double', 'The edge with short straight shears, stray hair only.', all('coat:double', 'ears:edge'), {
+      tool: 'shortStraight',
+      zones: ['earFront', 'earBack'],
+      topic: 'earEdge',
+    }),
+    line(
+      'ears.spaniel',
+      'Edge below the clipped part: thinners along the leather, the fringe stays.',
+      on('ears:upper'),
+      { tool: 'thinners', zones: ['earFront', 'earBack'], topic: 'earEdge' },
+    ),
+    line('ears.base', 'The base cleared; the edge stays natural.', on('ears:base'), {
+      zones: ['behindEar'],
+      topic: 'earEdge',
+    }),
+    line(
+      'ears.natural',
+      'These ears are left as they grow: only hair that blocks the opening is plucked or thinned.',
+      { any: ['ears:natural', 'ears:fringe', 'ears:blended', 'ears:clipped', 'ears:tassel'] },
+      { topic: 'earEdge' },
+    ),
+    line('ears.finger', 'Find the edge by finger at every cut: a nick, and the dog will not stand for it again.'),
+    side(
+      'ears.top.thin',
+      'school:earTop:a',
+      'Bulk on top with thinners on lifted hair: in separate lines running into the ear, deepest underneath, shallow behind and on top, more low than high.',
+      on('ears:thinned', 'ears:upper', 'ears:base'),
+    ),
+    side(
+      'ears.top.card',
+      'school:earTop:b',
+      'Bulk on top with the undercoat tool: short strokes with the growth, strokes counted.',
+      on('ears:thinned', 'ears:upper', 'ears:base'),
+    ),
+    line(
+      'ears.again',
+      'Comb loose hair out, reopen, the edge closer; several passes, a second look after a pause.',
+      not('ears:natural', 'ears:fringe'),
+    ),
+    line('ears.both', 'Both sides alike, in stance.'),
+  ],
+  throat: [
+    line('throat.noose', 'Put the noose in front of the ears; hold the ears back.'),
+    side(
+      'throat.clipper',
+      'school:throat:a',
+      'Clipper: blade 10 on a thin coat, 12 on a thick one, up to the cheekbone.',
+      on('throat:thinned', 'throat:clippedV', 'throat:handWorked'),
+    ),
+    side(
+      'throat.thinners',
+      'school:throat:b',
+      'Thinners only, no clipper: it blends from the first day.',
+      on('throat:thinned', 'throat:clippedV', 'throat:handWorked'),
+    ),
+    line(
+      'throat.v',
+      'Outer limits of the V first, from where the head narrows down to the forechest. Its tip sets the neck: lower means longer. Not to the skin yet.',
+    ),
+    line(
+      'throat.inside',
+      'Inside: raise the hair with the fine side of the comb, thin from bottom to top across the lie, comb down, the same spot until it is even.',
+    ),
+    line('throat.skin', 'Near the skin also up and down, to blend.'),
+    line('throat.stop', 'Stop at the cheekbone; change the angle where the hair turns at the neck side.'),
+    line(
+      'throat.base',
+      'Clear the hair around the ear base (bulk there widens a wedge head), thin along the shoulder edge.',
+    ),
+    line(
+      'throat.chest',
+      'Shorten low chest hair until the forechest shows. Then look from in front: shoulder and chest show, both sides alike.',
+    ),
+  ],
+  whiskers: [
+    line('whisk.rules', 'Check the show’s own rules: some forbid it.'),
+    side('whisk.off', 'school:whiskers:a', 'Take them off muzzle, brow, cheek spots and jaw.', {}),
+    side('whisk.left', 'school:whiskers:b', 'They stay on this dog: only what an owner has agreed to comes off.', {}),
+    side('whisk.lash.left', 'school:eyelashes:b', 'Eyelashes stay.', {}),
+    side('whisk.lash.off', 'school:eyelashes:a', 'Eyelashes shortened by blunt shears, lid covered.', {}),
+    line(
+      'whisk.stretch',
+      'Stretch the skin: quiet trimmer against the hair without pressure, or short shears.',
+      {},
+      { tool: 'trimmer' },
+    ),
+    line('whisk.second', 'Second pass after the skin has relaxed; watch eyes and tongue.'),
+  ],
+  naturalTrim: [
+    CLEAN,
+    ...BEGIN,
+    line('nat.natural', 'Nothing may look cut: a straight line is softened with thinners.'),
+    ...NATURAL_FOOT,
+    ...THINNERS,
+    side(
+      'nat.roll.thin',
+      'school:earTop:a',
+      'Calm skull and shoulder roll with thinners on lifted hair.',
+      on('coat:jacketedNatural'),
+    ),
+    side(
+      'nat.roll.card',
+      'school:earTop:b',
+      'Calm skull and shoulder roll with the undercoat tool, strokes counted.',
+      on('coat:jacketedNatural'),
+    ),
+    ...LEGS,
+    line('nat.slippers', 'Slippers stay.', on('feet:slippers'), { zones: ['foreToes', 'hindToes'] }),
+    line('nat.herder', 'Tidy rear pants, tail area and chest with thinners.', all('coat:double', 'tail:docked')),
+    ...TAILS,
+    line('nat.feather', 'Stray ends of feather plucked by finger or thinned, never shortened.', on(...JACKETS)),
+    line(
+      'nat.ruff',
+      'Stray ends of ruff, breeches and underline plucked by finger or thinned, never shortened.',
+      on('coat:double'),
+    ),
+  ],
+  roughTrim: [
+    CLEAN,
+    line('rough.guide', 'Set guide lines first, then work inside them.'),
+    line('rough.bulk', 'Take bulk first: comb up, look, pass again; leave a reserve of length everywhere.'),
+    ...SHEARS,
+    ...PALE,
+    line(
+      'rough.throat',
+      'Body blended by comb and thinners; topline by comb only with the fine trim.',
+      on('coat:jacketedTrimmed'),
+    ),
+    line('rough.sheepdog', 'Rear in one roundness, stop and head by plan.', on('coat:heavySheepdog')),
+    side(
+      'rough.lift',
+      'school:productAndScissors:a',
+      'Lift spray before scissoring: it is cut as it will stand.',
+      on('coat:scissored'),
+    ),
+    ...GROWING,
+    line(
+      'trim.both',
+      'Repeat each cut on the other side. Go around the dog once, from the front of the show side to the front of the off side.',
+      LONG,
+    ),
+    line('rough.locked', 'Locked zones grow on: go around them.', on(...SHAPED)),
+  ],
+  fineTrim: [
+    CLEAN,
+    line(
+      'fine.skirt',
+      'Loin skirt, belly, tufts where directions or colors meet, vent; quiet trimmer without pressure.',
+      on('coat:smooth'),
+      { tool: 'trimmer' },
+    ),
+    ...BEGIN,
+    side('fine.lift', 'school:productAndScissors:a', 'Lift spray before scissoring.', on('coat:scissored')),
+    ...SHEARS,
+    ...SCISSORED_BODY,
+    line(
+      'fine.topline',
+      'Topline by comb, from the tail forward, stopping before the wedge: wide side against the growth, its tilt sets the depth, a snip or two along the growth, brush back, look, again.',
+      on('coat:jacketedTrimmed'),
+      { zones: ['croup', 'loin', 'back'] },
+    ),
+    line(
+      'fine.flat',
+      'A flat line may need another length at each point: feel the body, look in movement.',
+      on('coat:jacketedTrimmed'),
+    ),
+    ...PALE,
+    line(
+      'fine.floor',
+      'Floor line at the table’s edge with the longest straight blade, fewest strokes.',
+      on('coat:drop'),
+      { tool: 'longStraight', zones: ['underline'] },
+    ),
+    line(
+      'fine.wire',
+      'Furnishings shaped with thinners; a full blade only at the feet: cut wire returns softer and paler.',
+      on('coat:wire'),
+      { tool: 'thinners' },
+    ),
+    line(
+      'fine.sheep',
+      'Feet, rear roundness and stop; the outline set as the rough trim left it.',
+      on('coat:heavySheepdog'),
+    ),
+    ...BEVEL_FOOT,
+    {
+      ...(NATURAL_FOOT[0] as PageLine),
+      id: 'foot.flat',
+      sequence: 'foot',
+      text: 'Pads by mini clipper, then the foot’s edge rounded with thinners, full blade last.',
+      when: { any: ['coat:jacketedTrimmed', 'coat:wire'], none: ['feet:bevel'] },
+    },
+    ...THINNERS,
+    ...LEGS,
+    ...TAILS,
+    ...HEADS,
+    ...FRINGE,
+    ...GROWING,
+    line('fine.wedge', 'Neck and shoulder wedge last of all.', on('coat:jacketedTrimmed'), {
+      zones: ['neckSide', 'shoulder'],
+    }),
+    line('fine.pause', 'Look again after a pause, from every side.', LONG),
+  ],
+  shapeTrim: [
+    CLEAN,
+    line('shape.small', 'Take small amounts: comb up, look, again.'),
+    ...SHEARS,
+    ...GROWING,
+    ...PALE,
+    line('shape.both', 'Repeat each cut on the other side.'),
+  ],
+  shapeCheck: [
+    line('shape.stance', 'Put the dog in show stance and comb the coat up.'),
+    line('shape.sides', 'Look from side, front, rear and above.'),
+    line('shape.write', 'Write down by zone what is too short and what is too long.'),
+    line('shape.short', 'What is too short grows; scissors go around it.'),
+  ],
+  outlineCheck: [
+    line('out.stance', 'A second person sets the dog in show stance.'),
+    line('out.look', 'Step back: topline, angles, columns of the legs, from both sides.', LONG),
+    line('out.smooth', 'Step back: tufts, skirt and whiskers from both sides.', on('coat:smooth')),
+    line('out.natural', 'Nothing looks cut: no blunt edge on ears, tail or underline.', all('finish:natural')),
+    line('out.crisp', 'Edges are crisp; left and right agree.', all('finish:crisp')),
+    line(
+      'out.tail',
+      'Let the tail come up and down: move the dog once.',
+      on('tail:raised', 'tail:curled', 'tail:flag'),
+    ),
+    line('out.mark', 'Mark what is left; set no new line after this.'),
+  ],
+  strip: [
+    line('strip.taut', 'Hold the skin taut; short strokes with the growth.', {}, { tool: 'strippingKnife' }),
+    line('strip.curve', 'Slow over the shoulder curve; count strokes per zone.'),
+    line('strip.card', 'Only dead undercoat comes: then the shoulder line is thinned.', on('coat:jacketedTrimmed')),
+    line('strip.wire', 'Only hair that gives; no blade on the jacket.', on('coat:wire')),
+    ...PALE,
+    line('rough.locked', 'Locked zones grow on: go around them.', on(...SHAPED)),
+  ],
+  towelSoak: [
+    line('soak.rough', 'Take the rough excess off first.'),
+    line('soak.wet', 'Soak the jacket in the tub to the skin, along the growth.'),
+    line('soak.comb', 'Comb it into its lie while it is running wet; to the pen at once.'),
+  ],
+  towelSet: sequence('towelSet', {}, [
+    [
+      'Comb the soaked jacket along the growth.',
+      'It lies flat from blades to croup.',
+      { zones: ['withers', 'back', 'loin', 'croup'] },
+    ],
+    ['Lay the cover on without moving the hair.', 'No fold beneath it.'],
+    ['Pin it, pins covered.', 'No pin touches the skin; a finger passes under.'],
+    [
+      'Leave the neck and shoulder wedge alone until the towel is off.',
+      'Nothing of it is cut or brushed.',
+      { zones: ['neckSide', 'shoulder'] },
+    ],
+    ['Into the pen, in a warm room. Look in every few hours.', 'The dog is warm, and rests.'],
+  ]),
+  towelRelease: sequence('towelSet', {}, [
+    ['Pins out, cover off along the growth.', 'The hair stays where it lay.'],
+    ['Feel the root.', 'Dry everywhere.', { zones: ['withers', 'back', 'loin'] }],
+    [
+      'Look along the back.',
+      'Flat from the blades to the croup. If it lifts, soak and set it again.',
+      { zones: ['back', 'croup'] },
+    ],
+  ]).map((l) => ({ ...l, id: l.id.replace('towelSet', 'towelOff') })),
+  practice: [
+    line('practice.who', 'Who will do it practices it about two months before their first show with it.'),
+    line('practice.small', 'Small amounts, thinners first, a second look after a pause.', LONG),
+    line('practice.note', 'Note what went wrong while the coat can still grow.'),
+  ],
+  lesson: [
+    line('less.short', 'Work for minutes only, with rewards; stop before it is too much.'),
+    line('less.table', 'Teach the table, the brush, a look at ears, feet and teeth, and turning on a cue.'),
+    line('less.sounds', 'Let it hear sounds and sprays from afar; a wet cloth before running water.'),
+    line('less.tub', 'Let it turn in the tub from the first bath on.'),
+    line('less.clipper', 'Move the clipper along the body switched off; later switched on, away from the face.', LONG),
+    line('less.note', 'Note what it accepted.'),
+  ],
+} satisfies Readonly<Record<string, readonly PageLine[]>>;

@@ -1,0 +1,116 @@
+/*
+ * Lines that only this dog has on this day: where it is cut and what is left, what its bath takes, what its recipe says.
+ */
+import {
+  DEFAULT_PUPPY_DAYS,
+  bathProducts,
+  coatClassOf,
+  daysBetween,
+  firstSide,
+  removalList,
+  trimDogOf,
+  trimZonesOf,
+  zonesOfColor,
+} from '@loyal-mane/core';
+import type { CareLibrary, Chosen, KennelDog, PageDay, PageLine, StepId } from '@loyal-mane/core';
+import { bagList } from '../bag.js';
+import { PRODUCTS, productZones } from '../products.js';
+import { PRODUCT_NAMES, whereWords, zonesWords } from '../words/productWords.js';
+import { strippingWords } from '../words/programWords.js';
+import { sideFirstWords } from '../words/sideWords.js';
+
+/** The dog, what it is done by, and when. */
+export interface OwnAsk {
+  readonly step: StepId;
+  readonly dog: KennelDog;
+  readonly library: CareLibrary;
+  readonly chosen: readonly Chosen[];
+  readonly at: PageDay;
+}
+
+/** Lines of this dog alone, which come before those of its coat; in a guided finish its recipe is gone through line by line. */
+export function ownLines(ask: OwnAsk): PageLine[] {
+  const texts = [...ownTexts(ask), ...sideTexts(ask)];
+  return [...texts.map((text, i) => ({ id: `own.${String(i + 1)}`, text, when: {} })), ...recipeSequence(ask)];
+}
+
+function sideTexts({ step, dog, library, chosen }: OwnAsk): string[] {
+  const decided = chosen.find((c) => c.school.id === 'sideOrder' && c.by !== 'usual')?.side ?? null;
+  const first = firstSide(step, coatClassOf(dog, library), dog, decided);
+  return first === null ? [] : [sideFirstWords(first)];
+}
+
+function ownTexts(ask: OwnAsk): string[] {
+  const { step, dog, library, at } = ask;
+  const coat = coatClassOf(dog, library);
+  switch (step) {
+    case 'strip':
+      return coat === 'wire' ? [strippingWords(at.day)] : cutTexts(ask);
+    case 'bath':
+    case 'trimBath':
+    case 'condition':
+      return bathTexts(ask);
+    case 'bathWhites': {
+      const white = zonesOfColor(dog, 'white');
+      return white.length === 0 ? [] : [`White on this dog: ${zonesWords(white, 9)}.`];
+    }
+    case 'bag':
+      return [`In the bag: ${bagList(coat, dog.recipe).join(', ')}.`];
+    case 'takedown': {
+      const out = removalList(dog.recipe ?? [], PRODUCTS);
+      return out.length === 0 ? [] : [`Out: ${out.map(recipeWords).join(', ')}.`];
+    }
+    case 'outlineCheck': {
+      const { stance } = library.breeds.get(dog.breed)?.styles ?? { stance: '' };
+      return stance === '' ? [] : [`Set up: ${stance}.`];
+    }
+    default:
+      return cutTexts(ask);
+  }
+}
+
+function cutTexts({ step, dog, library, at }: OwnAsk): string[] {
+  const breed = library.breeds.get(dog.breed);
+  if (breed === undefined) return [];
+  const own = trimDogOf(dog, daysBetween(dog.born, at.day) < DEFAULT_PUPPY_DAYS, at.day);
+  const zones = trimZonesOf(step, own, breed, library);
+  if (zones === null) return [];
+  const said = (why: 'growingOn' | 'locked' | 'state', words: string): string[] => {
+    const left = zonesWords(
+      zones.leave.filter((z) => z.why === why).map((z) => z.zone),
+      7,
+    );
+    return left === '' ? [] : [`${words}: ${left}.`];
+  };
+  return [
+    ...said('locked', 'Locked, go around it'),
+    ...said('state', 'Left alone for now'),
+    ...said('growingOn', 'Left to grow'),
+  ];
+}
+
+function bathTexts({ step, dog, library, at }: OwnAsk): string[] {
+  const coat = coatClassOf(dog, library);
+  const list = bathProducts(dog, coat, at.purpose, at.day, productZones(coat));
+  const mine = list.filter((p) => p.use && (step === 'condition') === p.product.endsWith('Conditioner'));
+  if (mine.length === 0) return [];
+  return [`${mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`).join('; ')}.`];
+}
+
+/** The finish by the dog's own recipe, in its order: each product where it goes. */
+function recipeSequence({ step, dog }: OwnAsk): PageLine[] {
+  if (step !== 'finish') return [];
+  return (dog.recipe ?? []).map((l, i) => ({
+    id: `showMorning.${String(i + 1)}`,
+    text: `${PRODUCT_NAMES[l.product]}${l.zones.length === 0 ? '' : `: ${zonesWords(l.zones)}`}.`,
+    look: l.note ?? 'It sits where it should; fingers still pass.',
+    when: {},
+    zones: l.zones,
+    sequence: 'showMorning',
+  }));
+}
+
+function recipeWords(line: NonNullable<KennelDog['recipe']>[number]): string {
+  const where = line.zones.length === 0 ? '' : ` (${zonesWords(line.zones)})`;
+  return `${PRODUCT_NAMES[line.product].toLowerCase()}${where}`;
+}

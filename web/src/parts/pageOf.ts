@@ -1,0 +1,62 @@
+/*
+ * The page of a task, composed for its dog on its day by what this kennel has decided.
+ */
+import { chooseSides, instantToMs, isMet, localDayOf, noEntry } from '@loyal-mane/core';
+import type { BathPurpose, Chosen, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
+import { stepPage } from '@loyal-mane/library/pages';
+import type { StepPage } from '@loyal-mane/library/pages';
+import type { Kennel, Methods } from '../api/queries';
+import { coatOf, kennelDogOf, libraryOf, personRecordOf } from './dogRecord';
+import type { Dog } from './dogRecord';
+
+/** A task as its page asks of it. */
+export type PageTask = Pick<PlannedActivity, 'dogId' | 'step' | 'kind' | 'start' | 'people' | 'entryId'>;
+
+/** The page of a task; null where its dog is gone. */
+export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): StepPage | null {
+  const dog = kennel.dogs.find((d) => d.id === a.dogId);
+  if (dog === undefined) return null;
+  const day = localDayOf(instantToMs(a.start), zone);
+  const entry = kennel.entries.find((e) => e.id === a.entryId);
+  return stepPage(
+    {
+      step: a.step,
+      dog: kennelDogOf(dog),
+      library: libraryOf(kennel),
+      chosen: chosenFor(a, dog, kennel, methods, day),
+      at: { day, purpose: purposeOf(a.kind, a.step), isShowDay: entry?.day === day },
+    },
+    methods?.lines,
+  );
+}
+
+/** The bath that a task belongs to. */
+export function purposeOf(kind: PlannedActivity['kind'], step: StepId): BathPurpose {
+  return kind === 'keepUp' ? 'keepUp' : step === 'trimBath' ? 'trim' : 'show';
+}
+
+/** The sides in force for a dog and whoever does the work. */
+function chosenFor(
+  a: Pick<PageTask, 'people'>,
+  dog: Dog,
+  kennel: Kennel,
+  methods: Methods | undefined,
+  day: LocalDay,
+): Chosen[] {
+  const own = methods?.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
+  const brusher = kennel.people.find((p) => p.id === a.people[0]);
+  const route = brusher === undefined ? undefined : personRecordOf(brusher).brushingRoute;
+  const record = kennelDogOf(dog);
+  return chooseSides(libraryOf(kennel).schools, {
+    coat: coatOf(dog),
+    dog: { ...record, schools: own },
+    kennel: {
+      people: kennel.people,
+      methods: {
+        number: Math.max(1, methods?.number ?? 1),
+        schools: { ...methods?.schools, ...(route === undefined ? {} : { brushingRoute: route }) },
+      },
+    },
+    isMet: (condition) => isMet(condition, record, { ...noEntry(day, undefined), nextShow: true }),
+  });
+}
