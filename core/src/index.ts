@@ -46,6 +46,7 @@ export {
   TIGHTNESSES,
   TOOL_KINDS,
   USE_SCOPES,
+  WEAK_LEGS,
   WORK_STATES,
   ZONE_TESTS,
 } from './kennel/vocabulary.js';
@@ -107,8 +108,16 @@ export type { ToolNeed } from './programs/mayTrim.js';
 export { DEFAULT_LEAST_TRIM_SHARE, trimDogOf, trimZonesOf, unlockedShare } from './programs/trimZones.js';
 export { holdMinutes, settlesWhen } from './programs/settling.js';
 export { changedProgram, countsDays } from './programs/programChange.js';
-export { bodyLengthCm, withKennelBreeds } from './programs/kennelBreeds.js';
-export { BATH_PURPOSES, bathProducts, finishProducts, neatMl, removalList, zonesOfColor } from './programs/products.js';
+export { bodyLengthCm, breedFactsOf, withKennelBreeds } from './programs/kennelBreeds.js';
+export {
+  BATH_PURPOSES,
+  FIRM_HOLDS,
+  bathProducts,
+  finishProducts,
+  neatMl,
+  removalList,
+  zonesOfColor,
+} from './programs/products.js';
 export type {
   BathPurpose,
   Product,
@@ -153,7 +162,9 @@ export type { BreakCode, PlanBreak, ToldBreak } from './plan/hold/planBreaks.js'
 export { programFaults } from './plan/validate/programFaults.js';
 export type { ProgramFault } from './plan/validate/programFaults.js';
 export { makePlanInput } from './plan/assemble/planInput.js';
-export { breedStyles } from './programs/breedStyles.js';
+export { recordFields } from './programs/recordFields.js';
+export type { RecordFields } from './programs/recordFields.js';
+export { breedStyles, fringesOf } from './programs/breedStyles.js';
 export type {
   BreedStyles,
   EarKind,
@@ -187,8 +198,8 @@ export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
 export { applyWorkCommand } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
 export { MOST_TICKS, cautionTick, withTick } from './work/ticks.js';
-export { coatAfter, gatedZones, mattedZones } from './work/coatAfter.js';
-export type { CoatMarks } from './work/coatAfter.js';
+export { coatAfter, gatedZones, isMatAt, matsOver, mattedZones, withFoundDays } from './work/coatAfter.js';
+export type { CoatMarks, MatPlace } from './work/coatAfter.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';
 export { coatProgram, keepUpRows, programChain } from './view/programChain.js';

@@ -1,7 +1,7 @@
 /*
  * Breeds by name, as the computation reads them.
  */
-import { bodyLengthCm, breedStyles } from '@loyal-mane/core';
+import { bodyLengthCm, breedStyles, fringesOf } from '@loyal-mane/core';
 import type { BreedFacts } from '@loyal-mane/core';
 import { zonesOfWords } from './breeds/breed.js';
 import type { Span } from './breeds/breed.js';
@@ -18,6 +18,7 @@ export const BREEDS: ReadonlyMap<string, BreedFacts> = new Map(
       badge: row.badge,
       footStyle: row.footStyle,
       styles: breedStyles(row),
+      fringes: fringesOf(row.coat, breedStyles(row)),
       trimMap: row.trimMap,
       growOn: zonesOfWords(row.growOn),
       lengthCm: bodyLengthCm([...row.dogHeightIn, ...row.bitchHeightIn], middleOf(row.lengthToHeight)),

@@ -6,7 +6,7 @@ import type { CoatClass, Product, ProductId, ProductZones, ZoneId } from '@loyal
 
 /** Products by use: parts of water, minutes of soak (common practice; the bottle's label counts). */
 export const PRODUCTS: Readonly<Record<ProductId, Product>> = {
-  cleansingWash: { parts: 10, soakMin: null, rinse: 'out' },
+  cleansingWash: { parts: 10, soakMin: [1, 5], rinse: 'out' },
   clarifyingWash: { parts: 8, soakMin: null, rinse: 'out' },
   textureWash: { parts: 8, soakMin: null, rinse: 'out' },
   mildWash: { parts: 12, soakMin: null, rinse: 'out' },

@@ -94,7 +94,13 @@ function after(): readonly ProgramStep[] {
       aim: { of: 'earliest' },
       when: ['laterRound'],
     }),
-    sameDay('takedown', 'takedown', { aim: { of: 'follow' }, when: ['lastShowDay'] }),
+    sameDay('takedown', 'takedown', { aim: { of: 'follow' }, when: ['lastShowDay', 'holdComesOut'] }),
+    // A soft, brushable hold may stay for days: it comes out when there is time.
+    sameDay('takedown', 'takedown', {
+      to: { of: 'ringDay', day: 3, at: 'end' },
+      aim: { of: 'earliest' },
+      when: ['lastShowDay', 'holdMayStay'],
+    }),
     sameDay('skinLook', 'inspection', { aim: { of: 'follow' } }),
   ];
 }
@@ -162,7 +168,7 @@ const double: readonly ProgramStep[] = [
   prep('lineBrush', 'lineBrush'),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
   prep('clip', 'clip', { since: trimOf() }),
-  prep('ears', 'ears', { since: trimOf(), to: EARS_BY }),
+  prep('ears', 'ears', { since: trimOf(), to: EARS_BY, when: ['earsTrimmed'] }),
   prep('naturalTrim', 'naturalTrim', { since: trimOf() }),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),
@@ -260,7 +266,11 @@ const jacketedNatural: readonly ProgramStep[] = [
   prep('clip', 'clip', { since: trimOf() }),
   prep('whiskers', 'whiskers'),
   prep('naturalTrim', 'naturalTrim', { share: NATURAL_WITHOUT_WHISKERS, since: trimOf() }),
-  prep('ears', 'ears', { since: trimOf(), to: { of: 'ringDay', day: -1, at: 'start' }, when: ['notFringed'] }),
+  prep('ears', 'ears', {
+    since: trimOf(),
+    to: { of: 'ringDay', day: -1, at: 'start' },
+    when: ['notFringed', 'earsTrimmed'],
+  }),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),
 ];
@@ -298,7 +308,7 @@ const jacketedTrimmed: readonly ProgramStep[] = [
     aim: aimDay(-3, '10:00'),
     anchor: true,
   }),
-  fineDays('ears', 'ears', { since: trimOf() }),
+  fineDays('ears', 'ears', { since: trimOf(), when: ['earsTrimmed'] }),
   fineDays('throat', 'throatThinned', { since: [['dryCheck', 0, CHECK_TO_SCISSORS, 'ifDone']] }),
   prep('brushOut1', 'brushOut', { aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat'),

@@ -36,11 +36,28 @@ const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
 /** Clipper blades by number: pads are clipped with a 30. */
 const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30 };
 
+type Sizes = Pick<ToolNeed, 'lengthIn' | 'teeth'>;
+
+/** Sizes that a step asks of a tool (common practice): other ones chop, tear or take too long. */
+const SIZES: Readonly<Partial<Record<StepId, Readonly<Partial<Record<ToolKind, Sizes>>>>>> = {
+  roughTrim: { longStraight: { lengthIn: [7, 10] }, longCurved: { lengthIn: [7, 10] } },
+  fineTrim: {
+    longStraight: { lengthIn: [7, 10] },
+    longCurved: { lengthIn: [6.5, 10] },
+    shortStraight: { lengthIn: [4.5, 7.5] },
+  },
+  naturalTrim: { shortStraight: { lengthIn: [4.5, 7.5] } },
+  ears: { thinners: { teeth: [38, 54] } },
+  throat: { thinners: { teeth: [38, 54] } },
+};
+
 /** Tools of a step on a class of coat; empty where no tool decides. */
 export function toolsFor(step: StepId, coat: CoatClass): readonly ToolNeed[] {
   const row = TOOLS[step];
   const blade = BLADES[step];
-  return (row?.[coat] ?? row?.any ?? []).map((tool) =>
-    tool === 'clipper' && blade !== undefined ? { tool, blade } : { tool },
-  );
+  return (row?.[coat] ?? row?.any ?? []).map((tool) => ({
+    tool,
+    ...(tool === 'clipper' && blade !== undefined ? { blade } : {}),
+    ...SIZES[step]?.[tool],
+  }));
 }

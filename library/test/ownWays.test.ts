@@ -138,7 +138,9 @@ describe('two tests a zone', () => {
     };
     expect(coatAfter('bath', marks)).toEqual({ ...marks, soiled: [], unready: [] });
     expect(coatAfter('spotWash', marks)).toEqual({ ...marks, soiled: [] });
-    expect(coatAfter('knots', marks)).toEqual({ ...marks, mats: [] });
+    // Nobody has said which are out: all stay marked.
+    expect(coatAfter('knots', marks)).toBe(marks);
+    expect(coatAfter('knots', marks, marks.mats)).toEqual({ ...marks, mats: [] });
     expect(coatAfter('heatDry', marks)).toEqual({ ...marks, unready: [] });
     expect(coatAfter('lineBrush', marks)).toBe(marks);
   });

@@ -178,7 +178,7 @@ describe('a kennel’s own bottles', () => {
       { product: 'whiteningWash', soakFromMin: 3 },
     ]);
     expect(productWords(own.richConditioner)).toBe('1 part to 20 of water, 3 to 5 min, rinse out completely');
-    expect(own.cleansingWash.soakMin).toEqual([4, 4]);
+    expect(own.cleansingWash.soakMin).toEqual([1, 4]);
     expect(own.whiteningWash.soakMin).toEqual([3, 10]);
     expect(own.mildWash).toEqual(PRODUCTS.mildWash);
     // Twice the water takes about half the bottle.

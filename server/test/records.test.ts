@@ -2,7 +2,7 @@
 import { v7 } from 'uuid';
 import type { PlannedActivity, StepId } from '@loyal-mane/core';
 import type { KennelDto } from '../src/kennel/dto.js';
-import { openWorld, signInAs } from './world.js';
+import { DEMO, openWorld, signInAs } from './world.js';
 import type { Hand, World } from './world.js';
 
 let world: World;
@@ -209,11 +209,45 @@ describe('what was found in a coat', () => {
     const bath = task('Lovage', 'bath');
     await bather.post(path(bath, 'start'), order(bath, 0)).expect(200);
     await bather.post(path(bath, 'finish'), order(bath, 1)).expect(200);
-    expect((await dogOf('Lovage')).marks).toEqual({ soiled: [], mats, unready: [] });
+    const found = mats.map((m) => ({ ...m, foundOn: DEMO.startDay }));
+    expect((await dogOf('Lovage')).marks).toEqual({ soiled: [], mats: found, unready: [] });
     const kinds = await world.knex('events').where({ subject: bath.key }).orderBy('number').pluck('kind');
     expect(kinds).toEqual(['task.start', 'task.finishCoat']);
     await bather.post(path(bath, 'undo'), { commandId: v7() }).expect(200);
     expect((await dogOf('Lovage')).marks).toMatchObject({ soiled: ['hindfoot'], mats });
+  });
+
+  it('mat work clears the mats that are said to be out, keeps the others with their day, and puts back what is taken back', async () => {
+    const key = 'f:mats';
+    const dog = await dogOf('Nocci');
+    const mats = [
+      { zone: 'behindEar', tightness: 'loose', side: 'left' },
+      { zone: 'behindEar', tightness: 'loose', side: 'right' },
+      { zone: 'armpit', tightness: 'loose' },
+    ];
+    await mark(dog.name, { mats }).then((a) => expect(a.status).toBe(200));
+    await world.knex('task_work').insert({
+      task_key: `${key}:knots:1:1`,
+      dog_id: dog.id,
+      step: 'knots',
+      state: 'running',
+      person_id: bather.personId,
+      started_at: new Date(world.clock.nowMs()),
+      running_since: new Date(world.clock.nowMs()),
+      worked_ms: 0,
+      version: 1,
+    });
+    const to = (command: string): string => `/api/tasks/${encodeURIComponent(`${key}:knots:1:1`)}/${command}`;
+    const body = { commandId: v7(), version: 1, dogId: dog.id, step: 'knots' };
+    await bather.post(to('finish'), { ...body, matsOut: [{ zone: 'nowhere' }] }).expect(400);
+    const matsOut = [{ zone: 'behindEar', side: 'left' }, { zone: 'armpit' }];
+    await bather.post(to('finish'), { ...body, commandId: v7(), matsOut }).expect(200);
+    expect((await dogOf(dog.name)).marks.mats).toEqual([
+      { zone: 'behindEar', tightness: 'loose', side: 'right', foundOn: DEMO.startDay },
+    ]);
+    await bather.post(to('undo'), { commandId: v7() }).expect(200);
+    expect((await dogOf(dog.name)).marks.mats).toHaveLength(3);
+    await mark(dog.name, {});
   });
 
   it('keeps tight and solid mats out of the water, and says which; nothing is recorded', async () => {

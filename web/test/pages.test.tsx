@@ -8,7 +8,7 @@ import { instantToMs, msToInstant } from '@loyal-mane/core';
 import type { Work } from '../src/api/queries';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import MethodsRoom from '../src/rooms/methods/MethodsRoom';
-import { FILE, KENNEL, PLAN, houseMethods, isToday, show } from './world';
+import { FILE, KENNEL, PLAN, houseMethods, isToday, show, stored } from './world';
 
 const KEY = 'loyal-mane-outbox';
 const bather = FILE.people.find((p) => p.signIn === 'asta') ?? FILE.people[0];
@@ -146,5 +146,44 @@ describe('in Methods', () => {
       expect(within(article).getAllByText('Finished when:').length).toBeGreaterThan(10);
     expect(CARE_LIBRARY.breeds.size).toBeGreaterThan(ours.size);
     expect(STEP_LINES.bath.length).toBeGreaterThan(10);
+  });
+});
+
+describe('mat work', () => {
+  const [dog] = KENNEL.dogs;
+  if (dog === undefined) throw new Error('no dog');
+  const knots = {
+    ...bath,
+    key: 'f:mats:knots:1:1',
+    step: 'knots',
+    dogId: dog.id,
+    people: [bather.id],
+  } as never as PlannedActivity;
+  const mats = [
+    { zone: 'armpit', tightness: 'loose', side: 'left' },
+    { zone: 'tail', tightness: 'tight' },
+  ];
+
+  it('is finished zone by zone: what is not said to be out stays in', async () => {
+    const kennel = {
+      ...KENNEL,
+      dogs: KENNEL.dogs.map((d) => (d.id === dog.id ? { ...d, marks: { ...d.marks, mats } } : d)),
+    } as never;
+    show(<BenchRoom />, {
+      signIn: bather.signIn,
+      at: '/bench',
+      nowMs: instantToMs(bath.start) + 120_000,
+      kennel,
+      view: { published: stored({ ...PLAN, activities: [...PLAN.activities, knots] }) },
+      work: [running(knots, [])],
+    });
+    fireEvent.click(screen.getByRole('button', { name: /is finished$/ }));
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog).toHaveTextContent('which mats are out?');
+    expect(within(dialog).getByRole('button', { name: 'Finish, 2 still in' })).toBeVisible();
+    fireEvent.click(within(dialog).getByRole('checkbox', { name: /^armpit, left/ }));
+    expect(dialog).toHaveTextContent('told tomorrow morning');
+    await settled(() => fireEvent.click(within(dialog).getByRole('button', { name: 'Finish, 1 still in' })));
+    expect(waiting().at(-1)).toMatchObject({ command: 'finish', matsOut: [{ zone: 'armpit', side: 'left' }] });
   });
 });

@@ -36,6 +36,8 @@ export interface TrimMap {
 export type CutRefusal =
   /** The trim map does not name it. */
   | 'notInMap'
+  /** A fringe that must never be lost: ear edges, slippers, flags of fringed toys. */
+  | 'fringe'
   /** Left to grow on this breed while the dog grows coat. */
   | 'growingOn'
   /** Somebody set a lock with a wanted length. */
@@ -52,6 +54,8 @@ export interface CutFacts {
   readonly growsCoat: boolean;
   readonly growOn: ReadonlySet<ZoneId>;
   readonly locked: ReadonlySet<ZoneId>;
+  /** Fringes of the breed that are never cut; none when absent. */
+  readonly fringes?: ReadonlySet<ZoneId>;
   /** Zones that a state of the dog leaves alone; none when absent. */
   readonly leftAlone?: ReadonlySet<ZoneId>;
 }
@@ -60,6 +64,7 @@ export interface CutFacts {
 export function mayCut(map: TrimMap, zone: ZoneId, facts: CutFacts): CutAnswer {
   const how = map.cut.get(zone);
   if (how === undefined) return { ok: false, why: 'notInMap' };
+  if (facts.fringes?.has(zone) === true) return { ok: false, why: 'fringe' };
   if (facts.locked.has(zone)) return { ok: false, why: 'locked' };
   if (facts.leftAlone?.has(zone) === true) return { ok: false, why: 'state' };
   if (facts.growsCoat && facts.growOn.has(zone)) return { ok: false, why: 'growingOn' };

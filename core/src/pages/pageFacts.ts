@@ -47,6 +47,8 @@ export interface PageDay {
   readonly purpose: BathPurpose;
   /** Whether the dog is shown that day. */
   readonly isShowDay: boolean;
+  /** Whether the task prepares a later day of a series of shows. */
+  readonly isLaterShowDay?: boolean;
 }
 
 const HALF_A_YEAR_DAYS = 183;
@@ -64,7 +66,8 @@ export function pageFacts(dog: PageDog, breed: BreedFacts, chosen: readonly Chos
   return facts;
 }
 
-function breedFactsOf({ coat, styles, ...breed }: BreedFacts): PageFact[] {
+function breedFactsOf(breed: BreedFacts): PageFact[] {
+  const { coat, styles } = breed;
   return [
     `coat:${coat}`,
     `feet:${styles.feet}`,

@@ -2,6 +2,9 @@
  * How a breed is shown, read from the words of its row: a kennel writes its own breeds in the same words. A word that says
  * nothing known leaves the part natural, which cuts least.
  */
+import type { CoatClass } from '../coat/coatClass.js';
+import type { ZoneId } from '../coat/zones.js';
+
 /** How feet are shown. */
 export type FootKind = 'natural' | 'slippers' | 'shaped' | 'bevel' | 'curved' | 'clipped';
 /** How ears are shown. */
@@ -88,7 +91,8 @@ const TAILS: readonly Rule<TailKind>[] = [
 export function breedStyles(row: StyleWords): BreedStyles {
   return {
     feet: kindOf(FEET, row.footStyle, 'natural'),
-    ears: kindOf(EARS, row.earStyle, 'natural'),
+    // Nobody has written how they are shown: they are trimmed as most are.
+    ears: row.earStyle === '' ? 'edge' : kindOf(EARS, row.earStyle, 'natural'),
     throat: kindOf(THROATS, row.throatStyle, 'natural'),
     head: kindOf(HEADS, row.headPlan, 'natural'),
     tail: kindOf(TAILS, row.tailKind, 'level'),
@@ -98,4 +102,26 @@ export function breedStyles(row: StyleWords): BreedStyles {
 
 function kindOf<K>(rules: readonly Rule<K>[], words: string, usual: K): K {
   return rules.find(([pattern]) => pattern.test(words))?.[1] ?? usual;
+}
+
+/** Ears whose edge is trimmed; all others are left as they grow, or clipped with the head. */
+const TRIMMED_EARS: ReadonlySet<EarKind> = new Set<EarKind>(['edge', 'thinned', 'upper', 'base']);
+
+/** Whether a breed's ears are trimmed at all. */
+export function hasTrimmedEars({ ears }: Pick<BreedStyles, 'ears'>): boolean {
+  return TRIMMED_EARS.has(ears);
+}
+
+const EAR_FRINGES: readonly ZoneId[] = ['earFringe', 'earFront', 'earBack'];
+const SLIPPERS: readonly ZoneId[] = ['foreToes', 'hindToes'];
+const FLAG: readonly ZoneId[] = ['tail', 'tailTip'];
+
+/** Fringes that a breed must never lose: no blade and no slicker goes there (common practice). */
+export function fringesOf(coat: CoatClass, { ears, feet }: BreedStyles): ReadonlySet<ZoneId> {
+  const isFringed = ears === 'fringe';
+  return new Set([
+    ...(isFringed ? EAR_FRINGES : []),
+    ...(feet === 'slippers' ? SLIPPERS : []),
+    ...(isFringed && coat === 'jacketedNatural' ? FLAG : []),
+  ]);
 }

@@ -24,6 +24,8 @@ export interface BreedFacts {
   /** How feet, ears, throat, head and tail are shown, and how the dog is set up. */
   readonly styles: BreedStyles;
   readonly trimMap: TrimMapId;
+  /** Fringes that are never cut. */
+  readonly fringes: ReadonlySet<ZoneId>;
   /** Zones left to grow on puppies and on dogs that grow coat. */
   readonly growOn: ReadonlySet<ZoneId>;
   /** Body length of a usual dog, cm; null where no height is known. */

@@ -74,6 +74,9 @@ export type Condition =
   | 'wrapped'
   | 'cleanFaced'
   | 'outlineShaped'
+  | 'earsTrimmed'
+  | 'holdComesOut'
+  | 'holdMayStay'
   | 'notCleanFaced'
   | 'towelTwice'
   | 'towelAfterBath';

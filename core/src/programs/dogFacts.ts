@@ -9,9 +9,11 @@ import type { KennelDog } from '../kennel/dogRecord.js';
 import type { ZoneId } from '../coat/zones.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
 import type { Condition } from './careProgram.js';
+import { hasTrimmedEars } from './breedStyles.js';
 import { isDropping, isIn } from './dogStates.js';
 import type { EstimateFacts } from './estimate.js';
 import { lengthFactor } from './hairLength.js';
+import { mayHoldStay } from './products.js';
 
 /** Dogs younger than this are worked as puppies: shorter sessions, less work (engineering default). */
 export const DEFAULT_PUPPY_DAYS = 365;
@@ -81,6 +83,8 @@ export interface EntryFacts {
   readonly laterRound: boolean;
   /** Face and feet are clipped clean on this breed, some days before the ring so that the skin settles. */
   readonly cleanFaced: boolean;
+  /** Ears are trimmed on this breed; others are left as they grow. */
+  readonly earsTrimmed: boolean;
   /** The outline is shaped with scissors on this breed; natural sheepdogs are left as they grow. */
   readonly outlineShaped: boolean;
 }
@@ -100,11 +104,17 @@ export function noEntry(day: LocalDay, breed: BreedShape | undefined): EntryFact
   };
 }
 
-type BreedShape = Pick<BreedFacts, 'variant' | 'footStyle'>;
+type BreedShape = Pick<BreedFacts, 'variant' | 'footStyle' | 'styles'>;
 
 /** Facts of a breed's own shape that its trims depend on. */
-export function shapeFacts(breed: BreedShape | undefined): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped'> {
-  return { cleanFaced: isCleanFaced(breed), outlineShaped: breed?.footStyle !== 'natural' };
+export function shapeFacts(
+  breed: BreedShape | undefined,
+): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped' | 'earsTrimmed'> {
+  return {
+    cleanFaced: isCleanFaced(breed),
+    outlineShaped: breed?.footStyle !== 'natural',
+    earsTrimmed: breed === undefined || hasTrimmedEars(breed.styles),
+  };
 }
 
 /** Whether a breed is shown with clean feet and face. */
@@ -213,6 +223,12 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return !dog.jacketLies && (dog.towelSets ?? 1) > 1;
     case 'towelAfterBath':
       return !dog.jacketLies && dog.towelAfterBath === true;
+    case 'earsTrimmed':
+      return entry.earsTrimmed;
+    case 'holdComesOut':
+      return !mayHoldStay(dog.recipe);
+    case 'holdMayStay':
+      return mayHoldStay(dog.recipe);
     case 'outlineShaped':
       return entry.outlineShaped;
     case 'cleanFaced':

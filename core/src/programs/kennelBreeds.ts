@@ -2,7 +2,7 @@
  * Breeds that a kennel adds or keeps its own row of, read beside the library's.
  */
 import type { KennelBreed } from '../kennel/methodsRecord.js';
-import { breedStyles } from './breedStyles.js';
+import { breedStyles, fringesOf } from './breedStyles.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
 
 const CM_PER_INCH = 2.54;
@@ -16,20 +16,22 @@ export function bodyLengthCm(heightsIn: readonly (number | null | undefined)[], 
 
 /** A kennel's own breed, as the computation reads it. */
 export function breedFactsOf(b: KennelBreed): BreedFacts {
+  const styles = breedStyles({
+    footStyle: b.footStyle ?? '',
+    earStyle: b.earStyle ?? '',
+    throatStyle: b.throatStyle ?? '',
+    headPlan: b.headPlan ?? '',
+    tailKind: b.tailKind ?? '',
+    stance: b.stance ?? '',
+  });
   return {
     name: b.name,
     coat: b.coat,
     variant: b.variant,
     badge: b.badge,
     footStyle: b.footStyle ?? '',
-    styles: breedStyles({
-      footStyle: b.footStyle ?? '',
-      earStyle: b.earStyle ?? '',
-      throatStyle: b.throatStyle ?? '',
-      headPlan: b.headPlan ?? '',
-      tailKind: b.tailKind ?? '',
-      stance: b.stance ?? '',
-    }),
+    styles,
+    fringes: fringesOf(b.coat, styles),
     trimMap: b.trimMap,
     growOn: new Set(b.growOn),
     lengthCm: bodyLengthCm([b.dogFromIn, b.dogToIn, b.bitchFromIn, b.bitchToIn], b.lengthToHeight),

@@ -24,6 +24,10 @@ export interface ToolNeed {
   readonly blade?: number;
   /** The number that a heavy coat takes instead. */
   readonly heavyBlade?: number;
+  /** Length of the blade, inches: at least, at most. */
+  readonly lengthIn?: readonly [number, number];
+  /** Teeth of thinners: at least, at most. */
+  readonly teeth?: readonly [number, number];
 }
 
 /** The tool for a dog's coat: a heavy one may take another blade. */
@@ -33,12 +37,19 @@ export function needsOfCoat(needs: readonly ToolNeed[], density: KennelDog['dens
     : needs.map((n) => (n.heavyBlade === undefined ? n : { ...n, blade: n.heavyBlade }));
 }
 
-/** Whether a kit holds something. A clipper whose blades nobody wrote down counts as having all. */
+/** Whether a kit holds something. A tool whose blades, length or teeth nobody wrote down counts as fitting. */
 function holdsTool(kit: NonNullable<KennelPerson['kit']>, need: ToolNeed): boolean {
   return kit.some(
     (t) =>
-      t.tool === need.tool && (need.blade === undefined || t.blade === undefined || bladesOf(t.blade).has(need.blade)),
+      t.tool === need.tool &&
+      (need.blade === undefined || t.blade === undefined || bladesOf(t.blade).has(need.blade)) &&
+      fits(t.lengthIn, need.lengthIn) &&
+      fits(t.teeth, need.teeth),
   );
+}
+
+function fits(size: number | undefined, wanted: readonly [number, number] | undefined): boolean {
+  return size === undefined || wanted === undefined || (size >= wanted[0] && size <= wanted[1]);
 }
 
 /** Blade numbers in a text: "#10, 30 and 40f" names 10, 30 and 40. */

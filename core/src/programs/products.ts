@@ -48,6 +48,8 @@ export type ProductWhy =
   | { readonly code: 'white' }
   /** Whitened whole too lately: stains only until that day. */
   | { readonly code: 'notConsecutive'; readonly until: LocalDay }
+  /** Whole-coat whitener on the first day of a series only; stains on the others. */
+  | { readonly code: 'laterShowDay' }
   /** A keep-up bath is conditioned everywhere. */
   | { readonly code: 'keepUpEverywhere' }
   /** Body is wanted there, or the ring is near. */
@@ -106,13 +108,17 @@ const some = (product: ProductId, zones: readonly ZoneId[], why: ProductWhy = us
   why,
 });
 
-/** Products of a bath on a day, in the order of work, and those left out on purpose. */
+/**
+ * Products of a bath on a day, in the order of work, and those left out on purpose. `isLaterShowDay`: the dog was shown the
+ * day before at the same show.
+ */
 export function bathProducts(
   dog: ProductDog,
   coat: CoatClass,
   purpose: BathPurpose,
   day: LocalDay,
   zones: ProductZones,
+  isLaterShowDay = false,
 ): ProductAdvice[] {
   const thin = isIn(dog, 'outOfCoat', day);
   return [
@@ -120,7 +126,7 @@ export function bathProducts(
     washAdvice(dog, purpose, day),
     some('mildWash', zones.face, { code: 'mild' }),
     ...textureAdvice(coat, purpose, zones, thin),
-    ...whitenAdvice(dog, purpose, day, zones),
+    ...whitenAdvice(dog, purpose, day, zones, isLaterShowDay),
     ...conditionAdvice(dog, coat, purpose, zones, thin),
   ];
 }
@@ -170,17 +176,25 @@ function lastWhitenedWhole(dog: ProductDog): LocalDay | null {
   return days.sort().at(-1) ?? null;
 }
 
-function whitenAdvice(dog: ProductDog, purpose: BathPurpose, day: LocalDay, zones: ProductZones): ProductAdvice[] {
+function whitenAdvice(
+  dog: ProductDog,
+  purpose: BathPurpose,
+  day: LocalDay,
+  zones: ProductZones,
+  isLaterShowDay: boolean,
+): ProductAdvice[] {
   if (purpose !== 'show') return [];
   const white = zonesOfColor(dog, 'white');
   if ((dog.colors ?? []).length > 0 && white.length === 0) {
     return [whole('whiteningWash', { code: 'nothingWhite' }, false)];
   }
   if (white.length === 0) return [];
+  const stains = zones.stains.filter((z) => white.includes(z));
+  if (isLaterShowDay)
+    return [{ product: 'whiteningWash', use: true, scope: 'stains', zones: stains, why: { code: 'laterShowDay' } }];
   const last = lastWhitenedWhole(dog);
   if (last !== null && Math.abs(daysBetween(last, day)) < DEFAULT_WHITEN_GAP_DAYS) {
     const why: ProductWhy = { code: 'notConsecutive', until: addDays(last, DEFAULT_WHITEN_GAP_DAYS) };
-    const stains = zones.stains.filter((z) => white.includes(z));
     return [{ product: 'whiteningWash', use: true, scope: 'stains', zones: stains, why }];
   }
   return [isMost(white) ? whole('whiteningWash', { code: 'white' }) : some('whiteningWash', white, { code: 'white' })];
@@ -231,6 +245,14 @@ export function finishProducts(
 /** Milliliters of the neat product for zones: mixed liters by surface and hair, over its dilution. */
 export function neatMl(product: Pick<Product, 'parts'>, surfaceM2: number, litersPerM2: number, share: number): number {
   return (surfaceM2 * litersPerM2 * share * 1000) / (1 + (product.parts ?? 0));
+}
+
+/** Holds that break hair when they stay: they come out the same evening (common practice). */
+export const FIRM_HOLDS: readonly ProductId[] = ['liftSpray', 'foam', 'cream'];
+
+/** Whether what a finish leaves in a coat may stay for days: a recipe is known, and nothing in it is a firm hold. */
+export function mayHoldStay(recipe: KennelDog['recipe']): boolean {
+  return (recipe ?? []).length > 0 && !(recipe ?? []).some((line) => FIRM_HOLDS.includes(line.product));
 }
 
 /** Lines of a finishing recipe that come out after the show, in the order in which they went on. */

@@ -10,6 +10,8 @@ export const WET_RUN: ReadonlySet<StepId> = new Set([
   ...BATHS,
   ...(['condition', 'towel', 'forceDry', 'heatDry'] as const),
 ]);
+/** Work with the force dryer: a dog that does not stand for it is held. */
+export const BLOWN: ReadonlySet<StepId> = new Set(['blowOut', 'forceDry']);
 /** Trims of a show, which a test of the same day comes before. */
 export const BLADES: ReadonlySet<StepId> = new Set(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat']);
 /** Brushing out, or blowing out, before a bath. */

@@ -41,7 +41,7 @@ export function trimDogOf(
 export function trimZonesOf(
   step: StepId,
   dog: TrimDog,
-  breed: Pick<BreedFacts, 'trimMap' | 'growOn'>,
+  breed: Pick<BreedFacts, 'trimMap' | 'growOn' | 'fringes'>,
   library: Pick<CareLibrary, 'trimMaps' | 'stepZones'>,
 ): TrimZones | null {
   const business = library.stepZones(step);
@@ -49,6 +49,7 @@ export function trimZonesOf(
   const facts = {
     growsCoat: dog.growsCoat,
     growOn: breed.growOn,
+    fringes: breed.fringes,
     locked: new Set(dog.locked),
     leftAlone: new Set(dog.leftAlone),
   };
@@ -57,7 +58,7 @@ export function trimZonesOf(
   for (const zone of business === 'all' ? ZONE_IDS : business) {
     const answer = mayCut(library.trimMaps[breed.trimMap], zone, facts);
     if (answer.ok) cut.push({ zone, how: answer.how });
-    else if (answer.why !== 'notInMap') leave.push({ zone, why: answer.why });
+    else if (answer.why !== 'notInMap' && answer.why !== 'fringe') leave.push({ zone, why: answer.why });
   }
   return { cut, leave };
 }

@@ -5,6 +5,7 @@
 import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
+import type { LocalDay } from '../time/localDay.js';
 import { BATHS } from '../programs/stepGroups.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import { trimZonesOf } from '../programs/trimZones.js';
@@ -13,8 +14,19 @@ import type { TrimDog } from '../programs/trimZones.js';
 /** Marks in a coat since its last bath. */
 export type CoatMarks = Required<Pick<KennelDog, 'soiled' | 'mats' | 'unready'>>;
 
-/** The marks after a step is finished; the same object where it changes nothing. */
-export function coatAfter(step: StepId, marks: CoatMarks): CoatMarks {
+/** A mat that came out: its zone, and its side where it has one. */
+export type MatPlace = Pick<CoatMarks['mats'][number], 'zone' | 'side'>;
+
+/** Whether a mat is the one at a place. */
+export function isMatAt(mat: MatPlace, place: MatPlace): boolean {
+  return mat.zone === place.zone && mat.side === place.side;
+}
+
+/**
+ * The marks after a step is finished; the same object where it changes nothing. Of mats only those go that somebody has said
+ * are out: what was not asked about stays.
+ */
+export function coatAfter(step: StepId, marks: CoatMarks, matsOut: readonly MatPlace[] = []): CoatMarks {
   switch (step) {
     case 'bath':
     case 'trimBath':
@@ -23,13 +35,29 @@ export function coatAfter(step: StepId, marks: CoatMarks): CoatMarks {
     case 'spotWash':
       return { ...marks, soiled: [] };
     case 'knots':
-      return { ...marks, mats: [] };
+      return matsOut.length === 0
+        ? marks
+        : { ...marks, mats: marks.mats.filter((m) => !matsOut.some((out) => isMatAt(m, out))) };
     // Zones fail their test after drying, so the next heat is for them; the check after it says whether it helped.
     case 'heatDry':
       return marks.unready.length === 0 ? marks : { ...marks, unready: [] };
     default:
       return marks;
   }
+}
+
+/** Mats with the day on which each was found: what was known at a place keeps its day, what is new was found today. */
+export function withFoundDays<M extends CoatMarks['mats'][number]>(
+  mats: readonly M[],
+  known: CoatMarks['mats'],
+  today: LocalDay,
+): (M & { readonly foundOn: LocalDay })[] {
+  return mats.map((mat) => ({ ...mat, foundOn: known.find((k) => isMatAt(k, mat))?.foundOn ?? today }));
+}
+
+/** Mats that were found before a day and are not out: they are told in the morning. */
+export function matsOver(mats: CoatMarks['mats'], day: LocalDay): CoatMarks['mats'] {
+  return mats.filter((m) => m.foundOn !== undefined && m.foundOn < day);
 }
 
 /** Steps that wet a coat through, and that set a mat in it. */

@@ -91,7 +91,7 @@ function cutTexts({ step, dog, library, at }: OwnAsk): string[] {
 
 function bathTexts({ step, dog, library, at }: OwnAsk): string[] {
   const coat = coatClassOf(dog, library);
-  const list = bathProducts(dog, coat, at.purpose, at.day, productZones(coat));
+  const list = bathProducts(dog, coat, at.purpose, at.day, productZones(coat), at.isLaterShowDay);
   const mine = list.filter((p) => p.use && (step === 'condition') === p.product.endsWith('Conditioner'));
   if (mine.length === 0) return [];
   return [`${mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`).join('; ')}.`];

@@ -41,6 +41,9 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   unready: 'a zone is damp or kinked',
   wrapped: 'the coat is kept in wraps',
   outlineShaped: 'the outline is shaped with scissors',
+  earsTrimmed: 'the breed’s ears are trimmed',
+  holdComesOut: 'its finish must come out',
+  holdMayStay: 'its finish may stay for days',
   cleanFaced: 'face and feet are clipped clean',
   notCleanFaced: 'face and feet are not clipped clean',
 };

@@ -141,6 +141,8 @@ export function productWhyWords(why: ProductWhy): string {
       return 'Only what is white or pale.';
     case 'notConsecutive':
       return `Whitened all over lately: until ${monthDay(why.until)} stains only, or it turns violet under hall lights.`;
+    case 'laterShowDay':
+      return 'Whitened all over on the first show day only: stains on this one.';
     case 'keepUpEverywhere':
       return 'A keep-up bath is conditioned everywhere, also in show season.';
     case 'showSpares':

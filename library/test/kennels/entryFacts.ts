@@ -14,6 +14,7 @@ export function entryFacts(day: LocalDay, more: Partial<EntryFacts> = {}): Entry
     lastShowDay: true,
     laterRound: false,
     cleanFaced: false,
+    earsTrimmed: true,
     outlineShaped: true,
     ...more,
   };

@@ -4,8 +4,10 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { turnedHours } from '@loyal-mane/core';
+import { localDayOf, turnedHours, withFoundDays } from '@loyal-mane/core';
+import type { KennelDog } from '@loyal-mane/core';
 import type { Command } from '../auth/session.js';
+import { Clock } from '../clock.js';
 import type { RowVersionDto } from '../contract/commandDto.js';
 import { fromJson } from '../db/rows.js';
 import { Problem } from '../problem/problem.js';
@@ -19,6 +21,7 @@ export class AdjustmentService {
   constructor(
     @Inject(KNEX) private readonly knex: Knex,
     private readonly rows: RowCommands,
+    private readonly clock: Clock,
   ) {}
 
   async setHandler(entryId: string, given: Command, dto: HandlerDto): Promise<RowVersionDto> {
@@ -52,10 +55,19 @@ export class AdjustmentService {
   /** Keeps what somebody found in a dog's coat: soiled zones, mats, zones that failed a test. */
   async setMarks(dogId: string, given: Command, dto: CoatMarksCommandDto): Promise<RowVersionDto> {
     const { soiled, mats, unready } = dto.marks;
+    const settings = await this.knex('settings').where({ id: 1 }).first('time_zone');
+    const today = localDayOf(this.clock.nowMs(), settings?.time_zone ?? 'UTC');
     const command = { list: 'dogs', id: dogId, given, version: dto.version, kind: 'dog.marks' } as const;
-    return this.rows.change(command, (row) => ({
-      coat: JSON.stringify({ ...(fromJson(row['coat']) as object), soiled, mats, unready }),
-    }));
+    return this.rows.change(command, (row) => {
+      const coat = fromJson(row['coat']) as Partial<KennelDog>;
+      // The day is the server's to say: a tablet may have an old picture of the coat.
+      const dated = withFoundDays(
+        mats.map(({ foundOn: _said, ...mat }) => mat),
+        coat.mats ?? [],
+        today,
+      );
+      return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready }) };
+    });
   }
 
   async setOvertime(shiftId: string, given: Command, dto: OvertimeDto): Promise<RowVersionDto> {

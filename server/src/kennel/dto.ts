@@ -11,6 +11,7 @@ import {
   IsInt,
   IsObject,
   IsOptional,
+  IsString,
   IsUUID,
   Matches,
   Max,
@@ -156,6 +157,11 @@ export class MatDto {
   @Min(1)
   @Max(30)
   cm?: number;
+
+  @ApiPropertyOptional({ description: 'day on which it was found; set by the server' })
+  @IsOptional()
+  @IsString()
+  foundOn?: string;
 }
 
 /** A zone that has not passed a test. */

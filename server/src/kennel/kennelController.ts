@@ -80,7 +80,7 @@ export class KennelController {
         coat: coatClassOf(d, library),
         marks: {
           soiled: d.soiled ?? [],
-          mats: (d.mats ?? []).map(({ zone, tightness, side, cm }) => compact({ zone, tightness, side, cm }) as MatDto),
+          mats: (d.mats ?? []).map((m) => compact(m) as MatDto),
           unready: d.unready ?? [],
         },
         record: recordOf(d),

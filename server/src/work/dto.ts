@@ -1,5 +1,8 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
   IsBoolean,
   IsISO8601,
   IsIn,
@@ -10,10 +13,23 @@ import {
   Matches,
   MaxLength,
   Min,
+  ValidateNested,
 } from 'class-validator';
-import { STEP_IDS, WORK_STATES } from '@loyal-mane/core';
-import type { StepId, WorkState } from '@loyal-mane/core';
+import { STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
+import type { StepId, WorkState, ZoneId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
+
+/** A mat that came out. */
+export class MatPlaceDto {
+  @ApiProperty({ enum: ZONE_IDS, description: 'zone' })
+  @IsIn(ZONE_IDS)
+  zone!: ZoneId;
+
+  @ApiPropertyOptional({ enum: ['left', 'right'], description: 'side of a paired zone, as the mat was marked' })
+  @IsOptional()
+  @IsIn(['left', 'right'])
+  side?: 'left' | 'right';
+}
 
 /** A command about a task, as the bench gives it. */
 export class TaskCommandDto extends CommandDto {
@@ -59,6 +75,17 @@ export class TaskCommandDto extends CommandDto {
   @IsOptional()
   @IsBoolean()
   doneBefore?: boolean;
+
+  @ApiPropertyOptional({
+    type: [MatPlaceDto],
+    description: 'of a finish of mat work: mats that are out; those that are not named stay marked',
+  })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => MatPlaceDto)
+  matsOut?: MatPlaceDto[];
 }
 
 /** A tick on a line of a task's page. */

@@ -20,6 +20,7 @@ import type {
   DogId,
   KennelBreed,
   KennelDog,
+  MatPlace,
   StationId,
   StepId,
   TaskKey,
@@ -55,6 +56,8 @@ interface TaskFacts {
 interface MarksChange {
   readonly dogId: string;
   readonly before: CoatMarks;
+  /** Mats that were said to be out; absent in records of before they were asked for. */
+  readonly matsOut?: readonly MatPlace[];
 }
 
 const REFUSED: Readonly<Record<WorkRefusal, string>> = {
@@ -108,7 +111,8 @@ export class WorkService {
       if ((command === 'start' || command === 'resume') && dto.anyway !== true) await this.mustBeFree(trx, key, task);
       const record = dto.doneBefore === true ? { ...outcome.record, workedMs: 0 } : outcome.record;
       const after = await this.save(trx, key, record, before);
-      const marks = command === 'finish' ? await this.markCoat(trx, task) : null;
+      const matsOut = (dto.matsOut ?? []) as MatPlace[];
+      const marks = command === 'finish' ? await this.markCoat(trx, task, matsOut) : null;
       const anyway = dto.anyway === true ? { anyway: true } : {};
       const change = { before, after, ...anyway, ...(marks === null ? {} : { marks }) };
       return {
@@ -237,16 +241,20 @@ export class WorkService {
   }
 
   /** Marks of a coat after a finished step; null where the step changes none. */
-  private async markCoat(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<MarksChange | null> {
+  private async markCoat(
+    trx: Knex.Transaction,
+    { dogId, step }: TaskFacts,
+    matsOut: readonly MatPlace[],
+  ): Promise<MarksChange | null> {
     const before = await this.marksOf(trx, dogId);
-    if (before === null || !takesMarks(step, before)) return null;
-    await this.setMarks(trx, dogId, coatAfter(step, before));
-    return { dogId, before };
+    if (before === null || !takesMarks(step, before, matsOut)) return null;
+    await this.setMarks(trx, dogId, coatAfter(step, before, matsOut));
+    return { dogId, before, matsOut };
   }
 
-  private async putMarksBack(trx: Knex.Transaction, step: StepId, { dogId, before }: MarksChange): Promise<void> {
-    const now = await this.marksOf(trx, dogId);
-    if (now !== null) await this.setMarks(trx, dogId, marksBack(step, before, now));
+  private async putMarksBack(trx: Knex.Transaction, step: StepId, change: MarksChange): Promise<void> {
+    const now = await this.marksOf(trx, change.dogId);
+    if (now !== null) await this.setMarks(trx, change.dogId, marksBack(step, change, now));
   }
 
   /** The marks of a dog, its row locked; null when the dog is gone. */

@@ -1327,6 +1327,8 @@ export interface components {
             side?: "left" | "right";
             /** @description longest side, cm; 3 when absent */
             cm?: number;
+            /** @description day on which it was found; set by the server */
+            foundOn?: string;
         };
         UnreadyDto: {
             /** @enum {string} */
@@ -2061,6 +2063,18 @@ export interface components {
         WorkListDto: {
             work: components["schemas"]["WorkDto"][];
         };
+        MatPlaceDto: {
+            /**
+             * @description zone
+             * @enum {string}
+             */
+            zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+            /**
+             * @description side of a paired zone, as the mat was marked
+             * @enum {string}
+             */
+            side?: "left" | "right";
+        };
         TaskCommandDto: {
             /**
              * Format: uuid
@@ -2086,6 +2100,8 @@ export interface components {
             at?: string;
             /** @description of a finish: it was done before it was started here, its minutes are not kept */
             doneBefore?: boolean;
+            /** @description of a finish of mat work: mats that are out; those that are not named stay marked */
+            matsOut?: components["schemas"]["MatPlaceDto"][];
         };
         TaskAnswerDto: {
             /** @description null: nobody has touched the task */

@@ -1,7 +1,7 @@
 /*
  * A command on a task as it is given at the bench, and what the list of work will be once it has arrived.
  */
-import type { StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
+import type { MatPlace, StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
 import { applyWorkCommand, instantToMs, withTick } from '@loyal-mane/core';
 import type { Instant } from '@loyal-mane/core';
 import { post } from './client';
@@ -22,13 +22,16 @@ export interface TaskOrder {
   readonly reason?: string;
   readonly anyway?: boolean;
   readonly doneBefore?: boolean;
+  /** Of a finish of mat work: mats that are out. */
+  readonly matsOut?: readonly MatPlace[];
   /** Of a tick: the line, and whether it is ticked or the tick taken off. */
   readonly tick?: { readonly line: string; readonly ticked: boolean };
 }
 
 /** Sends an order; answers the record after it, null when there is none any more. */
 export async function sendOrder(order: TaskOrder): Promise<Work | null> {
-  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore, tick } = order;
+  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore, matsOut, tick } =
+    order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
   if (command === 'tick')
@@ -40,6 +43,7 @@ export async function sendOrder(order: TaskOrder): Promise<Work | null> {
     ...(reason === undefined ? {} : { reason }),
     ...(anyway === undefined ? {} : { anyway }),
     ...(doneBefore === undefined ? {} : { doneBefore }),
+    ...(matsOut === undefined ? {} : { matsOut: matsOut.map((m) => ({ ...m })) }),
   };
   const sends = {
     start: () => post('/api/tasks/{key}/start', { params, body }),

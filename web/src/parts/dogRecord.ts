@@ -23,7 +23,7 @@ export function recordOf(dog: Dog): DogRecordParts {
 export function kennelDogOf(dog: Dog): KennelDog {
   const { id, name, breed, sex, born, weightKg, marks } = dog;
   const own = { id: id as DogId, name, breed, sex, born: born as LocalDay, weightKg };
-  return { ...recordOf(dog), ...own, mats: marks.mats };
+  return { ...recordOf(dog), ...own, mats: marks.mats as NonNullable<KennelDog['mats']> };
 }
 
 /** The parts of a person's record. */

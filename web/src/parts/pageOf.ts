@@ -24,10 +24,20 @@ export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Meth
       dog: kennelDogOf(dog),
       library: libraryOf(kennel),
       chosen: chosenFor(a, dog, kennel, methods, day),
-      at: { day, purpose: purposeOf(a.kind, a.step), isShowDay: entry?.day === day },
+      at: {
+        day,
+        purpose: purposeOf(a.kind, a.step),
+        isShowDay: entry?.day === day,
+        isLaterShowDay: entry !== undefined && isLaterDay(kennel, entry),
+      },
     },
     methods?.lines,
   );
+}
+
+/** Whether the dog is shown at the same show on an earlier day. */
+function isLaterDay({ entries }: Kennel, entry: Kennel['entries'][number]): boolean {
+  return entries.some((e) => e.dogId === entry.dogId && e.showId === entry.showId && e.day < entry.day);
 }
 
 /** The bath that a task belongs to. */

@@ -13,7 +13,7 @@ import { instantToMs } from '../../time/zone.js';
 import type { DogId } from '../../units/ids.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
 import type { Estimate } from '../../programs/estimate.js';
-import { BLADES, WET_RUN } from '../../programs/stepGroups.js';
+import { BLADES, BLOWN, WET_RUN } from '../../programs/stepGroups.js';
 import { walkOf, withWalks } from './walks.js';
 import { shareLags, tightenWindows } from './windows.js';
 import type { ChainFields } from '../problem.js';
@@ -188,6 +188,7 @@ function makeActivity(
   const latest = s.fixed === null ? Math.min(grid.horizon, grid.slotOf(s.toMs, s.exact ? 'ceil' : 'floor')) : est + dur;
   const byTwo = !input.hasRamp || input.ways.get(draft.key)?.twoLift === true;
   const ramp = needs.lifts && draft.weightKg >= workLimits(input.kennel.settings).liftKg;
+  const isHeld = draft.fearsDryer && BLOWN.has(s.step.step);
   const task = new Task({
     index,
     chain,
@@ -204,7 +205,7 @@ function makeActivity(
     dayOffCost: dayOffCost(s, draft),
     skill: s.step.skill ?? needs.skill,
     allowed: s.allowed,
-    second: ramp && byTwo ? 'hand' : needs.second,
+    second: (ramp && byTwo) || isHeld ? 'hand' : needs.second,
     ...deputies(s.step.step, s.step.skill ?? needs.skill, known(input, draft.dogId, s.step.step)),
     only: s.handler,
     station: needs.station,

@@ -33,6 +33,8 @@ export interface ChainDraft {
   readonly dogId: DogId;
   readonly entryId: EntryId | null;
   readonly weightKg: number;
+  /** Does not stand for the force dryer: somebody holds it there. */
+  readonly fearsDryer: boolean;
   readonly cost: number;
   readonly needs: string | null;
   readonly steps: readonly StepDraft[];
@@ -167,6 +169,7 @@ function entryChain(
     dogId: dog.id,
     entryId: entry.id,
     weightKg: dog.weightKg,
+    fearsDryer: dog.standsForDryer === false,
     cost: SHOW_COST[entry.importance] ?? 0,
     needs,
     steps: draftSteps(
@@ -265,6 +268,7 @@ function keepUpChain(
     dogId: dog.id,
     entryId: null,
     weightKg: dog.weightKg,
+    fearsDryer: dog.standsForDryer === false,
     // Sessions of several days follow each other by nights, which cost lateness: being done at all is worth more.
     cost: KEEP_UP_COST * (rule.spreadDays ?? 1),
     needs: null,

@@ -17,6 +17,7 @@ import { BenchBar } from './BenchBar';
 import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
 import { Refusals } from './Refusals';
+import { MatsDialog, matsOn } from './MatsDialog';
 import { SkipDialog } from './SkipDialog';
 import { TaskSide } from './TaskSide';
 import { TaskWork } from './TaskWork';
@@ -50,9 +51,13 @@ function Bench() {
   const { tap, tick, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
+  const [askedMats, setAskedMats] = useState<BenchTask | null>(null);
   const [tooSoon, setTooSoon] = useState<BenchTask | null>(null);
-  const give = (t: BenchTask, command: WorkCommand | 'undo'): void =>
-    command === 'finish' && isTooSoon(t, now) ? setTooSoon(t) : tap(t, command);
+  const give = (t: BenchTask, command: WorkCommand | 'undo'): void => {
+    if (command === 'finish' && isTooSoon(t, now)) setTooSoon(t);
+    else if (command === 'finish' && matsOn(kennel, t).length > 0) setAskedMats(t);
+    else tap(t, command);
+  };
   const page = task === null ? null : pageOf(task.activity, kennel, names.zone, methods);
   const ticking = tickingOf(task, tick);
   const next = page === null ? null : nextLine(page, ticking);
@@ -132,6 +137,17 @@ function Bench() {
         {tooSoon !== null &&
           `${names.dog(tooSoon.activity.dogId)}, ${METHODS[tooSoon.activity.step].name.toLowerCase()}: started less than a minute ago. Its minutes will not count for later estimates.`}
       </Modal>
+      <MatsDialog
+        key={askedMats?.activity.key}
+        task={askedMats}
+        mats={askedMats === null ? [] : matsOn(kennel, askedMats)}
+        name={askedMats === null ? '' : names.dog(askedMats.activity.dogId)}
+        onCancel={() => setAskedMats(null)}
+        onDone={(matsOut) => {
+          if (askedMats !== null) tap(askedMats, 'finish', { matsOut });
+          setAskedMats(null);
+        }}
+      />
       <SkipDialog
         task={skipping}
         onCancel={() => setSkipping(null)}

@@ -53,7 +53,7 @@ export interface UndoOffer {
   readonly until: number;
 }
 
-type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'tick'>;
+type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'tick'>;
 
 /** A finish that came too soon is asked about before it is given. */
 export function isTooSoon(task: BenchTask, nowMs: number): boolean {

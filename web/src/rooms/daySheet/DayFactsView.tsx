@@ -2,12 +2,22 @@
  * The day around the tasks: rides, rings, what is mixed for whom, what to mind of each dog, and who waits where.
  */
 import type { ReactNode } from 'react';
-import type { CareRound, DayFacts, PlanNote } from '@loyal-mane/core';
-import { METHODS, clockWords, lackingWords, liftWords, noteWords, roundWords } from '@loyal-mane/library/words';
+import { matsOver } from '@loyal-mane/core';
+import type { CareRound, DayFacts, LocalDay, PlanNote } from '@loyal-mane/core';
+import {
+  METHODS,
+  clockWords,
+  lackingWords,
+  liftWords,
+  monthDay,
+  noteWords,
+  roundWords,
+  zonesWords,
+} from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { pageOf } from '../../parts/pageOf';
-import { recordOf } from '../../parts/dogRecord';
+import { kennelDogOf, recordOf } from '../../parts/dogRecord';
 
 interface Props {
   readonly facts: DayFacts;
@@ -16,6 +26,7 @@ interface Props {
   readonly names: Names;
   /** Cautions of the plan for the dogs of the day. */
   readonly notes: readonly PlanNote[];
+  readonly day: LocalDay;
 }
 
 /** Cautions of one dog: those that its people wrote, and those of the plan, each once. */
@@ -31,7 +42,7 @@ export function mindLines(dog: Kennel['dogs'][number], notes: readonly PlanNote[
 }
 
 /** Rides, rings, mixes, cautions and waiting dogs of a day; a heading without anything under it is left out. */
-export function DayFactsView({ facts, rounds, kennel, names, notes }: Props) {
+export function DayFactsView({ facts, rounds, kennel, names, notes, day }: Props) {
   const at = (ms: number): string => clockWords(ms, names.zone, names.clock);
   const dogs = (ids: readonly string[]): string => ids.map((id) => names.dog(id)).join(', ');
   const site = (id: string): string => kennel.sites.find((s) => s.id === id)?.name ?? 'another site';
@@ -42,6 +53,18 @@ export function DayFactsView({ facts, rounds, kennel, names, notes }: Props) {
     .filter((m) => m.lines.length > 0);
   return (
     <section className="day-facts" aria-label="The day around the tasks">
+      <Facts title="Mats still in">
+        {kennel.dogs.flatMap((dog) => {
+          const over = matsOver(kennelDogOf(dog).mats ?? [], day);
+          if (over.length === 0) return [];
+          return [
+            <li key={dog.id} className="bad">
+              <b>{dog.name}</b>: {zonesWords([...new Set(over.map((m) => m.zone))])}, since{' '}
+              {monthDay(over.map((m) => m.foundOn ?? day).sort()[0] ?? day)}. Take them out today.
+            </li>,
+          ];
+        })}
+      </Facts>
       <Facts title="On the road">
         {facts.rides.map((r) => (
           <li key={`${r.name}${String(r.departMs)}`}>

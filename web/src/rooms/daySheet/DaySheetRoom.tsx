@@ -52,7 +52,9 @@ export default function DaySheetRoom() {
   const [params, setParams] = useSearchParams();
   const isLoad = params.get('view') === 'load';
   const facts = useMemo(() => dayFacts(kennel, plan, day), [kennel, plan, day]);
-  const around = <DayFactsView facts={facts} rounds={rounds} kennel={kennel} names={names} notes={plan?.notes ?? []} />;
+  const around = (
+    <DayFactsView facts={facts} rounds={rounds} kennel={kennel} names={names} notes={plan?.notes ?? []} day={day} />
+  );
   const print = (what: Paper): void => {
     // The page that is printed is made when the browser asks for it: it must know by then what it is of.
     flushSync(() => setPaper(what));

@@ -150,7 +150,12 @@ function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<ty
   if (breed === undefined) return null;
   const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < DEFAULT_PUPPY_DAYS, today);
   const sets = { locked: new Set(own.locked), leftAlone: new Set(own.leftAlone) };
-  return mayCut(TRIM_MAPS[breed.trimMap], zone, { growsCoat: own.growsCoat, growOn: breed.growOn, ...sets });
+  return mayCut(TRIM_MAPS[breed.trimMap], zone, {
+    growsCoat: own.growsCoat,
+    growOn: breed.growOn,
+    fringes: breed.fringes,
+    ...sets,
+  });
 }
 
 const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
@@ -159,6 +164,7 @@ const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
   strays: { fill: 'var(--moss-tint)', mark: '~', words: 'stray hairs only' },
   byHand: { fill: 'var(--brass-tint)', mark: 'H', words: 'by hand, on the stripping calendar' },
   notInMap: { fill: 'var(--sunk)', mark: '', words: 'never cut on this trim' },
+  fringe: { fill: 'var(--clay-tint)', mark: 'F', words: 'a fringe that is never cut' },
   growingOn: { fill: 'var(--sheet)', mark: 'G', words: 'left to grow' },
   locked: { fill: 'var(--clay-tint)', mark: 'L', words: 'locked by somebody' },
   state: { fill: 'var(--clay-tint)', mark: 'A', words: 'left alone while its state lasts' },

@@ -4,17 +4,20 @@
  */
 import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
 import type { FormItemProps } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { CONSENTS, DOG_STATES, GROUNDS, STEP_IDS, ZONE_IDS, sameValue } from '@loyal-mane/core';
-import type { DogParts } from '@loyal-mane/core';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { GROUNDS, WEAK_LEGS, ZONE_IDS, recordFields, sameValue } from '@loyal-mane/core';
+import type { DogParts, RecordFields, WeakLeg } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
 import { DayField, dayRule } from '../../parts/DayField';
 import { FormRows } from '../../parts/FormRows';
-import { recordOf, useDogRecord } from '../../parts/dogRecord';
+import { coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
+import { useRooms } from '../../parts/useRooms';
 import { OwnPeople, Stays } from './CareFields';
+
+const WEAK_WORDS: Readonly<Record<WeakLeg, string>> = { pastern: 'weak pasterns', hock: 'sinking hocks' };
 
 type FormRule = NonNullable<FormItemProps['rules']>[number];
 
@@ -44,6 +47,7 @@ const DAYS: readonly (readonly [keyof DogParts, string])[] = [
 const CLEARABLE: readonly (keyof DogParts)[] = [
   ...DAYS.map(([field]) => field),
   'ground',
+  'weakLegs',
   'towelSets',
   'standMinPerDay',
   'finisherId',
@@ -120,6 +124,7 @@ function useRecordForm(dog: Dog) {
 /** A dog's record; leads change it, others read it. */
 export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
   const { form, record, draft, busy, typed, send, giveUp } = useRecordForm(dog);
+  const fields = useFieldsOf(dog);
   return (
     <Form
       form={form}
@@ -138,9 +143,9 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
           </button>
         </p>
       )}
-      <CoatFields />
+      <CoatFields fields={fields} />
       <div className="switches">
-        {SWITCHES.map(([field, label]) => (
+        {SWITCHES.filter(([field]) => fields.has(field)).map(([field, label]) => (
           <label key={field}>
             <Form.Item name={field} valuePropName="checked" noStyle>
               <Switch size="small" aria-label={label} />
@@ -150,10 +155,10 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
         ))}
       </div>
       <div className="two-columns">
-        <States />
+        <States fields={fields} />
         <div>
-          <Consents />
-          <Cooperation />
+          <Consents fields={fields} />
+          <Cooperation fields={fields} />
         </div>
       </div>
       <div className="two-columns">
@@ -172,15 +177,32 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
   );
 }
 
-function CoatFields() {
+/** What concerns this dog: other fields are not on its page. */
+function useFieldsOf(dog: Dog): RecordFields {
+  const { kennel } = useRooms();
+  return useMemo(() => {
+    const library = libraryOf(kennel);
+    const breed = library.breeds.get(dog.breed);
+    const coat = coatOf(dog);
+    return recordFields(breed ?? { coat, growOn: new Set() }, library.programs[coat], dog.sex);
+  }, [kennel, dog]);
+}
+
+interface OfDog {
+  readonly fields: RecordFields;
+}
+
+function CoatFields({ fields }: OfDog) {
   return (
     <div className="record-grid">
       <Form.Item name="density" label="Density">
         <Select options={options(['light', 'normal', 'heavy'])} />
       </Form.Item>
-      <Form.Item name="undercoat" label="Loose undercoat, as seen">
-        <Select options={options(['light', 'heavy'])} />
-      </Form.Item>
+      {fields.has('undercoat') && (
+        <Form.Item name="undercoat" label="Loose undercoat, as seen">
+          <Select options={options(['light', 'heavy'])} />
+        </Form.Item>
+      )}
       <Form.Item
         name="cooperation"
         label="Cooperation (0.8 easy, 1.6 hard)"
@@ -195,13 +217,26 @@ function CoatFields() {
       >
         <InputNumber className="w-all" />
       </Form.Item>
-      <Form.Item name="towelSets" label="Towel sets that the jacket needs">
-        <Select allowClear options={[1, 2].map((value) => ({ value, label: String(value) }))} />
-      </Form.Item>
-      <Form.Item name="ground" label="Ground of the run">
-        <Select allowClear options={options(GROUNDS)} />
-      </Form.Item>
-      {DAYS.map(([field, label]) => (
+      {fields.has('towelSets') && (
+        <Form.Item name="towelSets" label="Towel sets that the jacket needs">
+          <Select allowClear options={[1, 2].map((value) => ({ value, label: String(value) }))} />
+        </Form.Item>
+      )}
+      {fields.has('ground') && (
+        <Form.Item name="ground" label="Ground of the run">
+          <Select allowClear options={options(GROUNDS)} />
+        </Form.Item>
+      )}
+      {fields.has('weakLegs') && (
+        <Form.Item name="weakLegs" label="Weak legs: their hair is left">
+          <Select
+            mode="multiple"
+            allowClear
+            options={WEAK_LEGS.map((value) => ({ value, label: WEAK_WORDS[value] }))}
+          />
+        </Form.Item>
+      )}
+      {DAYS.filter(([field]) => fields.has(field)).map(([field, label]) => (
         <Form.Item key={field} name={field} label={label} rules={[dayRule()]}>
           <DayField />
         </Form.Item>
@@ -210,7 +245,7 @@ function CoatFields() {
   );
 }
 
-function States() {
+function States({ fields }: OfDog) {
   return (
     <section aria-label="States">
       <h2 className="serif">States</h2>
@@ -222,7 +257,10 @@ function States() {
               <Select
                 aria-label="State"
                 className="w-choice"
-                options={options(DOG_STATES, (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v)}
+                options={options(
+                  fields.states,
+                  (v) => STATE_WORDS[v as keyof typeof STATE_WORDS].split(/[:.]/)[0] ?? v,
+                )}
               />
             </Form.Item>
             <Form.Item name={[at, 'from']} rules={[dayRule('Since when?')]}>
@@ -250,7 +288,7 @@ const untilRule =
     },
   });
 
-function Consents() {
+function Consents({ fields }: OfDog) {
   return (
     <section aria-label="Consents">
       <h2 className="serif">The owner agreed to</h2>
@@ -264,7 +302,7 @@ function Consents() {
               <Select
                 aria-label="Consent"
                 className="w-choice"
-                options={options(CONSENTS, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
+                options={options(fields.consents, (v) => CONSENT_WORDS[v as keyof typeof CONSENT_WORDS])}
               />
             </Form.Item>
             <Form.Item name={[at, 'given']} rules={[dayRule('When?')]}>
@@ -277,7 +315,7 @@ function Consents() {
   );
 }
 
-function Cooperation() {
+function Cooperation({ fields }: OfDog) {
   return (
     <section aria-label="Cooperation by body area">
       <h2 className="serif">Cooperation by body area</h2>
@@ -288,7 +326,7 @@ function Cooperation() {
             field="step"
             label="Step"
             ask="Which step?"
-            choices={options(STEP_IDS, (v) => METHODS[v as keyof typeof METHODS].name)}
+            choices={options(fields.steps, (v) => METHODS[v as keyof typeof METHODS].name)}
           />
         )}
       </FormRows>

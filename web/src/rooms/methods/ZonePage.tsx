@@ -142,7 +142,12 @@ function BreedFacts({ row, zone }: { row: BreedView; zone: ZoneId | null }) {
   const answer =
     zone === null
       ? null
-      : mayCut(TRIM_MAPS[row.trimMap], zone, { growsCoat: true, growOn: row.growOn, locked: new Set() });
+      : mayCut(TRIM_MAPS[row.trimMap], zone, {
+          growsCoat: true,
+          growOn: row.growOn,
+          fringes: row.fringes,
+          locked: new Set(),
+        });
   return (
     <aside>
       {zone !== null && answer !== null && (
@@ -151,6 +156,7 @@ function BreedFacts({ row, zone }: { row: BreedView; zone: ZoneId | null }) {
           <p>
             {answer.ok ? `May be cut: ${CUT[answer.how].words}.` : null}
             {!answer.ok && answer.why === 'notInMap' && 'Never cut on this trim.'}
+            {!answer.ok && answer.why === 'fringe' && 'A fringe that is never cut, and never meets a slicker.'}
             {!answer.ok && answer.why === 'growingOn' && 'Left to grow on puppies and on dogs that grow coat.'}{' '}
             {tintOf(row, 'hair', zone).words}.
           </p>

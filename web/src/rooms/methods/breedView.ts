@@ -2,6 +2,7 @@
  * A breed as the page shows it: the library's rows and the kennel's own alike.
  */
 import type { CoatClass, KennelBreed, TrimMapId, ZoneId } from '@loyal-mane/core';
+import { breedFactsOf } from '@loyal-mane/core';
 import { BREEDS, BREED_ROWS, TRIM_MAPS, ZONE_NAMES } from '@loyal-mane/library';
 import type { BreedRow } from '@loyal-mane/library';
 import type { Kennel } from '../../api/queries';
@@ -14,6 +15,7 @@ export interface BreedView {
   readonly badge: string;
   readonly trimMap: TrimMapId;
   readonly growOn: ReadonlySet<ZoneId>;
+  readonly fringes: ReadonlySet<ZoneId>;
   readonly lines: readonly (readonly [label: string, words: string])[];
   readonly foot: string;
   /** The kennel's own row, with its version; null where the library's holds. */
@@ -39,6 +41,7 @@ function shippedView(row: BreedRow): BreedView {
     badge: row.badge,
     trimMap: row.trimMap,
     growOn: BREEDS.get(row.name)?.growOn ?? new Set(),
+    fringes: BREEDS.get(row.name)?.fringes ?? new Set(),
     lines: [
       ['Height', `${heightWords('dog', row.dogHeightIn)}; ${heightWords('bitch', row.bitchHeightIn)}`],
       ['Proportion', `${row.proportion}, from ${row.measured[0]} to ${row.measured[1]}`],
@@ -83,6 +86,7 @@ function ownView(b: KennelBreed, version: number): BreedView {
     badge: b.badge,
     trimMap: b.trimMap,
     growOn: new Set(b.growOn),
+    fringes: breedFactsOf(b).fringes,
     lines: told.flatMap(([label, words]) => (words === undefined || words === '' ? [] : [[label, words] as const])),
     foot: `The kennel’s own row${b.registry === undefined ? '' : `, sizes by ${b.registry}`}.`,
     own: { breed: b, version },

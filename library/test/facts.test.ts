@@ -1,0 +1,279 @@
+/*
+ * Facts that decide: each field of a record, a kit or a breed's row changes a plan, a page, a gate or a choice. Common practice
+ * throughout; factors are engineering defaults.
+ */
+import { readFileSync } from 'node:fs';
+import {
+  FIRM_HOLDS,
+  barOf,
+  bathProducts,
+  chooseSides,
+  dogProgram,
+  fringesOf,
+  matsOver,
+  recordFields,
+  trimDogOf,
+  trimZonesOf,
+  wallToMs,
+  withFoundDays,
+} from '@loyal-mane/core';
+import type {
+  BreedFacts,
+  EntryFacts,
+  KennelDog,
+  KennelFile,
+  LocalDay,
+  Plan,
+  PlannedActivity,
+  ProgramStep,
+  StepId,
+  WallTime,
+} from '@loyal-mane/core';
+import { CARE_LIBRARY, PRODUCTS, SCHOOLS, productZones } from '../src/index.js';
+import { entryFacts } from './kennels/entryFacts.js';
+import { fewDogs } from './kennels/fewDogs.js';
+import { sharedPlan } from './sharedPlan.js';
+
+const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const show = demo.shows[0] as KennelFile['shows'][number];
+const DAY = show.firstDay;
+const NOW_MS = wallToMs(demo.startDay, '07:00' as WallTime, demo.settings.timeZone);
+const dogOf = (name: string): KennelDog => {
+  const found = demo.dogs.find((d) => d.name === name);
+  if (found === undefined) throw new Error(`no dog is called ${name}`);
+  return found;
+};
+const breedOf = (name: string): BreedFacts => {
+  const found = CARE_LIBRARY.breeds.get(name);
+  if (found === undefined) throw new Error(`no breed is called ${name}`);
+  return found;
+};
+const programOf = (dog: KennelDog, facts: Partial<EntryFacts> = {}) =>
+  dogProgram(dog, demo, CARE_LIBRARY, show, { ...entryFacts(DAY), ...facts });
+const idsOf = (steps: readonly ProgramStep[]): StepId[] => steps.map((s) => s.step);
+
+describe('a dog that does not stand for the force dryer', () => {
+  const planOf = (more: Partial<KennelDog>): PlannedActivity[] => {
+    const kennel = fewDogs(demo, ['Brisk']);
+    const plan: Plan = sharedPlan(
+      { ...kennel, dogs: kennel.dogs.map((d) => ({ ...d, ...more })) },
+      { nowMs: NOW_MS, rounds: 0 },
+    );
+    return plan.activities.filter((a) => a.state === 'planned');
+  };
+  const minutesOf = (list: readonly PlannedActivity[], step: StepId): number =>
+    list.find((a) => a.step === step)?.minutes.middle ?? 0;
+
+  it('is held by a second person, and takes a fifth longer there and nowhere else', () => {
+    const [usual, afraid] = [planOf({ standsForDryer: true }), planOf({ standsForDryer: false })];
+    for (const a of usual.filter((x) => x.step === 'forceDry')) expect(a.people).toHaveLength(1);
+    const blown = afraid.filter((a) => a.step === 'forceDry');
+    expect(blown.length).toBeGreaterThan(0);
+    for (const a of blown) expect(a.people).toHaveLength(2);
+    expect(minutesOf(afraid, 'forceDry') / minutesOf(usual, 'forceDry')).toBeCloseTo(1.2, 1);
+    expect(minutesOf(afraid, 'heatDry')).toBe(minutesOf(usual, 'heatDry'));
+  });
+
+  it('one that turns in the tub when asked is washed sooner', () => {
+    const [usual, turns] = [planOf({ turnsInTub: false }), planOf({ turnsInTub: true })];
+    expect(minutesOf(turns, 'bath')).toBeLessThan(minutesOf(usual, 'bath'));
+    expect(minutesOf(turns, 'lineBrush')).toBe(minutesOf(usual, 'lineBrush'));
+  });
+});
+
+describe('the breed’s row', () => {
+  const earSteps = (breed: string): boolean => {
+    const coat = breedOf(breed).coat;
+    const met = CARE_LIBRARY.programs[coat].preparation.find((s) => s.step === 'ears');
+    const { styles } = breedOf(breed);
+    return met?.when.includes('earsTrimmed') === true && ['edge', 'thinned', 'upper', 'base'].includes(styles.ears);
+  };
+
+  it('natural ears and fringes are not trimmed; thinned ones are', () => {
+    for (const breed of ['Samoyed', 'Keeshond', 'Papillon', 'Leonberger'])
+      expect([breed, earSteps(breed)]).toEqual([breed, false]);
+    for (const breed of ['Golden Retriever', 'Shetland Sheepdog', 'Irish Setter'])
+      expect([breed, earSteps(breed)]).toEqual([breed, true]);
+  });
+
+  it('no trim of a fringed toy touches ear edges, slippers or the flag; a setter’s flag is trimmed', () => {
+    const cut = (breed: string): Set<string> => {
+      const zones = trimZonesOf('naturalTrim', trimDogOf({}, false, DAY), breedOf(breed), CARE_LIBRARY);
+      return new Set(zones?.cut.map((z) => z.zone));
+    };
+    const cavalier = cut('Cavalier King Charles Spaniel');
+    for (const zone of ['earFringe', 'earFront', 'foreToes', 'tailTip']) expect(cavalier.has(zone)).toBe(false);
+    expect(cut('Golden Retriever').has('tailTip')).toBe(true);
+    expect(fringesOf('jacketedTrimmed', breedOf('Irish Setter').styles).size).toBe(0);
+  });
+
+  it('a weak pastern or a sinking hock locks its zone, on that dog only', () => {
+    const zonesOf = (weakLegs: KennelDog['weakLegs']) =>
+      trimZonesOf(
+        'naturalTrim',
+        trimDogOf({ ...(weakLegs === undefined ? {} : { weakLegs }) }, false, DAY),
+        breedOf('Golden Retriever'),
+        CARE_LIBRARY,
+      );
+    expect(zonesOf(['hock'])?.leave).toContainEqual({ zone: 'hock', why: 'locked' });
+    expect(zonesOf([])?.cut.some((z) => z.zone === 'hock')).toBe(true);
+  });
+});
+
+describe('the size of a tool', () => {
+  const bar = (
+    kit: { tool: 'longStraight' | 'longCurved' | 'thinners'; lengthIn?: number; teeth?: number }[],
+    step: StepId,
+    breed: string,
+  ) => barOf({ kit }, step, null, CARE_LIBRARY.tools(step, breedOf(breed).coat));
+
+  it('decides whose kit serves: body shears from 7 to 10 in, thinners of about 46 teeth for ears', () => {
+    const shears = (lengthIn: number) => [{ tool: 'longStraight' as const, lengthIn }, { tool: 'longCurved' as const }];
+    expect(bar(shears(8.5), 'roughTrim', 'Poodle (Standard)')).toBeNull();
+    expect(bar(shears(5.5), 'roughTrim', 'Poodle (Standard)')).toEqual({ code: 'noTool', tools: ['longStraight'] });
+    expect(bar([{ tool: 'thinners', teeth: 46 }], 'ears', 'Golden Retriever')).toBeNull();
+    expect(bar([{ tool: 'thinners', teeth: 28 }], 'ears', 'Golden Retriever')).toEqual({
+      code: 'noTool',
+      tools: ['thinners'],
+    });
+  });
+
+  it('that nobody wrote down keeps nobody from work', () => {
+    expect(bar([{ tool: 'longStraight' }, { tool: 'longCurved' }], 'roughTrim', 'Poodle (Standard)')).toBeNull();
+  });
+});
+
+describe('what leaves the coat after the show', () => {
+  const takedownTo = (recipe: KennelDog['recipe']): (number | undefined)[] => {
+    const dog = { ...dogOf('Isbrin'), ...(recipe === undefined ? {} : { recipe }) };
+    const program = programOf(dog, { lastShowDay: true }).program.after.filter((s) => s.step === 'takedown');
+    return program
+      .filter((s) => s.when.includes(FIRM(recipe) ? 'holdComesOut' : 'holdMayStay'))
+      .map((s) => ('day' in s.to ? s.to.day : undefined));
+  };
+  const FIRM = (recipe: KennelDog['recipe']): boolean =>
+    recipe === undefined || recipe.length === 0 || recipe.some((l) => FIRM_HOLDS.includes(l.product));
+
+  it('is by its recipe: firm holds within a day, a soft one may stay for three', () => {
+    expect(takedownTo([{ product: 'foam', zones: [] }])).toEqual([1]);
+    expect(takedownTo([{ product: 'leaveIn', zones: [] }])).toEqual([3]);
+    expect(takedownTo([])).toEqual([1]);
+  });
+
+  it('firm holds are those that the products’ own rinse class takes out after the show', () => {
+    const out = Object.entries(PRODUCTS).flatMap(([id, p]) => (p.rinse === 'afterShow' ? [id] : []));
+    expect([...FIRM_HOLDS].sort()).toEqual(out.sort());
+  });
+});
+
+describe('products', () => {
+  const white: Parameters<typeof bathProducts>[0] = {
+    fringed: false,
+    colors: [
+      { zone: 'foreleg', color: 'white' },
+      { zone: 'hindfoot', color: 'white' },
+    ],
+  };
+  const whitener = (later: boolean) =>
+    bathProducts(white, 'scissored', 'show', DAY, productZones('scissored'), later).find(
+      (p) => p.product === 'whiteningWash',
+    );
+
+  it('whitener goes on everything white on the first day of a series, on stains on the others', () => {
+    expect(whitener(false)).toMatchObject({ use: true, why: { code: 'white' } });
+    expect(whitener(true)).toMatchObject({ scope: 'stains', why: { code: 'laterShowDay' } });
+  });
+
+  it('a cleansing wash may stay about five minutes', () => {
+    expect(PRODUCTS.cleansingWash.soakMin?.[1]).toBe(5);
+  });
+});
+
+describe('curl with loose mats', () => {
+  it('is washed and blown, and brushed between air and heat: nothing is brushed before the tub', () => {
+    const dog = { ...dogOf('Brisk'), mats: [{ zone: 'armpit' as const, tightness: 'loose' as const }] };
+    const { program } = programOf(dog, { nextShow: true });
+    const steps = idsOf(program.preparation);
+    expect(steps).not.toContain('brushOut1');
+    expect(steps).not.toContain('brushOut2');
+    expect(steps.indexOf('knots')).toBeGreaterThan(steps.indexOf('forceDry'));
+    expect(steps.indexOf('knots')).toBeLessThan(steps.indexOf('heatDry'));
+    // Each day of preparation keeps its hold on the calendar.
+    expect(program.preparation.filter((s) => s.anchor).length).toBeGreaterThanOrEqual(2);
+    expect(idsOf(programOf({ ...dog, mats: [] }, { nextShow: true }).program.preparation)).toContain('brushOut1');
+  });
+
+  it('tight mats ask for the brush first, whatever was chosen', () => {
+    const dog = {
+      ...dogOf('Brisk'),
+      mats: [{ zone: 'armpit' as const, tightness: 'tight' as const }],
+      schools: { matsAndWater: 'b' as const },
+    };
+    expect(idsOf(programOf(dog, { nextShow: true }).program.preparation)).toContain('brushOut1');
+  });
+});
+
+describe('mats that stay', () => {
+  const known = [
+    { zone: 'armpit' as const, tightness: 'loose' as const, side: 'left' as const, foundOn: '2026-06-15' as LocalDay },
+  ];
+
+  it('keep the day on which they were found, and are told on any later one', () => {
+    const today = '2026-06-17' as LocalDay;
+    const marked = withFoundDays(
+      [
+        { zone: 'armpit' as const, tightness: 'tight' as const, side: 'left' as const },
+        { zone: 'tail' as const, tightness: 'loose' as const },
+      ],
+      known,
+      today,
+    );
+    expect(marked.map((m) => m.foundOn)).toEqual(['2026-06-15', today]);
+    expect(matsOver(marked, today).map((m) => m.zone)).toEqual(['armpit']);
+    expect(matsOver(marked, '2026-06-18' as LocalDay)).toHaveLength(2);
+  });
+});
+
+describe('a record shows what concerns the dog', () => {
+  const fieldsOf = (breed: string, sex: KennelDog['sex'] = 'dog') =>
+    recordFields(breedOf(breed), CARE_LIBRARY.programs[breedOf(breed).coat], sex);
+
+  it.each([
+    [
+      'Dalmatian',
+      ['bathSkippedWhenClean', 'ground'],
+      ['undercoat', 'jacketLies', 'fringed', 'wrapped', 'coatChange', 'weakLegs'],
+    ],
+    [
+      'Samoyed',
+      ['undercoat', 'lastUndercoat', 'growsCoat', 'coatChange'],
+      ['jacketLies', 'wholeBath', 'bathSkippedWhenClean', 'wrapped'],
+    ],
+    ['Maltese', ['fringed', 'wrapped', 'liesForWork'], ['undercoat', 'jacketLies', 'paleRoots', 'wholeBath']],
+    [
+      'Irish Setter',
+      ['jacketLies', 'towelSets', 'towelAfterBath', 'paleRoots', 'weakLegs'],
+      ['undercoat', 'wholeBath', 'wrapped'],
+    ],
+    ['Old English Sheepdog', ['wholeBath', 'liesForWork'], ['jacketLies', 'bathSkippedWhenClean', 'wrapped']],
+    ['Wire Fox Terrier', ['liesForWork'], ['jacketLies', 'wrapped', 'wholeBath']],
+  ] as const)('%s', (breed, has, hasNot) => {
+    const fields = fieldsOf(breed);
+    for (const field of has) expect([field, fields.has(field)]).toEqual([field, true]);
+    for (const field of hasNot) expect([field, fields.has(field)]).toEqual([field, false]);
+  });
+
+  it('states of bitches are asked of bitches, consents of the work that a coat has', () => {
+    expect(fieldsOf('Samoyed', 'bitch').states).toContain('season');
+    expect(fieldsOf('Samoyed', 'dog').states).not.toContain('season');
+    expect(fieldsOf('Wire Fox Terrier').consents).toContain('strip');
+    expect(fieldsOf('Samoyed').consents).not.toContain('strip');
+  });
+
+  it('every question of the schools is answered for every coat that is asked it', () => {
+    for (const breed of CARE_LIBRARY.breeds.values()) {
+      const chosen = chooseSides(SCHOOLS, { coat: breed.coat, dog: {}, kennel: { people: [] }, isMet: () => false });
+      expect(chosen.length).toBe(SCHOOLS.filter((s) => s.coats?.includes(breed.coat) !== false).length);
+    }
+  });
+});
