@@ -2,7 +2,7 @@
  * Keep-up work between shows: what comes round in how many days, oftener in coat change, and rests around a show. Common
  * practice; every interval is a default that a kennel may change.
  */
-import type { CoatClass, Condition, KeepUpRule, StepId } from '@loyal-mane/core';
+import type { CoatClass, Condition, KeepUpRule, ProgramStep, StepId } from '@loyal-mane/core';
 import type { MinutesKey } from './minutes.js';
 import { WARM, WET, within } from './programSteps.js';
 import type { Extra } from './programSteps.js';
@@ -53,17 +53,32 @@ export function keepUpBath(everyDays: number, forceDry: boolean, when: readonly 
     when,
     since: 'lastBath',
     restDaysBefore: everyDays,
-    steps: [
-      due('brushOut1', 'brushOut', { aim: { of: 'earliest' } }),
-      due('bath', 'bath', { lag: [0, 120] }),
-      due('condition', 'condition', { lag: [0, 0] }),
-      due('towel', 'towel', { lag: [0, 0] }),
-      ...(forceDry ? [due('forceDry', 'forceDry', { lag: WET })] : []),
-      due('heatDry', 'heatDry', { lag: forceDry ? WARM : WET }),
-      due('dryCheck', 'dryCheck', { lag: [0, 15] }),
-      due('combThrough', 'combThrough', { lag: [0, 30] }),
-    ],
+    steps: washed(due, forceDry),
   };
+}
+
+/** From the brush-out to the combed dry coat. */
+function washed(on: typeof due, forceDry: boolean): readonly ProgramStep[] {
+  return [
+    on('brushOut1', 'brushOut', { aim: { of: 'earliest' } }),
+    on('bath', 'bath', { lag: [0, 120] }),
+    on('condition', 'condition', { lag: [0, 0] }),
+    on('towel', 'towel', { lag: [0, 0] }),
+    ...(forceDry ? [on('forceDry', 'forceDry', { lag: WET })] : []),
+    on('heatDry', 'heatDry', { lag: forceDry ? WARM : WET }),
+    on('dryCheck', 'dryCheck', { lag: [0, 15] }),
+    on('combThrough', 'combThrough', { lag: [0, 30] }),
+  ];
+}
+
+/** A checked dry coat is cut on the day of its check (common practice). */
+const CHECK_TO_BLADE: NonNullable<Extra['since']> = [['dryCheck', 0, 10 * 60]];
+
+/** A trim between shows on a coat that is scissored: washed, dried, checked and combed for it, as any blade asks for. */
+export function shapeOnCleanCoat(everyDays: number, restDaysBefore: number): KeepUpRule {
+  const rule = trimming('shape', 'shapeTrim', 'roughTrim', everyDays, restDaysBefore, ['fromNineMonths']);
+  const trim = dueInDays('shapeTrim', 'roughTrim', { since: CHECK_TO_BLADE });
+  return { ...rule, covers: 'bath', steps: [...washed(dueInDays, true), trim] };
 }
 
 /** Trims that keep a coat's shape between shows. */
@@ -143,6 +158,10 @@ export function firstTrims(coat: CoatClass): KeepUpRule {
     since: 'none',
     restDaysBefore: 7,
     spreadDays: TRIM_DAYS,
-    steps: coat === 'scissored' ? [clip, dueInDays('shapeTrim', 'roughTrim', first), nails] : [clip, nails],
+    ...(coat === 'scissored' ? { covers: 'bath' } : {}),
+    steps:
+      coat === 'scissored'
+        ? [...washed(dueInDays, true), clip, dueInDays('shapeTrim', 'roughTrim', { since: CHECK_TO_BLADE }), nails]
+        : [clip, nails],
   };
 }

@@ -18,6 +18,7 @@ import {
   dressing,
   due,
   firstTrims,
+  shapeOnCleanCoat,
   inspection,
   keepUpBath,
   lessons,
@@ -382,13 +383,7 @@ export const PROGRAMS: Readonly<Record<CoatClass, CareProgram>> = {
   scissored: program(
     'scissored',
     scissored,
-    [
-      inspection,
-      brushing(2, 1),
-      keepUpBath(10, true),
-      rewrap,
-      trimming('shape', 'shapeTrim', 'roughTrim', 21, 12, ['fromNineMonths']),
-    ],
+    [inspection, brushing(2, 1), keepUpBath(10, true), rewrap, shapeOnCleanCoat(21, 12)],
     [PRACTICE],
   ),
   jacketedNatural: program('jacketedNatural', jacketedNatural, [

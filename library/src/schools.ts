@@ -155,6 +155,16 @@ export const SCHOOLS: readonly School[] = [
     b: side(
       [
         { edit: 'carry', steps: MORNING_BATH, to: 'showMorning', before: 'finish', coats: ['smooth', 'wire'] },
+        // What comes off before and after the bath goes with it; the trim of the show before holds, so that no ears are cut.
+        {
+          edit: 'carry',
+          steps: ['blowOut', 'brushOut1', 'preTreat', 'undercoat', ...MORNING_BATH],
+          to: 'showMorning',
+          before: 'finish',
+          isLate: true,
+          coats: ['double'],
+        },
+        { edit: 'drop', steps: ['ears'], parts: ['preparation'], coats: ['double'] },
         {
           edit: 'carry',
           steps: ['preTreat', ...MORNING_BATH],
@@ -166,7 +176,7 @@ export const SCHOOLS: readonly School[] = [
         },
         {
           edit: 'window',
-          steps: ['preTreat', ...MORNING_BATH],
+          steps: ['blowOut', 'brushOut1', 'preTreat', 'undercoat', ...MORNING_BATH],
           from: { of: 'ringDay', day: 0, at: 'start' },
           to: { of: 'ring', min: -60 },
           parts: ['showMorning'],

@@ -277,3 +277,52 @@ describe('a record shows what concerns the dog', () => {
     }
   });
 });
+
+describe('a double coat on the show morning', () => {
+  const morning = (facts: Partial<EntryFacts>) =>
+    programOf({ ...dogOf('Isbrin'), schools: { whenToBathe: 'b' } }, facts);
+
+  it('is bathed then only where the trim of a show before holds, with all that belongs to the bath, and no ears are cut', () => {
+    const refused = morning({ trimmedOn: null });
+    expect(refused.chosen.find((c) => c.school.id === 'whenToBathe')?.refused?.why).toBe('scissorsNeedCleanCoat');
+    expect(idsOf(refused.program.preparation)).toContain('bath');
+    const { program } = morning({ trimmedOn: '2026-06-10' as LocalDay });
+    const steps = idsOf(program.showMorning);
+    expect(idsOf(program.preparation)).not.toContain('bath');
+    expect(idsOf(program.preparation)).not.toContain('ears');
+    for (const step of ['blowOut', 'preTreat', 'bath', 'forceDry', 'heatDry', 'dryCheck', 'combThrough'] as const)
+      expect(steps.indexOf(step)).toBeGreaterThanOrEqual(0);
+    expect(steps.indexOf('blowOut')).toBeLessThan(steps.indexOf('bath'));
+    expect(steps.indexOf('combThrough')).toBeLessThan(steps.indexOf('finish'));
+  });
+});
+
+describe('no blade on a coat that was not washed, dried, checked and combed that day', () => {
+  const kennel = fewDogs(demo, ['Brisk']);
+  const alone = {
+    ...kennel,
+    entries: [],
+    work: [],
+    dogs: kennel.dogs.map((d) => ({ ...d, lastTrim: '2026-05-01' as LocalDay, lastBath: '2026-06-05' as LocalDay })),
+  };
+  const plan = sharedPlan(alone, { nowMs: NOW_MS, rounds: 0 });
+  const dayOf = (a: PlannedActivity): string => a.start.slice(0, 10);
+
+  it('holds for trims that keep a shape between shows: each has its bath, its check and its comb before it', () => {
+    const trims = plan.activities.filter((a) => a.step === 'shapeTrim');
+    expect(trims.length).toBeGreaterThan(0);
+    for (const trim of trims) {
+      const before = plan.activities.filter((a) => dayOf(a) === dayOf(trim) && a.start < trim.start);
+      for (const step of ['dryCheck', 'combThrough'] as const)
+        expect([step, before.some((a) => a.step === step)]).toEqual([step, true]);
+    }
+    const first = trims[0] as PlannedActivity;
+    const washed = plan.activities.filter((a) => a.step === 'bath' && a.start < first.start).at(-1);
+    expect(washed?.key.split(':')[2]).toBe('shape');
+  });
+
+  it('such a round is a bath: the one that was due on that day has no round of its own', () => {
+    const baths = plan.activities.filter((a) => a.step === 'bath').map((a) => a.key.split(':')[2]);
+    expect(baths).toEqual(['shape']);
+  });
+});

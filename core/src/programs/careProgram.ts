@@ -75,6 +75,7 @@ export type Condition =
   | 'cleanFaced'
   | 'outlineShaped'
   | 'earsTrimmed'
+  | 'trimDone'
   | 'holdComesOut'
   | 'holdMayStay'
   | 'notCleanFaced'
@@ -142,6 +143,8 @@ export interface KeepUpRule {
   readonly spreadDays?: number;
   /** Due once, as soon as it can be, not by an interval; and only for a dog that no show of the plan brings it to. */
   readonly once?: boolean;
+  /** Rule whose round this one has in it: that one's rounds near it fall away. */
+  readonly covers?: string;
   readonly steps: readonly ProgramStep[];
 }
 

@@ -223,6 +223,8 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return !dog.jacketLies && (dog.towelSets ?? 1) > 1;
     case 'towelAfterBath':
       return !dog.jacketLies && dog.towelAfterBath === true;
+    case 'trimDone':
+      return entry.trimmedOn !== null;
     case 'earsTrimmed':
       return entry.earsTrimmed;
     case 'holdComesOut':

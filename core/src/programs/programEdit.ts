@@ -51,6 +51,8 @@ type Change =
       readonly before: StepId;
       /** Only those after the last step of this name: a preparation may have two baths. */
       readonly afterLast?: StepId;
+      /** Only those of the show's own days: early work that falls away when its days are past stays where it is. */
+      readonly isLate?: boolean;
     }
   /** Decides a condition for every dog: its steps become unconditional, or drop. */
   | { readonly edit: 'assume'; readonly condition: Condition; readonly value: boolean }
@@ -106,7 +108,8 @@ function applyOne(program: CareProgram, edit: ProgramEdit): CareProgram {
 
 function carried(program: CareProgram, e: Extract<ProgramEdit, { edit: 'carry' }>): CareProgram {
   const after = e.afterLast === undefined ? -1 : program.preparation.findLastIndex((s) => s.step === e.afterLast);
-  const goes = (s: ProgramStep, i: number): boolean => i > after && e.steps.includes(s.step);
+  const goes = (s: ProgramStep, i: number): boolean =>
+    i > after && e.steps.includes(s.step) && !(e.isLate === true && s.skipWhenPast);
   const moved = program.preparation.filter(goes);
   const without = { ...program, preparation: program.preparation.filter((s, i) => !goes(s, i)) };
   // On a show morning everything is planned with care; what was preparation is done on the first morning only.

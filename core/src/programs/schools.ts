@@ -125,7 +125,8 @@ function refuses(why: SchoolRefusal, side: SchoolSide, c: SchoolContext): boolea
     case 'nobodyTrained':
       return !c.kennel.people.some((p) => side.needsSkill !== undefined && p.skills.includes(side.needsSkill));
     case 'scissorsNeedCleanCoat':
-      return !BATHED_AFTER_TRIM.includes(c.coat);
+      // A double coat whose trim a show shortly before has done needs no scissors after this bath.
+      return !BATHED_AFTER_TRIM.includes(c.coat) && !(c.coat === 'double' && c.isMet('trimDone'));
     case 'noTubThere':
       return c.isMet('travels') && !c.isMet('siteTub');
     case 'paleRoots':

@@ -12,8 +12,10 @@ export const WET_RUN: ReadonlySet<StepId> = new Set([
 ]);
 /** Work with the force dryer: a dog that does not stand for it is held. */
 export const BLOWN: ReadonlySet<StepId> = new Set(['blowOut', 'forceDry']);
-/** Trims of a show, which a test of the same day comes before. */
-export const BLADES: ReadonlySet<StepId> = new Set(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat']);
+/** Trims, which a test of the same day comes before: those of a show, and those that keep a shape between shows. */
+export const BLADES: ReadonlySet<StepId> = new Set([
+  ...(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat', 'shapeTrim'] as const),
+]);
 /** Brushing out, or blowing out, before a bath. */
 export const BRUSH_OUTS: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut']);
 /** Steps that brush a whole coat through. */

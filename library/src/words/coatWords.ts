@@ -42,6 +42,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   wrapped: 'the coat is kept in wraps',
   outlineShaped: 'the outline is shaped with scissors',
   earsTrimmed: 'the breed’s ears are trimmed',
+  trimDone: 'an earlier show’s trim holds',
   holdComesOut: 'its finish must come out',
   holdMayStay: 'its finish may stay for days',
   cleanFaced: 'face and feet are clipped clean',

@@ -219,17 +219,31 @@ function keepUpChains(context: DraftContext, dog: KennelDog): ChainDraft[] {
     runs.set(day, run);
     return run;
   };
-  return program.keepUp
-    .filter((rule) => {
-      // Mats that the next show would bring out are due at once where there is none.
-      const facts = rule.once === true ? { ...none, nextShow: !isReadied(input, dog) } : none;
-      return rule.when.every((c) => isMet(c, dog, facts));
-    })
-    .flatMap((rule) =>
-      keepUpDays(context, dog, rule, showDays(input, dog, rule))
-        .filter((day) => !input.merged.has(keepUpKey(dog, rule, day)))
-        .map((day) => keepUpChain(context, dog, rule, day, runOf(day))),
-    );
+  const rules = program.keepUp.filter((rule) => {
+    // Mats that the next show would bring out are due at once where there is none.
+    const facts = rule.once === true ? { ...none, nextShow: !isReadied(input, dog) } : none;
+    return rule.when.every((c) => isMet(c, dog, facts));
+  });
+  const daysOf = new Map(rules.map((rule) => [rule.id, keepUpDays(context, dog, rule, showDays(input, dog, rule))]));
+  return rules.flatMap((rule) =>
+    (daysOf.get(rule.id) ?? [])
+      .filter((day) => !input.merged.has(keepUpKey(dog, rule, day)) && !isCovered(rules, daysOf, rule, day))
+      .map((day) => keepUpChain(context, dog, rule, day, runOf(day))),
+  );
+}
+
+/** Whether another rule's round has a round in it, at most half an interval away: a trim is washed for, which is the bath. */
+function isCovered(
+  rules: readonly KeepUpRule[],
+  daysOf: ReadonlyMap<string, readonly LocalDay[]>,
+  rule: KeepUpRule,
+  day: LocalDay,
+): boolean {
+  const near = Math.ceil(rule.everyDays / 2);
+  return rules.some(
+    (other) =>
+      other.covers === rule.id && (daysOf.get(other.id) ?? []).some((d) => Math.abs(daysBetween(d, day)) <= near),
+  );
 }
 
 /** Whether a show of the plan has the dog's work in it. */
