@@ -118,6 +118,9 @@ try {
   await lead.getByRole('table', { name: 'Shifts of the week' }).waitFor();
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('kennel') });
+  await lead.goto('/methods?part=handbook&whose=Bichon%20Frise');
+  await lead.waitForTimeout(1200);
+  await lead.screenshot({ path: out('handbook') });
   const paper = await open(browser, 'maren', '/day', 794, 1123);
   await paper.emulateMedia({ media: 'print' });
   await paper.evaluate(() => {

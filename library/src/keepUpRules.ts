@@ -71,7 +71,7 @@ function washed(on: typeof due, forceDry: boolean): readonly ProgramStep[] {
   ];
 }
 
-/** A checked dry coat is cut on the day of its check (common practice). */
+/** A checked dry coat is cut on the day of its check (CP-40). */
 const CHECK_TO_BLADE: NonNullable<Extra['since']> = [['dryCheck', 0, 10 * 60]];
 
 /** A trim between shows on a coat that is scissored: washed, dried, checked and combed for it, as any blade asks for. */

@@ -68,12 +68,31 @@ function wraps(): ProgramStep {
 
 const morning = within({ of: 'ringDay', day: 0, at: 'start' }, { of: 'ring', min: 0 }, true);
 
+/** Coats whose root is revived with water and air on the show morning, where the ground has a force dryer (CP-41). */
+const REVIVED: readonly CoatClass[] = ['double', 'jacketedNatural', 'jacketedTrimmed'];
+/** Share of the finish that is water and air there (engineering default). */
+const REVIVE_SHARE = 0.25;
+
+/** The finish: on coats that are revived its first part is done at the dryer, where there is one. */
+function finishing(coat: CoatClass): readonly ProgramStep[] {
+  const from: Mark = { of: 'ring', min: -240 };
+  const whole = morning('finish', 'finish', { from, aim: { of: 'latest' }, anchor: true });
+  if (!REVIVED.includes(coat)) return [whole];
+  return [
+    morning('revive', 'finish', { from, share: REVIVE_SHARE, aim: { of: 'latest' }, when: ['siteDryer'] }),
+    { ...whole, share: 1 - REVIVE_SHARE, lagMin: 0, lagMaxMin: REVIVED_WAIT_MIN, when: ['siteDryer'] },
+    { ...whole, when: ['noSiteDryer'] },
+  ];
+}
+/** A revived root is finished before it sinks (engineering default). */
+const REVIVED_WAIT_MIN = 60;
+
 /** Show morning: the finish ends 20 to 60 minutes before the gate, tidies in between, then gate and ring. */
-function showMorning(): readonly ProgramStep[] {
+function showMorning(coat: CoatClass): readonly ProgramStep[] {
   return [
     // Dirt between bath and ring asks for a spot wash, not for a bath.
     morning('spotWash', 'spotWash', { from: { of: 'ring', min: -300 }, aim: { of: 'latest' }, when: ['soiled'] }),
-    morning('finish', 'finish', { from: { of: 'ring', min: -240 }, aim: { of: 'latest' }, anchor: true }),
+    ...finishing(coat),
     morning('tidies', 'tidies', { lag: [0, 10] }),
     morning('gate', 'gate', { from: { of: 'ring', min: -30 }, aim: { of: 'latest' }, lag: [15, 40] }),
     within({ of: 'ring', min: 0 }, { of: 'ring', min: 15 })('ring', 'ring', { aim: { of: 'earliest' }, lag: [0, 0] }),
@@ -370,7 +389,7 @@ function program(
     keepUp: [...keepUp, ...(coat === 'smooth' ? [] : [matsOut]), lessons, firstTrims(coat)],
     preparation: coat === 'smooth' ? preparation : [matWork, ...preparation],
     between: between(),
-    showMorning: showMorning(),
+    showMorning: showMorning(coat),
     after: after(),
   };
 }

@@ -84,7 +84,7 @@ const DRY_SHAMPOO_BATH = 0.95;
 const HARSH_FORCE_DRY = 0.6;
 const STRETCH_DRY = 1.8;
 const TRIMMER = 0.5;
-/** One wash left on saves the second's working in, and costs the minutes that it is left (engineering default). */
+/** CP-39: one wash left on saves the second's working in, and costs the minutes that it is left (engineering default). */
 const ONE_WASH = 0.9;
 /** A soft spray-up that stays is not taken down that evening (engineering default). */
 const SPRAY_STAYS = 0.7;

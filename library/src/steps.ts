@@ -79,6 +79,8 @@ export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   load: quiet,
   spotWash: at(null, 'bath'),
   touchUp: at('table', 'brush'),
+  // The root is revived with water and the force dryer at once: its circuit, its noise, the ground's dryer hours.
+  revive: at('forceDryer', 'brush', force),
   finish: at('table', 'brush'),
   tidies: at('table', 'scissor', { scissors: true }),
   gate: at(null, 'ring'),

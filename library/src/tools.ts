@@ -38,7 +38,7 @@ const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30 };
 
 type Sizes = Pick<ToolNeed, 'lengthIn' | 'teeth'>;
 
-/** Sizes that a step asks of a tool (common practice): other ones chop, tear or take too long. */
+/** Sizes that a step asks of a tool (CP-38): other ones chop, tear or take too long. */
 const SIZES: Readonly<Partial<Record<StepId, Readonly<Partial<Record<ToolKind, Sizes>>>>>> = {
   roughTrim: { longStraight: { lengthIn: [7, 10] }, longCurved: { lengthIn: [7, 10] } },
   fineTrim: {

@@ -326,3 +326,33 @@ describe('no blade on a coat that was not washed, dried, checked and combed that
     expect(baths).toEqual(['shape']);
   });
 });
+
+describe('the show morning of double and jacketed coats', () => {
+  const kennel = fewDogs(demo, ['Isbrin', 'Hale']);
+  const planOf = (k: KennelFile): PlannedActivity[] => [...sharedPlan(k, { nowMs: NOW_MS, rounds: 0 }).activities];
+
+  it('has water and air at the ground’s own dryer, on its circuit, and the finish within the hour', () => {
+    const tasks = planOf(kennel);
+    const revived = tasks.filter((a) => a.step === 'revive');
+    expect(revived.length).toBeGreaterThan(1);
+    for (const a of revived) {
+      const station = kennel.stations.find((s) => s.id === a.stationId);
+      expect(station).toMatchObject({ kind: 'forceDryer', circuitId: expect.any(String) as string });
+      const finish = tasks.find((b) => b.entryId === a.entryId && b.step === 'finish' && b.start >= a.end);
+      expect(finish).toBeDefined();
+      expect(Date.parse(finish?.start ?? '') - Date.parse(a.end)).toBeLessThanOrEqual(60 * 60_000);
+    }
+    const minutes = (step: StepId): number => tasks.find((a) => a.step === step)?.minutes.usual ?? 0;
+    expect(minutes('revive') / (minutes('revive') + minutes('finish'))).toBeCloseTo(0.25, 1);
+  });
+
+  it('is a finish alone where the ground has no dryer', () => {
+    const without = {
+      ...kennel,
+      stations: kennel.stations.filter((s) => s.kind !== 'forceDryer' || s.siteId === kennel.sites[0]?.id),
+    };
+    const tasks = planOf(without);
+    expect(tasks.some((a) => a.step === 'revive')).toBe(false);
+    expect(tasks.some((a) => a.step === 'finish')).toBe(true);
+  });
+});

@@ -49,9 +49,10 @@ const linesOf = (
   more: Partial<KennelDog> = {},
   schools: Readonly<Partial<Record<SchoolId, Side>>> = {},
   purpose: 'show' | 'keepUp' | 'trim' = 'show',
+  hasSiteDryer = false,
 ): readonly PageLine[] => {
   const dog = { ...usualDog(breed, DAY), ...more };
-  const at = { day: DAY, purpose, isShowDay: true };
+  const at = { day: DAY, purpose, isShowDay: true, hasSiteDryer };
   return stepPage({ step, dog, library: CARE_LIBRARY, chosen: chosenOf(breed, dog, schools), at }).lines;
 };
 const textOf = (...ask: Parameters<typeof linesOf>): string =>
@@ -119,7 +120,7 @@ describe('for all breeds, stages, states and sides of schools', () => {
           const dog = { ...usualDog(breed, DAY), ...more };
           const chosen = chosenOf(breed, dog, schools);
           for (const step of stepsOf(breed)) {
-            const at = { day: DAY, purpose: 'show' as const, isShowDay: true };
+            const at = { day: DAY, purpose: 'show' as const, isShowDay: true, hasSiteDryer: more === dogs[0] };
             const { lines, done, cautions } = stepPage({ step, dog, library: CARE_LIBRARY, chosen, at });
             const where = `${breed.name}, ${step}`;
             const composed = lines.filter((l) => !l.id.startsWith('own.'));

@@ -505,7 +505,7 @@ describe('what the coat’s own state decides', () => {
   it('dirt since the bath asks for a spot wash on the show morning, not for a bath', () => {
     expect(parts(dogOf('Rusk')).morning).not.toContain('spotWash');
     const dirty = parts({ ...dogOf('Rusk'), soiled: ['hindfoot'] });
-    expect(dirty.morning.indexOf('spotWash')).toBe(dirty.morning.indexOf('finish') - 1);
+    expect(dirty.morning.indexOf('spotWash')).toBe(dirty.morning.indexOf('revive') - 1);
   });
 
   it('a harsh jacket comes round by area in eight to twelve weeks, no area twice in a round', () => {

@@ -62,6 +62,7 @@ export const STEP_IDS = [
   'load',
   'spotWash',
   'touchUp',
+  'revive',
   'finish',
   'tidies',
   'gate',

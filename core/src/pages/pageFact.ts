@@ -45,6 +45,8 @@ export type PageFact =
   | 'firstTrim'
   | 'underSixMonths'
   | 'showDay'
+  /** Coats are revived at the ground's own dryer before the finish. */
+  | 'siteDryer'
   | 'shaped';
 
 /** All facts of one dog on one day. */

@@ -49,6 +49,8 @@ export interface PageDay {
   readonly isShowDay: boolean;
   /** Whether the task prepares a later day of a series of shows. */
   readonly isLaterShowDay?: boolean;
+  /** Whether the show's ground has a force dryer. */
+  readonly hasSiteDryer?: boolean;
 }
 
 const HALF_A_YEAR_DAYS = 183;
@@ -83,7 +85,7 @@ function breedFactsOf(breed: BreedFacts): PageFact[] {
 /** Coats whose edges are shown sharp; on all others nothing may look cut. */
 const CRISP: ReadonlySet<CoatClass> = new Set(['scissored']);
 
-function ownFacts(dog: PageDog, { day, isShowDay }: PageDay): readonly (readonly [PageFact, boolean])[] {
+function ownFacts(dog: PageDog, { day, isShowDay, hasSiteDryer }: PageDay): readonly (readonly [PageFact, boolean])[] {
   return [
     ['fringed', dog.fringed],
     ['wrapped', dog.wrapped === true],
@@ -101,5 +103,6 @@ function ownFacts(dog: PageDog, { day, isShowDay }: PageDay): readonly (readonly
     ['firstTrim', dog.lastTrim === undefined],
     ['underSixMonths', daysBetween(dog.born, day) < HALF_A_YEAR_DAYS],
     ['showDay', isShowDay],
+    ['siteDryer', hasSiteDryer === true],
   ];
 }

@@ -67,6 +67,8 @@ export type Condition =
   | 'bearsLittle'
   | 'soiled'
   | 'siteTub'
+  | 'siteDryer'
+  | 'noSiteDryer'
   | 'underNineMonths'
   | 'fromTenWeeks'
   | 'fromNineMonths'

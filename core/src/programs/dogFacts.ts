@@ -72,6 +72,8 @@ export interface EntryFacts {
   /** Day that ages count to: the ring day, or the day of the keep-up work. */
   readonly day: LocalDay;
   readonly siteTub: boolean;
+  /** The site has a force dryer: coats are revived with water and air on the show morning. */
+  readonly siteDryer: boolean;
   /** The dog's next show: what was found in its coat is worked on for that one, once. */
   readonly nextShow: boolean;
   /** Day of an earlier show whose trim still holds for this one; null where there is none. */
@@ -94,6 +96,7 @@ export function noEntry(day: LocalDay, breed: BreedShape | undefined): EntryFact
   return {
     day,
     siteTub: false,
+    siteDryer: false,
     nextShow: false,
     trimmedOn: null,
     travels: false,
@@ -207,6 +210,10 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return entry.nextShow && (dog.mats ?? []).length > 0;
     case 'bearsLittle':
       return (dog.cooperationAt ?? []).some((c) => c.step === 'knots' && c.factor >= DEFAULT_BEARS_LITTLE);
+    case 'siteDryer':
+      return entry.siteDryer;
+    case 'noSiteDryer':
+      return !entry.siteDryer;
     case 'siteTub':
       return entry.siteTub;
     case 'underNineMonths':

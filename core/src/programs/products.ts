@@ -48,7 +48,7 @@ export type ProductWhy =
   | { readonly code: 'white' }
   /** Whitened whole too lately: stains only until that day. */
   | { readonly code: 'notConsecutive'; readonly until: LocalDay }
-  /** Whole-coat whitener on the first day of a series only; stains on the others. */
+  /** Whole-coat whitener on the first day of a series only; stains on the others (CP-42). */
   | { readonly code: 'laterShowDay' }
   /** A keep-up bath is conditioned everywhere. */
   | { readonly code: 'keepUpEverywhere' }
@@ -247,7 +247,7 @@ export function neatMl(product: Pick<Product, 'parts'>, surfaceM2: number, liter
   return (surfaceM2 * litersPerM2 * share * 1000) / (1 + (product.parts ?? 0));
 }
 
-/** Holds that break hair when they stay: they come out the same evening (common practice). */
+/** Holds that break hair when they stay: they come out the same evening (CP-43). */
 export const FIRM_HOLDS: readonly ProductId[] = ['liftSpray', 'foam', 'cream'];
 
 /** Whether what a finish leaves in a coat may stay for days: a recipe is known, and nothing in it is a firm hold. */

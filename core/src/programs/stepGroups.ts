@@ -11,7 +11,7 @@ export const WET_RUN: ReadonlySet<StepId> = new Set([
   ...(['condition', 'towel', 'forceDry', 'heatDry'] as const),
 ]);
 /** Work with the force dryer: a dog that does not stand for it is held. */
-export const BLOWN: ReadonlySet<StepId> = new Set(['blowOut', 'forceDry']);
+export const BLOWN: ReadonlySet<StepId> = new Set(['blowOut', 'forceDry', 'revive']);
 /** Trims, which a test of the same day comes before: those of a show, and those that keep a shape between shows. */
 export const BLADES: ReadonlySet<StepId> = new Set([
   ...(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat', 'shapeTrim'] as const),

@@ -33,6 +33,8 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   bearsLittle: 'the dog bears little of it',
   soiled: 'the dog was soiled since its bath',
   siteTub: 'the site has a tub',
+  siteDryer: 'the site has a force dryer',
+  noSiteDryer: 'the site has no force dryer',
   underNineMonths: 'the dog is under nine months',
   fromTenWeeks: 'the dog is ten weeks or older',
   fromNineMonths: 'the dog is nine months or older',

@@ -86,6 +86,10 @@ export const GOES_WRONG: Readonly<Record<StepId, readonly string[]>> = {
   load: ['The dog lies on a finished coat.'],
   spotWash: ['It is dried from outside only: a wave stays where the zone was wet.'],
   touchUp: ['Product is put on product: the coat gums.'],
+  revive: [
+    'It is blown from afar: the tips snarl and the root stays flat.',
+    'It is wet beneath at the gate: it falls.',
+  ],
   finish: [
     'Hair that is still to be combed is sprayed: it gums the comb.',
     'It is finished too early: it sags before the ring.',

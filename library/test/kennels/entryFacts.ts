@@ -7,6 +7,7 @@ export function entryFacts(day: LocalDay, more: Partial<EntryFacts> = {}): Entry
   return {
     day,
     siteTub: true,
+    siteDryer: true,
     nextShow: true,
     trimmedOn: null,
     travels: true,

@@ -28,6 +28,7 @@ export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Meth
         day,
         purpose: purposeOf(a.kind, a.step),
         isShowDay: entry?.day === day,
+        hasSiteDryer: entry !== undefined && hasDryer(kennel, entry),
         isLaterShowDay: entry !== undefined && isLaterDay(kennel, entry),
       },
     },
@@ -38,6 +39,12 @@ export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Meth
 /** Whether the dog is shown at the same show on an earlier day. */
 function isLaterDay({ entries }: Kennel, entry: Kennel['entries'][number]): boolean {
   return entries.some((e) => e.dogId === entry.dogId && e.showId === entry.showId && e.day < entry.day);
+}
+
+/** Whether the ground of an entry's show has a force dryer. */
+function hasDryer({ shows, stations }: Kennel, entry: Kennel['entries'][number]): boolean {
+  const site = shows.find((s) => s.id === entry.showId)?.siteId;
+  return stations.some((s) => s.siteId === site && s.kind === 'forceDryer');
 }
 
 /** The bath that a task belongs to. */

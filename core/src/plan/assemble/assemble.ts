@@ -134,7 +134,10 @@ const FLOOR: ReadonlySet<Skill> = new Set(['bath', 'dry', 'brush', 'hand']);
 
 /** A step by another than the one whom the dog knows, where that one can: about an hour of lateness (engineering default). */
 const STRANGER = 16;
-const SCISSORED: ReadonlySet<StepId> = new Set([...BLADES, ...(['clip', 'whiskers', 'finish', 'tidies'] as const)]);
+const SCISSORED: ReadonlySet<StepId> = new Set([
+  ...BLADES,
+  ...(['clip', 'whiskers', 'revive', 'finish', 'tidies'] as const),
+]);
 const BATHED: ReadonlySet<StepId> = new Set([...WET_RUN, 'dryCheck', 'preTreat', 'towelSoak']);
 
 /** Index of the person whom a dog's record names for a step; -1 where it names none. */

@@ -144,6 +144,7 @@ function entryChain(
   const facts: EntryFacts = {
     day: entry.day,
     siteTub: marks.siteHasTub,
+    siteDryer: input.kennel.stations.some((s) => s.siteId === show.siteId && s.kind === 'forceDryer'),
     travels: marks.departMs !== null,
     ...place,
     laterRound: entry.laterRound !== undefined,

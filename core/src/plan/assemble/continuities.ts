@@ -28,6 +28,7 @@ const BEGINS: ReadonlySet<StepId> = new Set([
   'load',
   'spotWash',
   'touchUp',
+  'revive',
   'finish',
 ]);
 

@@ -62,7 +62,7 @@ const RING_FINISH: ReadonlySet<StepId> = new Set(['finish', 'tidies']);
 const CHECKS: ReadonlySet<StepId> = new Set(['dryCheck', 'towelRelease']);
 /** Steps planned with care, at the 80th percentile. */
 const CAREFUL: ReadonlySet<StepId> = new Set([
-  ...(['load', 'spotWash', 'touchUp', 'finish', 'tidies', 'gate', 'winnersHold'] as const),
+  ...(['load', 'spotWash', 'touchUp', 'revive', 'finish', 'tidies', 'gate', 'winnersHold'] as const),
 ]);
 
 /** A plan with what the rules below look up again and again. */

@@ -161,23 +161,62 @@ export const SHOW_LINES = {
     line('touch.wraps', 'Renew bands and wraps.', all('wrapped')),
     line('touch.ends', 'Take stray ends only; set no new line.', LONG),
   ],
+  revive: [
+    line('revive.wet', 'Wet coat and legs where they have sunk; the head too if the dog bears it.'),
+    line(
+      'revive.air',
+      'Force dryer from the root at once, near the skin: it stands the way it is dried now.',
+      on('coat:double'),
+      {
+        topic: 'lie',
+      },
+    ),
+    line(
+      'revive.flat',
+      'Force dryer along the growth at once: the jacket lies the way it is dried now.',
+      on(...JACKETS),
+      {
+        topic: 'lie',
+      },
+    ),
+    line(
+      'revive.damp',
+      'The outer coat is dry at the gate; beneath it may be slightly damp.',
+      {
+        any: ['coat:double'],
+        all: ['school:ringDryness:b'],
+      },
+      { topic: 'ringDryness' },
+    ),
+    line(
+      'revive.dry',
+      'Dry to the skin: a damp patch kinks and flips.',
+      { none: ['school:ringDryness:b'] },
+      { topic: 'ringDryness' },
+    ),
+    line(
+      'revive.fear',
+      'This dog does not stand for the dryer: a second person holds its head, low air first.',
+      all('fearsDryer'),
+    ),
+    line('revive.ears', 'Cover the ears, never into the face. The ground’s dryer hours hold.'),
+  ],
   finish: [
     line('fin.shine', 'Wipe with a damp cloth, then a little shine along the hair.', on('coat:smooth')),
-    line(
-      'fin.wet',
-      'Wet coat and legs where they have sunk; head too if the dog bears it.',
-      on('coat:double', ...JACKETS),
-    ),
+    line('fin.wet', 'Wet coat and legs where they have sunk; head too if the dog bears it.', {
+      any: ['coat:double', ...JACKETS],
+      none: ['siteDryer'],
+    }),
     line(
       'fin.force',
       'Force dryer from the root: outer coat dry at the gate, beneath it may be slightly damp.',
-      { any: ['coat:double'], all: ['school:ringDryness:b'] },
+      { any: ['coat:double'], all: ['school:ringDryness:b'], none: ['siteDryer'] },
       { topic: 'ringDryness' },
     ),
     line(
       'fin.forceDry',
       'Force dryer from the root, dry to the skin.',
-      { any: ['coat:double'], all: ['school:ringDryness:a'] },
+      { any: ['coat:double'], all: ['school:ringDryness:a'], none: ['siteDryer'] },
       { topic: 'ringDryness' },
     ),
     line('fin.flatten', 'Dry it flat along the growth; light on the ears. A correct wave may stay.', on(...JACKETS)),

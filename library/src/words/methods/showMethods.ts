@@ -21,6 +21,13 @@ export const SHOW_METHODS = {
     ['table', 'spray', 'heat', 'noise', 'power'],
     'The coat looks as on the first day; nothing new was cut.',
   ),
+  revive: words(
+    'Water and air',
+    'force-dry',
+    'brass',
+    ['noise', 'power', 'table', 'heat'],
+    'The coat stands from the root again; the outer coat is dry.',
+  ),
   finish: words(
     'Show-morning finish',
     'finish',

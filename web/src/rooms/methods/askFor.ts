@@ -33,5 +33,11 @@ export function askFor(
     kennel: { people: kennel.people, methods: { number: 1, schools } },
     isMet: (condition) => isMet(condition, dog, { ...noEntry(day, undefined), nextShow: true }),
   });
-  return { step, dog, library, chosen, at: { day, purpose: purposeOf('show', step), isShowDay: false } };
+  return {
+    step,
+    dog,
+    library,
+    chosen,
+    at: { day, purpose: purposeOf('show', step), isShowDay: false, hasSiteDryer: true },
+  };
 }
