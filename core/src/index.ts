@@ -116,6 +116,8 @@ export {
   finishProducts,
   neatMl,
   removalList,
+  washCount,
+  washVolumes,
   zonesOfColor,
 } from './programs/products.js';
 export type {

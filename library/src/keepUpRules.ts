@@ -42,7 +42,11 @@ export function brushing(everyDays: number, everyDaysInChange = everyDays): Keep
 /** The look over the whole coat that finds mats, damp and sore spots. */
 export const inspection = daily('inspection', 'inspection', 'inspection');
 /** Dressing of fringes and ends between baths. */
-export const dressing = daily('dressing', 'dressing', 'dressing', ['fringed']);
+export const dressing: KeepUpRule = {
+  ...daily('dressing', 'dressing', 'dressing', ['fringed']),
+  // None from the show bath to the ring but what the show itself asks for (common practice).
+  restDaysBefore: 2,
+};
 
 /** Weekly bath of long and fringed coats. The show bath replaces it in its week. */
 export function keepUpBath(everyDays: number, forceDry: boolean, when: readonly Condition[] = []): KeepUpRule {

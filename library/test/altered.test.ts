@@ -13,8 +13,9 @@ import {
 import type { KennelFile, LocalDay, Plan, UnplacedChain, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
 import { checkedWords, namesOf, remedyWords, whyNotWords } from '../src/words/index.js';
+import { firstShowOf } from './kennels/firstShow.js';
 
-const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const DEMO = firstShowOf(JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile);
 const NOW_MS = wallToMs(DEMO.startDay, '07:00' as WallTime, DEMO.settings.timeZone);
 const ROUNDS = 4;
 const DAYS = [DEMO.startDay, addDays(DEMO.startDay, 1)];

@@ -15,6 +15,8 @@ import {
   trimDogOf,
   trimZonesOf,
   wallToMs,
+  washCount,
+  washVolumes,
   withFoundDays,
 } from '@loyal-mane/core';
 import type {
@@ -182,6 +184,18 @@ describe('products', () => {
   it('whitener goes on everything white on the first day of a series, on stains on the others', () => {
     expect(whitener(false)).toMatchObject({ use: true, why: { code: 'white' } });
     expect(whitener(true)).toMatchObject({ scope: 'stains', why: { code: 'laterShowDay' } });
+  });
+
+  it('thick double coats and thick curl are washed twice, unless one wash is left on; conditioner is a third of a wash', () => {
+    expect(washCount('double', 'normal', false)).toBe(2);
+    expect(washCount('scissored', 'heavy', false)).toBe(2);
+    expect(washCount('scissored', 'heavy', true)).toBe(1);
+    expect(washCount('double', 'light', false)).toBe(1);
+    for (const coat of ['drop', 'jacketedTrimmed', 'smooth', 'wire'] as const)
+      expect(washCount(coat, 'heavy', false)).toBe(1);
+    expect(washVolumes('cleansingWash', 2)).toBe(2);
+    expect(washVolumes('textureWash', 2)).toBe(1);
+    expect(washVolumes('richConditioner', 2)).toBeCloseTo(1 / 3, 9);
   });
 
   it('a cleansing wash may stay about five minutes', () => {
@@ -354,5 +368,21 @@ describe('the show morning of double and jacketed coats', () => {
     const tasks = planOf(without);
     expect(tasks.some((a) => a.step === 'revive')).toBe(false);
     expect(tasks.some((a) => a.step === 'finish')).toBe(true);
+  });
+});
+
+describe('daily dressing', () => {
+  it('stops where the preparation begins: none from the show bath to the ring', () => {
+    const kennel = fewDogs(demo, ['Koro']);
+    const plan = sharedPlan(
+      { ...kennel, dogs: kennel.dogs.map((d) => ({ ...d, fringed: true })) },
+      { nowMs: NOW_MS, rounds: 0 },
+    );
+    const dressed = plan.activities.filter((a) => a.step === 'dressing').map((a) => a.start);
+    for (const bath of plan.activities.filter((a) => a.step === 'bath' && a.kind === 'show')) {
+      const ring = plan.activities.find((a) => a.entryId === bath.entryId && a.step === 'ring')?.start ?? '';
+      expect(dressed.filter((start) => start > bath.start && start < ring)).toEqual([]);
+    }
+    expect(dressed.length).toBeGreaterThan(0);
   });
 });

@@ -81,7 +81,7 @@ function dogsOf(): Partial<KennelDog>[] {
     { liesForWork: false, turnsInTub: true, standsForDryer: false, density: 'light' },
     { colors: [{ zone: 'foreleg', color: 'white' }], weakLegs: ['hock'], growsCoat: true },
     { paleRoots: true, jacketLies: false, wrapped: true, wholeBath: true },
-    { recipe: [{ product: 'liftSpray', zones: ['skull'] }] },
+    { recipe: [{ product: 'liftSpray', zones: ['skull'] }], consents: [{ what: 'shaveOut', given: DAY }] },
     ...DOG_STATES.map(state),
   ];
 }

@@ -13,16 +13,18 @@ import {
 import type { KennelDog, KennelFile, Plan, PlannedActivity, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PROGRAMS } from '../src/index.js';
 import { namesOf, noteWords, whyNotWords } from '../src/words/index.js';
+import { firstShowOf } from './kennels/firstShow.js';
 
-const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const WHOLE = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
+const DEMO = firstShowOf(WHOLE);
 const ZONE = DEMO.settings.timeZone;
 const NOW_MS = wallToMs(DEMO.startDay, '07:00' as WallTime, ZONE);
 const HOME = DEMO.sites.find((s) => s.home)?.id;
 const planOf = (kennel: KennelFile): Plan => planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: 4 });
 const dogOf = (name: string): KennelDog => DEMO.dogs.find((d) => d.name === name) as KennelDog;
-const withDog = (name: string, more: Partial<KennelDog>): KennelFile => ({
-  ...DEMO,
-  dogs: DEMO.dogs.map((d) => (d.name === name ? { ...d, ...more } : d)),
+const withDog = (name: string, more: Partial<KennelDog>, kennel = DEMO): KennelFile => ({
+  ...kennel,
+  dogs: kennel.dogs.map((d) => (d.name === name ? { ...d, ...more } : d)),
 });
 const tasksOf = (plan: Plan, name: string): PlannedActivity[] =>
   plan.activities.filter((a) => a.dogId === dogOf(name).id && a.state === 'planned');
@@ -124,7 +126,7 @@ it('a dog goes to the finisher and the bather who know it', () => {
   const wet = ['bath', 'condition', 'towel', 'forceDry', 'heatDry'];
   const scissors = ['clip', 'fineTrim', 'finish', 'tidies'];
   const named = (bather: string, finisher: string): Plan =>
-    planOf(withDog('Wisp', { batherId: idOf(bather), finisherId: idOf(finisher) }));
+    planOf(withDog('Wisp', { batherId: idOf(bather), finisherId: idOf(finisher) }, WHOLE));
   const [one, other] = [named('Asta', 'Ivo'), named('Tuva', 'Maren')];
   expect(share(one, wet, idOf('Asta'))).toBeGreaterThan(0.6);
   expect(share(other, wet, idOf('Tuva'))).toBeGreaterThan(0.6);

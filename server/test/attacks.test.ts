@@ -177,7 +177,7 @@ describe('tasks', () => {
     await lead.post(path(bath, 'undo'), { commandId: v7() }).expect(200);
     const coat = await coatOf(bath.dogId);
     expect(coat.soiled).toEqual(['belly']);
-    expect(coat.mats).toEqual([{ zone: 'behindEar', tightness: 'solid', side: 'left' }]);
+    expect(coat.mats).toMatchObject([{ zone: 'behindEar', tightness: 'solid', side: 'left' }]);
     await lead.post(path(bath, 'undo'), { commandId: v7() }).expect(200);
   });
 

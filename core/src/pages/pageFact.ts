@@ -43,6 +43,7 @@ export type PageFact =
   | 'weakLegs'
   | 'growing'
   | 'firstTrim'
+  | 'mayShaveOut'
   | 'underSixMonths'
   | 'showDay'
   /** Coats are revived at the ground's own dryer before the finish. */

@@ -39,6 +39,7 @@ export type PageDog = Pick<
   | 'weakLegs'
   | 'growsCoat'
   | 'lastTrim'
+  | 'consents'
 >;
 
 /** The day that a page is for, and which bath of the chain it belongs to. */
@@ -100,6 +101,7 @@ function ownFacts(dog: PageDog, { day, isShowDay, hasSiteDryer }: PageDay): read
     ['teased', (dog.recipe ?? []).some((l) => l.zones.includes('skull'))],
     ['weakLegs', (dog.weakLegs ?? []).length > 0],
     ['growing', dog.growsCoat ?? stageOf(dog, day) === 'puppy'],
+    ['mayShaveOut', (dog.consents ?? []).some((c) => c.what === 'shaveOut')],
     ['firstTrim', dog.lastTrim === undefined],
     ['underSixMonths', daysBetween(dog.born, day) < HALF_A_YEAR_DAYS],
     ['showDay', isShowDay],

@@ -242,6 +242,24 @@ export function finishProducts(
   ];
 }
 
+/** Coats that are washed twice where they are thick (CP-39). */
+const WASHED_TWICE: readonly CoatClass[] = ['double', 'heavySheepdog', 'scissored'];
+/** Washes that the first and the second wash are made of. */
+const CLEANING: readonly ProductId[] = ['cleansingWash', 'clarifyingWash'];
+/** Conditioner takes about a third of a wash's volume (common practice). */
+const CONDITIONER_SHARE = 1 / 3;
+
+/** How often a bath washes a coat: thick double coats and thick curl twice, unless one wash is left on; all others once. */
+export function washCount(coat: CoatClass, density: KennelDog['density'], isLeftOn: boolean): 1 | 2 {
+  return WASHED_TWICE.includes(coat) && density !== 'light' && !isLeftOn ? 2 : 1;
+}
+
+/** Volumes of one wash that a product takes in a bath of so many washes. */
+export function washVolumes(product: ProductId, washes: number): number {
+  if (product.endsWith('Conditioner')) return CONDITIONER_SHARE;
+  return CLEANING.includes(product) ? washes : 1;
+}
+
 /** Milliliters of the neat product for zones: mixed liters by surface and hair, over its dilution. */
 export function neatMl(product: Pick<Product, 'parts'>, surfaceM2: number, litersPerM2: number, share: number): number {
   return (surfaceM2 * litersPerM2 * share * 1000) / (1 + (product.parts ?? 0));

@@ -177,7 +177,15 @@ export const BRUSH_LINES = {
     ),
     line(
       'mat.beneath',
-      'What does not part: show the lead handler. Clipping beneath is decided by them and the owner.',
+      'What does not part: show the lead handler. Shaving out waits until the owner has agreed to it.',
+      not('mayShaveOut'),
+      { topic: 'beneath' },
+    ),
+    line(
+      'mat.beneath.agreed',
+      'What does not part: show the lead handler, who may decide to clip beneath it: the owner has agreed.',
+      all('mayShaveOut'),
+      { topic: 'beneath' },
     ),
   ],
   brushOut1: [
@@ -227,7 +235,7 @@ export const BRUSH_LINES = {
       'This dog does not stand for the dryer: a second person holds its head, low air first.',
       all('fearsDryer'),
     ),
-    line('blow.filter', 'Clear the filter afterwards.'),
+    line('blow.filter', 'Clear the filter afterwards; it goes back dry.'),
   ],
   undercoat: [
     line('under.dry', 'Work only on a bone-dry coat.'),

@@ -231,6 +231,7 @@ export const SHOW_LINES = {
       on('coat:heavySheepdog'),
     ),
     line('fin.damp', 'Mist, brush through, dry weak spots into place.', on('coat:scissored')),
+    line('fin.texture', 'Lift spray on the legs while damp, texture spray after hot drying.', on('coat:scissored')),
     line(
       'fin.liftCut',
       'A dip, a steep croup, a stifle that needs bend, thin bone, limp hocks: foam on wet hair, dried into place, only where needed.',
@@ -273,6 +274,11 @@ export const SHOW_LINES = {
     ),
     line('fin.bow', 'Band again, three turns; the bow last.', { all: ['coat:drop', 'head:tied'] }),
     ...SPRAY_UP,
+    line(
+      'fin.legs',
+      'Brush the dry legs up over a towel; foam by hand where bone is wanted; on the hocks comb straight out, with the product brush only.',
+      { all: ['coat:scissored'], none: ['white'] },
+    ),
     ...POWDER,
     line(
       'fin.stain',
@@ -339,6 +345,9 @@ export const SHOW_LINES = {
     }),
     line('down.clarify', 'A clarifying wash when product has built up, or monthly.', LONG),
     line('down.wipe', 'Wipe the dog down.', on('coat:smooth')),
-    line('down.tools', 'Clear the brushes; product brushes stay apart.'),
+    line(
+      'down.tools',
+      'Clear the brushes; product brushes and the slicker of the tub stay apart, bent pins are replaced.',
+    ),
   ],
 } satisfies Readonly<Record<string, readonly PageLine[]>>;

@@ -203,10 +203,11 @@ const SHEARS: readonly PageLine[] = [
 const SCISSORED_BODY: readonly PageLine[] = [
   line(
     'body.rear',
-    'Rear: tail-set bevel (diamond or U, as this dog is), then the shelf at about 45 degrees, then the angle to where the leg bends.',
+    'Rear: tail-set bevel (diamond or U, as this dog is), then the shelf at about 45 degrees, then the angle to where the leg bends. With the tail held up it rests cleanly above the back.',
     on('coat:scissored'),
     { zones: ['tailSet', 'breeches'] },
   ),
+  line('body.order', 'Upper rear left, upper rear right, then lower rear and front by side.', on('coat:scissored')),
   line(
     'body.front',
     'The front mirrors it: point of rump and point of shoulder at one height, chest center level with them.',
@@ -294,6 +295,8 @@ const LEGS: readonly PageLine[] = [
   }),
 ];
 
+const SHEARS_AWAY = line('trim.shears', 'Wipe the shears, oil and work them, and store them closed.', LONG);
+
 const CLEAN = line('trim.clean', 'Work only on a coat that was washed, dried, checked and combed today.', LONG);
 
 /** Lines by step. */
@@ -335,6 +338,12 @@ export const TRIM_LINES = {
     ),
     line('clip.inner', 'Inner surfaces shorter than the body: less to scissor.', on('coat:scissored')),
     line('clip.smooth', 'Vent, loin skirt and belly, along the hair.', on('coat:smooth')),
+    line(
+      'clip.settle',
+      'Clipped some days before the show: redness and lines settle, on a face in two to five days, on a throat in seven.',
+      on('feet:clipped', 'ears:clipped', 'ears:tassel'),
+    ),
+    line('clip.count', 'Note the dog on the blade: it is serviced by count.'),
     line('clip.blend', 'Blend clipper lines with thinners.', not('coat:smooth', 'coat:wire'), { tool: 'thinners' }),
   ],
   nails: [
@@ -468,6 +477,7 @@ export const TRIM_LINES = {
       'Stray ends of ruff, breeches and underline plucked by finger or thinned, never shortened.',
       on('coat:double'),
     ),
+    SHEARS_AWAY,
   ],
   roughTrim: [
     CLEAN,
@@ -554,6 +564,7 @@ export const TRIM_LINES = {
       zones: ['neckSide', 'shoulder'],
     }),
     line('fine.pause', 'Look again after a pause, from every side.', LONG),
+    SHEARS_AWAY,
   ],
   shapeTrim: [
     CLEAN,
@@ -630,6 +641,7 @@ export const TRIM_LINES = {
     line('less.sounds', 'Let it hear sounds and sprays from afar; a wet cloth before running water.'),
     line('less.tub', 'Let it turn in the tub from the first bath on.'),
     line('less.clipper', 'Move the clipper along the body switched off; later switched on, away from the face.', LONG),
+    line('less.nails', 'Touch feet and nails from the first weeks on.'),
     line('less.note', 'Note what it accepted.'),
   ],
 } satisfies Readonly<Record<string, readonly PageLine[]>>;

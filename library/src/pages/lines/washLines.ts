@@ -120,6 +120,8 @@ const HEAD: readonly PageLine[] = [
 ];
 
 const RINSE: readonly PageLine[] = [
+  line('bath.bottle', 'Bottle and pitcher for clean water never hold shampoo.', LONG),
+  line('bath.stays', 'What may stay in and what must come out completely, each label says.', LONG),
   line('bath.rinse', 'Rinse from the top, then the undersides, by feel: shampoo can be felt.', LONG),
   line('bath.rinse.smooth', 'Rinse until the water runs clear.', on('coat:smooth')),
   line('bath.fringe', 'Squeeze the fringes gently, never rub them.', {

@@ -13,6 +13,8 @@ import {
   holdMinutes,
   neatMl,
   settlesWhen,
+  washCount,
+  washVolumes,
 } from '@loyal-mane/core';
 import type { BathPurpose, LocalDay, Product, ProductAdvice, Settled } from '@loyal-mane/core';
 import { HAIR_SHARES, LITERS_PER_M2, productZones } from '@loyal-mane/library';
@@ -86,7 +88,12 @@ export function ProductsPart({ dog, today, lead }: Props) {
 function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] }) {
   const { crew } = useRooms();
   const { log, busy } = useDogRecord(dog);
-  const products = productsOf(useQuery({ ...methodsQuery, enabled: crew }).data);
+  const methods = useQuery({ ...methodsQuery, enabled: crew }).data;
+  const products = productsOf(methods);
+  const record = recordOf(dog);
+  const own = methods?.dogs.find((d) => d.dogId === dog.id)?.schools;
+  const side = own?.thickWashes ?? methods?.schools.thickWashes;
+  const washes = washCount(coatOf(dog), record.density, side === 'b');
   return (
     <ul className="advice">
       {list.map((a) => (
@@ -96,7 +103,7 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
             {a.use ? `, ${whereWords(a)}` : ': not on this dog'}
             <br />
             <span className="soft">
-              {a.use && `${productWords(products[a.product])}${amountWords(dog, a, products[a.product])}. `}
+              {a.use && `${productWords(products[a.product])}${amountWords(dog, a, products[a.product], washes)}. `}
               {productWhyWords(a.why)}
             </span>
           </span>
@@ -122,13 +129,15 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
   );
 }
 
-/** How much of the bottle a wash takes, where it is thinned. */
-function amountWords(dog: Dog, a: ProductAdvice, product: Product): string {
+/** How much of the bottle a bath takes, where it is thinned; more than one wash is said. */
+function amountWords(dog: Dog, a: ProductAdvice, product: Product, washes: number): string {
   if (product.parts === null) return '';
   const coat = coatOf(dog);
   const share = a.scope === 'whole' ? 1 : a.zones.reduce((sum, z) => sum + (HAIR_SHARES[coat].get(z) ?? 0), 0);
-  const ml = neatMl(product, bodySurfaceM2(dog.weightKg), LITERS_PER_M2[coat], share);
-  return ml < 1 ? '' : `, about ${String(ml < 10 ? Math.round(ml) : Math.round(ml / 5) * 5)} ml of the bottle`;
+  const volumes = washVolumes(a.product, washes);
+  const ml = neatMl(product, bodySurfaceM2(dog.weightKg), LITERS_PER_M2[coat], share) * volumes;
+  const times = volumes === 2 ? ' for two washes' : '';
+  return ml < 1 ? '' : `, about ${String(ml < 10 ? Math.round(ml) : Math.round(ml / 5) * 5)} ml of the bottle${times}`;
 }
 
 function Uses({ dog }: { dog: Dog }) {
