@@ -150,7 +150,7 @@ it('goes out with the kennel and comes with its plan', async () => {
 
 describe('own programs', () => {
   // More than what planning again shifts by itself.
-  const nails = { coat: 'drop', part: 'preparation', step: 'nails', nth: 1, plusMin: 100 };
+  const nails = { coat: 'drop', part: 'preparation', step: 'nails', nth: 1, plusMin: 45 };
   const send = async (steps: object[], intervals: object[] = []) =>
     lead.post('/api/methods', { commandId: v7(), number: (await read()).number, schools: {}, steps, intervals });
 
