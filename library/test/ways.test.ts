@@ -120,13 +120,13 @@ it('mats take minutes by their size, how tight they are and where; tight ones go
 it('a dog goes to the finisher and the bather who know it', () => {
   const idOf = (name: string) => DEMO.people.find((p) => p.name.startsWith(name))?.id as never;
   const share = (of: Plan, steps: readonly string[], id: string): number => {
-    const mine = tasksOf(of, 'Wisp').filter((a) => steps.includes(a.step));
+    const mine = tasksOf(of, 'Koro').filter((a) => steps.includes(a.step));
     return mine.filter((a) => (a.people as readonly string[]).includes(id)).length / mine.length;
   };
   const wet = ['bath', 'condition', 'towel', 'forceDry', 'heatDry'];
   const scissors = ['clip', 'fineTrim', 'finish', 'tidies'];
   const named = (bather: string, finisher: string): Plan =>
-    planOf(withDog('Wisp', { batherId: idOf(bather), finisherId: idOf(finisher) }, WHOLE));
+    planOf(withDog('Koro', { batherId: idOf(bather), finisherId: idOf(finisher) }, WHOLE));
   const [one, other] = [named('Asta', 'Ivo'), named('Tuva', 'Maren')];
   expect(share(one, wet, idOf('Asta'))).toBeGreaterThan(0.6);
   expect(share(other, wet, idOf('Tuva'))).toBeGreaterThan(0.6);
