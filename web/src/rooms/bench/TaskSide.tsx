@@ -100,11 +100,15 @@ function Cautions({ ids, ticking }: { ids: readonly CautionId[]; ticking: Tickin
       ))}
       <p className="soft">
         {rest > 0 && `${String(rest)} more after these. `}
-        {open.length === 0 && ids.length > 0 && `All ${String(ids.length)} cautions of this step were met. `}
+        {open.length === 0 && ids.length > 0 && metWords(ids.length)}
         {DEFER}
       </p>
     </section>
   );
+}
+
+function metWords(count: number): string {
+  return count === 1 ? 'The caution of this step was met. ' : `All ${String(count)} cautions of this step were met. `;
 }
 
 function shownWords({ activity }: BenchTask, { kennel, names }: BenchView): string {
