@@ -155,7 +155,7 @@ export const SCHOOLS: readonly School[] = [
     b: side(
       [
         { edit: 'carry', steps: MORNING_BATH, to: 'showMorning', before: 'finish', coats: ['smooth', 'wire'] },
-        // What comes off before and after the bath goes with it; the trim of the show before holds, so that no ears are cut.
+        // The work before and after the bath goes with it; the trim of the show before holds, so that no ears are cut.
         {
           edit: 'carry',
           steps: ['blowOut', 'brushOut1', 'preTreat', 'undercoat', ...MORNING_BATH],

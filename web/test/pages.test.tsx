@@ -21,7 +21,7 @@ beforeEach(() => {
   HTMLElement.prototype.scrollIntoView = () => undefined;
 });
 
-/** What was given goes out and comes back before the test goes on. */
+/** Everything given goes out and comes back before the test goes on. */
 const settled = (what: () => unknown): Promise<void> =>
   act(async () => {
     await what();
@@ -64,7 +64,7 @@ describe('at the bench', () => {
       ['tick', { line: 'earCleaning.2', ticked: true }],
       ['tick', { line: 'earCleaning.3', ticked: true }],
     ]);
-    // What waits for the server is drawn already.
+    // A tick waiting for the server is drawn already.
     expect(within(ears).getAllByRole('checkbox', { checked: true })).toHaveLength(3);
     await settled(() => fireEvent.click(within(ears).getAllByRole('checkbox')[0] as HTMLElement));
     expect(waiting().at(-1)?.tick).toEqual({ line: 'earCleaning.1', ticked: false });

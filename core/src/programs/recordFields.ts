@@ -53,7 +53,7 @@ export interface RecordFields {
   readonly steps: readonly StepId[];
 }
 
-/** What concerns a dog of a breed; `program` is its coat's. */
+/** Fields of the record that concern a dog of a breed; `program` is its coat's. */
 export function recordFields(
   breed: Pick<BreedFacts, 'coat' | 'growOn'>,
   program: CareProgram,

@@ -1,5 +1,5 @@
 /*
- * What is ticked on a task's page, and which line of a guided sequence comes next.
+ * Lines ticked on a task's page, and which line of a guided sequence comes next.
  */
 import type { PageLine } from '@loyal-mane/core';
 import type { StepPage } from '@loyal-mane/library/pages';

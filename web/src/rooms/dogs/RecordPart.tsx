@@ -177,7 +177,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
   );
 }
 
-/** What concerns this dog: other fields are not on its page. */
+/** Fields of the record that concern this dog: other fields are not on its page. */
 function useFieldsOf(dog: Dog): RecordFields {
   const { kennel } = useRooms();
   return useMemo(() => {

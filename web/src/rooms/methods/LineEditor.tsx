@@ -154,7 +154,7 @@ function whichOf({ dog, library }: PageAsk, of: Scope): { which?: string } {
 const isSame = (x: LineName, y: LineName): boolean =>
   x.step === y.step && x.line === y.line && x.of === y.of && x.which === y.which;
 
-/** What is changed of a line already, for the same dogs: a line of the kennel's own keeps its text. */
+/** The change a line already has, for the same dogs: a line of the kennel's own keeps its text. */
 function kept(changes: readonly KennelLineChange[], name: LineName): KennelLineChange {
   const text = changes.find((c) => isSame(c, name))?.text;
   return { ...name, ...(text === undefined ? {} : { text }) };

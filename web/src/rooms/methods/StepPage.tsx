@@ -147,7 +147,7 @@ function Fact({ name, lines, notes = [] }: { name: string; lines: readonly strin
   );
 }
 
-/** What a step needs; on one coat where the page is of one. */
+/** People, place, tools and minutes of a step; on one coat where the page is of one. */
 function StepFacts({ step, coat }: { step: StepId; coat: CoatClass | null }) {
   const coats = coat === null ? COAT_CLASSES : [coat];
   const needs = CARE_LIBRARY.steps[step];

@@ -9,7 +9,7 @@ import type { Kennel } from '../../api/queries';
 import { kennelDogOf, libraryOf } from '../../parts/dogRecord';
 import { purposeOf } from '../../parts/pageOf';
 
-/** What a page is composed from. */
+/** Facts a page is composed from. */
 export type PageAsk = Parameters<typeof stepPage>[0];
 
 /** The page of a dog (by its id) or a breed (by its name); null where there is neither. */
