@@ -120,13 +120,15 @@ async function startHouse(): Promise<ChildProcess> {
 }
 
 /**
- * A browser test on the kennel of its process; it fails when an answer of the server is not as its document says, or
+ * A browser test on the kennel of its process, or on one that nobody else has touched where `kennelOf` names who wants it
+ * (Playwright runs tests of unlike worker options in processes of their own). It fails when an answer of the server is not as its document says, or
  * when a page logs an error or a warning, or throws.
  */
-export const test = base.extend<{ answers: undefined }, { house: undefined }>({
+export const test = base.extend<{ answers: undefined }, { kennelOf: string; house: undefined }>({
   baseURL: BASE_URL,
+  kennelOf: ['everybody', { option: true, scope: 'worker' }],
   house: [
-    async ({ browserName: _ }, use) => {
+    async ({ browserName: _, kennelOf: __ }, use) => {
       const house = await startHouse();
       await use(undefined);
       const gone = once(house, 'exit');
