@@ -47,6 +47,8 @@ export {
   TOOL_KINDS,
   USE_SCOPES,
   WEAK_LEGS,
+  PAUSE_CAUSES,
+  TRIM_BEGINNINGS,
   WORK_STATES,
   ZONE_TESTS,
 } from './kennel/vocabulary.js';
@@ -85,6 +87,8 @@ export { cooperationFactor } from './programs/cooperation.js';
 export { DEFAULT_FACTORS, estimate, overgrownFactor } from './programs/estimate.js';
 export type { EstimateFacts } from './programs/estimate.js';
 export { WET_RUN as WET_STEPS } from './programs/stepGroups.js';
+export { borneWork, borneZones } from './programs/learnedCooperation.js';
+export type { BorneWork, BorneZone, CooperationTrend } from './programs/learnedCooperation.js';
 export { learnPace } from './programs/pace.js';
 export type { PaceLog } from './programs/pace.js';
 export { STRIPPING_AREAS, strippingArea } from './programs/stripping.js';
@@ -197,7 +201,7 @@ export { assembledFor, scheduleOf } from './plan/placedPlan.js';
 export { chainWhy } from './plan/explain/unplacedChains.js';
 export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
-export { applyWorkCommand } from './work/taskWork.js';
+export { applyWorkCommand, withPauseCause } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
 export { MOST_TICKS, cautionTick, withTick } from './work/ticks.js';
 export { coatAfter, gatedZones, isMatAt, matsOver, mattedZones, withFoundDays } from './work/coatAfter.js';

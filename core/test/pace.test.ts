@@ -26,6 +26,21 @@ const log = (dogId: string, personId: string | null, actualMin: number, more: Pa
   ...more,
 });
 
+describe('the second flank', () => {
+  it('is learned beside the dog’s own pace: n logs of it, shrunk as any effect', () => {
+    const logs = Array.from({ length: 8 }, (_, i) =>
+      log('d', null, i % 2 === 0 ? 33 : 27, { step: 'lineBrush', isSecondFlank: i % 2 === 1 }),
+    );
+    const learned = learnPace(logs);
+    const [dog, second] = [learned.dog('d', 'lineBrush').factor, learned.secondFlank('d', 'lineBrush')];
+    const left = Math.log(27 / 30) - Math.log(dog);
+    const k = (DEFAULT_DAY_SPREAD / DEFAULT_DOG_SPREAD) ** 2;
+    expect(second.logs).toBe(4);
+    expect(Math.log(second.factor)).toBeCloseTo((4 * left) / (4 + k), 9);
+    expect(learned.secondFlank('other', 'lineBrush').factor).toBe(1);
+  });
+});
+
 describe('the error on simulated logs', () => {
   const RUNS = 4000;
 

@@ -72,6 +72,7 @@ export const MINUTES = {
   glands: row('fixed', all(4)),
   preTreatShort: row('fixed', { double: 5, heavySheepdog: 5, drop: 5, scissored: 5, jacketed: 5 }),
   nails: row('fixed', { double: 8, heavySheepdog: 10, drop: 7, scissored: 8, jacketed: 8, wire: 8, smooth: 8 }),
+  upperEars: row('zone', { jacketed: 5 }),
   ears: row('zone', { double: 4, jacketed: 8 }, trim),
   naturalTrim: row('zone', { double: 14, jacketed: 18 }, trim),
   roughTrim: row('whole', { heavySheepdog: 18, scissored: 35, jacketed: 32 }, trim),

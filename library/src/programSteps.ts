@@ -7,6 +7,7 @@ import type { MinutesKey } from './minutes.js';
 /** Fields of a step besides its name and minutes; the rest is as usual. */
 export interface Extra {
   readonly share?: number;
+  readonly flank?: ProgramStep['flank'];
   readonly times?: ProgramStep['times'];
   readonly from?: Mark;
   readonly to?: Mark;
@@ -34,6 +35,7 @@ export function within(from: Mark, to: Mark, careful = false, skipWhenPast = fal
     step,
     row,
     share: extra.share ?? 1,
+    ...(extra.flank === undefined ? {} : { flank: extra.flank }),
     factor: 1,
     plusMin: 0,
     perDayMin: null,

@@ -79,7 +79,11 @@ function finishing(coat: CoatClass): readonly ProgramStep[] {
   const whole = morning('finish', 'finish', { from, aim: { of: 'latest' }, anchor: true });
   if (!REVIVED.includes(coat)) return [whole];
   return [
-    morning('revive', 'finish', { from, share: REVIVE_SHARE, aim: { of: 'latest' }, when: ['siteDryer'] }),
+    morning('revive', 'finish', {
+      ...{ from, share: REVIVE_SHARE, aim: { of: 'latest' }, when: ['siteDryer'] },
+      // A zone that was spot-washed goes straight to the dryer.
+      since: [['spotWash', 0, WET[1], 'ifDone']],
+    }),
     { ...whole, share: 1 - REVIVE_SHARE, lagMin: 0, lagMaxMin: REVIVED_WAIT_MIN, when: ['siteDryer'] },
     { ...whole, when: ['noSiteDryer'] },
   ];
@@ -125,10 +129,22 @@ function after(): readonly ProgramStep[] {
   ];
 }
 
-/** Between show days: hands over the dog, re-mist and re-dry; never a second preparation. */
-function between(): readonly ProgramStep[] {
+/** Share of a touch-up that is water and air (engineering default). */
+const TOUCH_UP_AIR_SHARE = 0.4;
+
+/** Between show days: hands over the dog, water and air again; never a second preparation. */
+function between(coat: CoatClass): readonly ProgramStep[] {
   const evening = within({ of: 'ringDay', day: -1, at: 'start' }, { of: 'ring', min: -90 }, true);
-  return [evening('touchUp', 'touchUp', { aim: { of: 'latest' }, from: { of: 'ring', min: -16 * 60 } })];
+  const when: Extra = { aim: { of: 'latest' }, from: { of: 'ring', min: -16 * 60 } };
+  if (!REVIVED.includes(coat)) return [evening('touchUp', 'touchUp', when)];
+  return [
+    evening('revive', 'touchUp', { ...when, share: TOUCH_UP_AIR_SHARE, when: ['siteDryer'] }),
+    evening('touchUp', 'touchUp', {
+      ...when,
+      ...{ share: 1 - TOUCH_UP_AIR_SHARE, lag: [0, REVIVED_WAIT_MIN], when: ['siteDryer'] },
+    }),
+    evening('touchUp', 'touchUp', { ...when, when: ['noSiteDryer'] }),
+  ];
 }
 
 /** Mats that are known come out at once and before anything else, or they set in the bath. */
@@ -195,24 +211,27 @@ const double: readonly ProgramStep[] = [
 ];
 
 const heavySheepdog: readonly ProgramStep[] = [
-  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('brushOut1', 'brushOut', { share: 0.5, flank: 1, aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat', { lag: [0, 60] }),
-  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, flank: 2, lag: [0, 20] }),
   prep('bathWhites', 'bathWhites', { when: ['whitesOnly'], since: PRE_TREAT }),
   prep('bath', 'bath', { when: ['wholeBath'], since: PRE_TREAT }),
   prep('condition', 'condition', { lag: [0, 0] }),
   prep('towel', 'towel', { lag: [0, 0] }),
   prep('heatDry', 'heatDryWhites', { when: ['whitesOnly'], lag: WET }),
   // A harsh coat that was bathed whole is dried lying on a towel, one flank and then the other.
-  prep('heatDry', 'heatDry', { share: 0.5, when: ['wholeBath'], lag: WET }),
-  prep('heatDry', 'heatDry', { share: 0.5, when: ['wholeBath'], lag: [0, 30] }),
+  prep('heatDry', 'heatDry', { share: 0.5, flank: 1, when: ['wholeBath'], lag: WET }),
+  prep('heatDry', 'heatDry', { share: 0.5, flank: 2, when: ['wholeBath'], lag: [0, 30] }),
   prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
   ...backToHeat(),
-  prep('lineBrush', 'lineBrush'),
+  // Line brushing may end after one flank and go on with the other on another day.
+  prep('lineBrush', 'lineBrush', { share: 0.5, flank: 1 }),
+  prep('lineBrush', 'lineBrush', { share: 0.5, flank: 2 }),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
   // A whole bath fills a day: the trims of the next one come after the comb-through and the two tests again.
   prep('dryCheck', 'dryCheck', { when: ['wholeBath'], lag: [0, 20], share: 0.5 }),
-  prep('clip', 'clip', { since: trimOf() }),
+  // Pads and vent need no test of the day.
+  prep('clip', 'clip'),
   prep('nails', 'nails'),
   prep('roughTrim', 'roughTrim', { since: trimOf(), when: ['outlineShaped'] }),
   prep('fineTrim', 'fineTrim', { since: trimOf(), when: ['outlineShaped'] }),
@@ -221,9 +240,9 @@ const heavySheepdog: readonly ProgramStep[] = [
 ];
 
 const drop: readonly ProgramStep[] = [
-  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('brushOut1', 'brushOut', { share: 0.5, flank: 1, aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat', { lag: [0, 60] }),
-  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, flank: 2, lag: [0, 20] }),
   prep('nails', 'nails'),
   prep('bath', 'bath', { since: PRE_TREAT }),
   ...bathToDry({ condition: true, force: false }),
@@ -256,9 +275,9 @@ const scissored: readonly ProgramStep[] = [
   early('roughTrim', 'roughTrim', { since: trimOf() }),
   // Face and feet settle for two to five days; pads and vent come with the show bath.
   within(dayStart(-5), dayEnd(-2), false, true)('clip', 'clip', { share: FACE_AND_FEET, when: ['cleanFaced'] }),
-  prep('brushOut1', 'brushOut', { share: 0.5, aim: aimDay(-1), anchor: true }),
+  prep('brushOut1', 'brushOut', { share: 0.5, flank: 1, aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat', { lag: [0, 60] }),
-  prep('brushOut2', 'brushOut', { share: 0.5, lag: [0, 20] }),
+  prep('brushOut2', 'brushOut', { share: 0.5, flank: 2, lag: [0, 20] }),
   prep('nails', 'nails'),
   prep('bath', 'bath', { since: PRE_TREAT }),
   ...bathToDry({ condition: true, force: true, brush: true }),
@@ -328,6 +347,8 @@ const jacketedTrimmed: readonly ProgramStep[] = [
     aim: aimDay(-3, '10:00'),
     anchor: true,
   }),
+  // Clipped some days before the show: what the blade left settles.
+  fineDays('upperEars', 'upperEars', { since: trimOf(), when: ['upperEarsClipped'] }),
   fineDays('ears', 'ears', { since: trimOf(), when: ['earsTrimmed'] }),
   fineDays('throat', 'throatThinned', { since: [['dryCheck', 0, CHECK_TO_SCISSORS, 'ifDone']] }),
   prep('brushOut1', 'brushOut', { aim: aimDay(-1), anchor: true }),
@@ -388,7 +409,7 @@ function program(
     calendar,
     keepUp: [...keepUp, ...(coat === 'smooth' ? [] : [matsOut]), lessons, firstTrims(coat)],
     preparation: coat === 'smooth' ? preparation : [matWork, ...preparation],
-    between: between(),
+    between: between(coat),
     showMorning: showMorning(coat),
     after: after(),
   };

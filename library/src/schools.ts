@@ -204,7 +204,10 @@ export const SCHOOLS: readonly School[] = [
   }),
   school('clusterDays', 'a', {
     coats: ['drop', 'jacketedNatural', 'jacketedTrimmed', 'scissored'],
-    b: side([{ edit: 'replace', step: 'touchUp', by: BATH_BETWEEN, parts: ['between'], when: ['siteTub'] }]),
+    b: side([
+      { edit: 'drop', steps: ['revive'], parts: ['between'], when: ['siteTub'] },
+      { edit: 'replace', step: 'touchUp', by: BATH_BETWEEN, parts: ['between'], when: ['siteTub'] },
+    ]),
   }),
   school('ringDryness', 'a', {
     b: side(

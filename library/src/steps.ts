@@ -61,6 +61,7 @@ export const STEP_NEEDS: Readonly<Record<StepId, StepNeeds>> = {
   lineBrush: at('table', 'brush'),
   combThrough: at('table', 'brush'),
   clip: at('table', 'scissor', { noiseDba: 70 }),
+  upperEars: at('table', 'scissor', { noiseDba: 70, stands: true }),
   nails: at('table', 'brush', { noiseDba: 75 }),
   ears: at('table', 'scissor', trim),
   throat: at('table', 'scissor', trim),

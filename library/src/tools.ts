@@ -16,6 +16,7 @@ const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
   lineBrush: { any: ['slicker'], drop: ['pinBrush'], heavySheepdog: ['pinBrush'] },
   combThrough: { any: ['wideComb'] },
   clip: { any: ['clipper'] },
+  upperEars: { any: ['clipper'] },
   nails: { any: ['grinder'] },
   ears: { any: ['thinners'] },
   throat: { any: ['thinners'] },
@@ -33,8 +34,8 @@ const TOOLS: Readonly<Partial<Record<StepId, ByCoat>>> = {
   tidies: { any: ['thinners'] },
 };
 
-/** Clipper blades by number: pads are clipped with a 30. */
-const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30 };
+/** Clipper blades by number: pads are clipped with a 30, upper ears along the hair with a 10. */
+const BLADES: Readonly<Partial<Record<StepId, number>>> = { clip: 30, upperEars: 10 };
 
 type Sizes = Pick<ToolNeed, 'lengthIn' | 'teeth'>;
 

@@ -341,6 +341,94 @@ describe('no blade on a coat that was not washed, dried, checked and combed that
   });
 });
 
+describe('heavy coats go flank by flank', () => {
+  const kennel = fewDogs(demo, ['Fenn']);
+  const nine = { ...kennel, dogs: kennel.dogs.map((d) => ({ ...d, born: '2023-03-01' as LocalDay })) };
+  const brushed = (k: KennelFile): PlannedActivity[] =>
+    sharedPlan(k, { nowMs: NOW_MS, rounds: 0 })
+      .activities.filter((a) => a.step === 'lineBrush')
+      .sort((x, y) => x.start.localeCompare(y.start));
+
+  it('the second follows the first, each with half of the minutes', () => {
+    const [one, two] = brushed(nine);
+    expect([one?.flank, two?.flank]).toEqual([1, 2]);
+    expect(one?.minutes.usual).toBeCloseTo(two?.minutes.usual ?? 0, 5);
+  });
+
+  it('or on another day, and the dog is as ready', () => {
+    const [one, two] = brushed(nine) as [PlannedActivity, PlannedActivity];
+    const earlier = (a: PlannedActivity): PlannedActivity['start'] =>
+      new Date(Date.parse(a.start) - 86_400_000).toISOString() as PlannedActivity['start'];
+    const apart = {
+      ...nine,
+      pins: [
+        { taskKey: one.key, start: earlier(one) },
+        { taskKey: two.key, start: two.start },
+      ],
+    };
+    const days = brushed(apart).map((a) => [a.flank, a.start.slice(0, 10)]);
+    expect(days).toEqual([
+      [1, earlier(one).slice(0, 10)],
+      [2, two.start.slice(0, 10)],
+    ]);
+    const plan = sharedPlan(apart, { nowMs: NOW_MS, rounds: 0 });
+    expect(plan.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+  });
+
+  it('and a dog whose second flank went faster is given less for it, its first as before', () => {
+    const [entry] = nine.entries;
+    const at = (n: number) =>
+      `2026-06-0${String(n)}T09:00:00.000Z` as NonNullable<KennelFile['work'][number]['finishedAt']>;
+    const work = [1, 2, 3, 4, 5, 6].flatMap((n): KennelFile['work'][number][] =>
+      ([1, 2] as const).map((flank) => ({
+        taskKey: `k:${String(n)}:lineBrush:${String(flank)}:1` as KennelFile['work'][number]['taskKey'],
+        ...{ dogId: entry?.dogId ?? dogOf('Fenn').id, step: 'lineBrush', state: 'done', flank, expectedMin: 20 },
+        ...{ startedAt: at(n), finishedAt: at(n), workedMs: (flank === 1 ? 22 : 18) * 60_000 },
+      })),
+    );
+    const [one, two] = brushed({ ...nine, work }) as [PlannedActivity, PlannedActivity];
+    expect(two.minutes.middle / one.minutes.middle).toBeLessThan(0.97);
+    expect(two.minutes.usual).toBeCloseTo(one.minutes.usual, 5);
+  });
+});
+
+describe('ears whose upper part is clipped', () => {
+  const kennel = fewDogs(demo, ['Hale']);
+  const stepsOf = (k: KennelFile): PlannedActivity[] =>
+    sharedPlan(k, { nowMs: NOW_MS, rounds: 0 })
+      .activities.filter((a) => a.entryId !== null)
+      .sort((x, y) => x.start.localeCompare(y.start));
+
+  it('have a step of the clipper’s own, before the edge is trimmed, by somebody with a clipper', () => {
+    const tasks = stepsOf({ ...kennel, work: [] });
+    const clipped = tasks.filter((a) => a.step === 'upperEars');
+    expect(clipped.length).toBeGreaterThan(0);
+    for (const a of clipped) {
+      const edge = tasks.find((b) => b.entryId === a.entryId && b.step === 'ears');
+      expect(edge !== undefined && edge.start >= a.end).toBe(true);
+    }
+    const cannot = {
+      ...kennel,
+      work: [],
+      people: kennel.people.map((p) => ({ ...p, kit: [{ tool: 'thinners' as const }] })),
+    };
+    expect(stepsOf(cannot).filter((a) => a.step === 'upperEars')).toEqual([]);
+    const cavalier = programOf(dogOf('Wisp'));
+    expect(idsOf(cavalier.program.preparation)).not.toContain('upperEars');
+  });
+
+  it('that were passed over the day before wait for the next test of the coat', () => {
+    const late = { ...kennel, work: kennel.work.filter((w) => w.step !== 'upperEars') };
+    const tasks = stepsOf(late);
+    const todo = tasks.filter((a) => a.step === 'upperEars' && a.state === 'planned');
+    expect(todo.length).toBeGreaterThan(0);
+    for (const a of todo) {
+      const tested = tasks.filter((b) => b.step === 'dryCheck' && b.start.slice(0, 10) === a.start.slice(0, 10));
+      expect(tested.some((b) => b.end <= a.start)).toBe(true);
+    }
+  });
+});
+
 describe('the show morning of double and jacketed coats', () => {
   const kennel = fewDogs(demo, ['Isbrin', 'Hale']);
   const planOf = (k: KennelFile): PlannedActivity[] => [...sharedPlan(k, { nowMs: NOW_MS, rounds: 0 }).activities];
@@ -352,12 +440,35 @@ describe('the show morning of double and jacketed coats', () => {
     for (const a of revived) {
       const station = kennel.stations.find((s) => s.id === a.stationId);
       expect(station).toMatchObject({ kind: 'forceDryer', circuitId: expect.any(String) as string });
-      const finish = tasks.find((b) => b.entryId === a.entryId && b.step === 'finish' && b.start >= a.end);
-      expect(finish).toBeDefined();
-      expect(Date.parse(finish?.start ?? '') - Date.parse(a.end)).toBeLessThanOrEqual(60 * 60_000);
+      const next = tasks.find(
+        (b) => b.entryId === a.entryId && (b.step === 'finish' || b.step === 'touchUp') && b.start >= a.end,
+      );
+      expect(next).toBeDefined();
+      expect(Date.parse(next?.start ?? '') - Date.parse(a.end)).toBeLessThanOrEqual(60 * 60_000);
     }
-    const minutes = (step: StepId): number => tasks.find((a) => a.step === step)?.minutes.usual ?? 0;
+    const firstDay = tasks.find((a) => a.step === 'finish')?.entryId;
+    const minutes = (step: StepId): number =>
+      tasks.find((a) => a.entryId === firstDay && a.step === step)?.minutes.usual ?? 0;
     expect(minutes('revive') / (minutes('revive') + minutes('finish'))).toBeCloseTo(0.25, 1);
+  });
+
+  it('the touch-up between show days is done at the dryer too, and a spot wash goes straight there', () => {
+    const tasks = planOf(kennel);
+    const touched = tasks.filter((a) => a.step === 'touchUp');
+    expect(touched.length).toBeGreaterThan(0);
+    for (const a of touched) {
+      const air = tasks.filter((b) => b.entryId === a.entryId && b.step === 'revive' && b.end <= a.start);
+      expect(air).toHaveLength(1);
+      expect(Date.parse(a.start) - Date.parse(air[0]?.end ?? '')).toBeLessThanOrEqual(60 * 60_000);
+    }
+    const dogs = kennel.dogs.map((d) => (d.name === 'Isbrin' ? { ...d, soiled: ['forefoot' as const] } : d));
+    const soiled = planOf({ ...kennel, dogs });
+    const spots = soiled.filter((a) => a.step === 'spotWash');
+    expect(spots.length).toBeGreaterThan(0);
+    for (const a of spots) {
+      const air = soiled.find((b) => b.entryId === a.entryId && b.step === 'revive' && b.start >= a.end);
+      expect(Date.parse(air?.start ?? '') - Date.parse(a.end)).toBeLessThanOrEqual(10 * 60_000);
+    }
   });
 
   it('is a finish alone where the ground has no dryer', () => {

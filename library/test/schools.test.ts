@@ -131,8 +131,13 @@ describe('what a side changes', () => {
 
   it('a bath each show day replaces the touch-up, where the site has a tub', () => {
     const dog = withSchools(dogOf('Wisp'), { clusterDays: 'b' });
-    expect(idsOf(programOf(dog).program.between)).toEqual(['bath', 'towel', 'heatDry', 'combThrough']);
-    expect(idsOf(programOf(dog, {}, { siteTub: false }).program.between)).toEqual(['touchUp']);
+    const between = (facts: Partial<EntryFacts>): StepId[] => {
+      const steps = programOf(dog, {}, facts).program.between;
+      return idsOf(steps.filter((s) => s.when.every((c) => isMet(c, dog, { ...FACTS, ...facts }))));
+    };
+    expect(between({})).toEqual(['bath', 'towel', 'heatDry', 'combThrough']);
+    expect(between({ siteTub: false })).toEqual(['revive', 'touchUp']);
+    expect(between({ siteTub: false, siteDryer: false })).toEqual(['touchUp']);
   });
 
   it('whites only on heavy sheepdogs, the whole dog by choice', () => {

@@ -126,6 +126,11 @@ it('a person’s practice and kit are kept, checked and taken away', async () =>
     people: { name: string; brushingRoute?: string }[];
   };
   expect(out.people.find((p) => p.name === 'Pia Dove')?.brushingRoute).toBe('b');
+  expect((await save({ trimBegin: 'rear' })).status).toBe(200);
+  expect((await person()).record).toEqual({ learning, brushingRoute: 'b', trimBegin: 'rear' });
+  expect((await save({ trimBegin: 'nose' })).status).toBe(400);
+  expect((await save({ trimBegin: null })).status).toBe(200);
+  expect((await person()).record).toEqual({ learning, brushingRoute: 'b' });
   expect((await save({ brushingRoute: 'c' })).status).toBe(400);
   expect((await save({ brushingRoute: null })).status).toBe(200);
   expect((await save({ kit: [{ tool: 'hammer' }] })).status).toBe(400);

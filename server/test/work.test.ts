@@ -114,6 +114,55 @@ describe('ticks', () => {
   });
 });
 
+describe('the cause of a pause', () => {
+  interface Paused {
+    work: { version: number; state: string; pauses?: { at: string; cause?: string; zones?: string[] }[] };
+  }
+  const say = (hand: Hand, a: PlannedActivity, told: object) =>
+    hand.post(path(a, 'pause-cause'), { commandId: v7(), ...told });
+  const pausesOf = (answer: { body: unknown }) => (answer.body as Paused).work.pauses;
+
+  it('is kept with its pause, may be said by somebody else, and is no change that a finish has to know of', async () => {
+    const a = freshTask();
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+    await say(tuva, a, { cause: 'calledAway' }).expect(200);
+    await tuva.post(path(a, 'resume'), order(a, 2)).expect(200);
+    await tuva.post(path(a, 'pause'), order(a, 3)).expect(200);
+    const told = await say(ivo, a, { cause: 'dog', zones: ['belly', 'tail'] }).expect(200);
+    expect(pausesOf(told)).toEqual([
+      { at: expect.any(String) as string, cause: 'calledAway' },
+      { at: expect.any(String) as string, cause: 'dog', zones: ['belly', 'tail'] },
+    ]);
+    const done = await tuva.post(path(a, 'finish'), order(a, 4)).expect(200);
+    expect(pausesOf(done)?.map((p) => p.cause)).toEqual(['calledAway', 'dog']);
+    const out = (await maren.get('/api/export')).body as { work: { taskKey: string; pauses?: unknown[] }[] };
+    expect(out.work.find((w) => w.taskKey === a.key)?.pauses).toHaveLength(2);
+  });
+
+  it('goes with the pause that is taken back', async () => {
+    const a = freshTask();
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+    await say(tuva, a, { cause: 'equipment' }).expect(200);
+    const back = await tuva.post(path(a, 'undo'), { commandId: v7() }).expect(200);
+    expect((back.body as Paused).work.state).toBe('running');
+    expect(pausesOf(back)).toBeUndefined();
+  });
+
+  it('is refused in words where nothing was paused, and where the cause or a zone is none', async () => {
+    const a = freshTask();
+    await say(tuva, a, { cause: 'dog' }).expect(409);
+    await tuva.post(path(a, 'start'), order(a, 0)).expect(200);
+    const early = await say(tuva, a, { cause: 'dog' }).expect(409);
+    expect((early.body as { detail: string }).detail).toMatch(/was not paused. Nothing was recorded/);
+    await tuva.post(path(a, 'pause'), order(a, 1)).expect(200);
+    await say(tuva, a, { cause: 'tired' }).expect(400);
+    await say(tuva, a, { cause: 'dog', zones: ['knee'] }).expect(400);
+    await say(tuva, a, {}).expect(400);
+  });
+});
+
 it('tells the second of two who finish the same task that the other was quicker', async () => {
   const a = freshTask();
   await tuva.post(path(a, 'start'), order(a, 0)).expect(200);

@@ -1,9 +1,11 @@
 /* The bench shows one person's day in order, and words for how long it still takes. */
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import type { DogId, Instant, PersonId, Plan, PlannedActivity } from '@loyal-mane/core';
 import type { Work } from '../src/api/queries';
 import { EstimateBand } from '../src/rooms/bench/EstimateBand';
 import { currentTask, myTasks } from '../src/rooms/bench/myTasks';
+import type { BenchTask } from '../src/rooms/bench/myTasks';
+import { PauseWhy, lacksCause } from '../src/rooms/bench/PauseWhy';
 
 const ZONE = 'Europe/Oslo';
 const NOW = Date.parse('2026-06-17T08:00:00Z');
@@ -69,5 +71,39 @@ describe('the estimate in words', () => {
   ])('after %d min', (worked, started, words) => {
     render(<EstimateBand minutes={minutes} workedMs={worked * 60_000} started={started} />);
     expect(screen.getByText(words)).toBeInTheDocument();
+  });
+});
+
+describe('why the pause', () => {
+  const paused = (step: PlannedActivity['step'], pauses: readonly object[]): BenchTask => {
+    const activity = { ...task('p', '2026-06-17T09:00:00Z', ['tuva']), step };
+    return { activity, work: { state: 'paused', pauses }, startMs: 0 } as unknown as BenchTask;
+  };
+  const at = '2026-06-17T09:10:00Z';
+
+  it('is asked once, and where the dog needs it by the parts that the step touches', () => {
+    const said: unknown[][] = [];
+    render(<PauseWhy task={paused('ears', [{ at }])} dogName="Tolle" onSay={(...told) => said.push(told)} />);
+    fireEvent.click(screen.getByRole('button', { name: 'The dog needs a break' }));
+    expect(said).toEqual([]);
+    expect(screen.getByText('Where does Tolle need it?')).toBeTruthy();
+    expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual(['Nowhere in particular', 'Ears']);
+    fireEvent.click(screen.getByRole('button', { name: 'Ears' }));
+    expect(said[0]?.[0]).toBe('dog');
+    expect(said[0]?.[1]).toContain('earFringe');
+  });
+
+  it('takes one touch where it is not the dog', () => {
+    const said: unknown[][] = [];
+    render(<PauseWhy task={paused('bath', [{ at }])} dogName="Tolle" onSay={(...told) => said.push(told)} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Called away' }));
+    expect(said).toEqual([['calledAway', []]]);
+  });
+
+  it('is not asked where it was said, where nothing is paused, or of a pause before causes were kept', () => {
+    for (const pauses of [[{ at, cause: 'other' }], []]) expect(lacksCause(paused('bath', pauses))).toBe(false);
+    const running = paused('bath', [{ at }]);
+    expect(lacksCause({ ...running, work: { ...running.work, state: 'running' } as BenchTask['work'] })).toBe(false);
+    expect(lacksCause({ ...running, work: null })).toBe(false);
   });
 });

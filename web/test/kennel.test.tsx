@@ -113,12 +113,12 @@ describe('people', () => {
     const drawer = within(await screen.findByRole('dialog'));
     await drawer.findByText('Practice');
     press('Add a trim that is being learned', drawer);
-    press('Save practice, kit and route', drawer);
+    press('Save practice, kit and ways', drawer);
     expect(await drawer.findByText('Which trim?')).toBeVisible();
     fireEvent.click(drawer.getByRole('switch', { name: 'The plan asks for the kit' }));
     expect(drawer.getAllByLabelText('Tool').length).toBeGreaterThan(5);
     fireEvent.click(drawer.getAllByRole('button', { name: 'Remove this line' })[0]!);
-    press('Save practice, kit and route', drawer);
+    press('Save practice, kit and ways', drawer);
     await waitFor(() => expect(server.sent.length > 0).toBe(true));
     expect(server.sent[0]?.body).toMatchObject({ record: { learning: [] } });
   });

@@ -58,6 +58,27 @@ describe('the route of the brush', () => {
   });
 });
 
+describe('where a trim begins', () => {
+  const began = (person: object, m: Methods = methods({})): string[] =>
+    howLines(task('naturalTrim'), kennelWith({}, person), m);
+  const at = (lines: readonly string[], begin: string): number => lines.findIndex((l) => l.startsWith(begin));
+
+  it('is the person’s own beginning before the kennel’s, and its lines follow it', () => {
+    const usual = began({});
+    expect(at(usual, 'Begin with the feet')).toBeGreaterThanOrEqual(0);
+    expect(usual[at(usual, 'Begin with the feet') + 1]).toMatch(/Mini clipper under the pads/);
+    expect(at(began({}, methods({ trimBegin: 'b' })), 'Begin at the rear')).toBeGreaterThanOrEqual(0);
+    const own = began({ trimBegin: 'feet' }, methods({ trimBegin: 'b' }));
+    expect(at(own, 'Begin at the rear')).toBe(-1);
+    expect(own[at(own, 'Begin with the feet') + 1]).toMatch(/Mini clipper under the pads/);
+    expect([...own].sort().filter((l) => !l.startsWith('Begin'))).toEqual(
+      [...usual].sort().filter((l) => !l.startsWith('Begin')),
+    );
+    // A double coat's natural trim has no work at the head: then nothing of it is said.
+    expect(at(began({ trimBegin: 'head' }), 'Begin')).toBe(-1);
+  });
+});
+
 describe('which side comes first', () => {
   const line = (step: StepId, record: object = {}, m: Methods = methods({})): string | undefined =>
     howLines(task(step), kennelWith(record), m).find((l) => l.includes(' side first'));

@@ -12,6 +12,7 @@ export const TASK_EVENTS = [
   'task.skip',
   'task.undo',
   'task.tick',
+  'task.pauseCause',
   'task.finishCoat',
   'task.undoCoat',
 ] as const;

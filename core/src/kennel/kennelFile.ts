@@ -20,14 +20,19 @@ import type {
   TaskKey,
   TransportId,
 } from '../units/ids.js';
+import { ZONE_IDS } from '../coat/zones.js';
+import type { ZoneId } from '../coat/zones.js';
 import { RULES_OF_SHOWS, RULE_VALUES } from './choices.js';
 import type { RuleValue, ShowRule } from './choices.js';
 import { DogRecord } from './dogRecord.js';
 import { BreedRecord, MethodsRecord } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 import { day, id, instant, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
-import { STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
-import type { StationKind, StepId, WorkState } from './vocabulary.js';
+import { PAUSE_CAUSES, STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
+import type { PauseCause, StationKind, StepId, WorkState } from './vocabulary.js';
+
+/** Most pauses that a task keeps; the first of more are forgotten. */
+export const MOST_PAUSES = 40;
 
 /** Name of the format, in every kennel file. */
 export const KENNEL_FORMAT = 'loyal-mane-kennel';
@@ -163,6 +168,21 @@ const Entry = Type.Object(
   strict,
 );
 
+const WorkPauseRecord = Type.Object(
+  {
+    at: instant('when'),
+    cause: Type.Optional(oneOf<PauseCause>(PAUSE_CAUSES, 'why; not said when absent')),
+    zones: Type.Optional(
+      Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), {
+        uniqueItems: true,
+        maxItems: ZONE_IDS.length,
+        description: 'where the dog asked for it',
+      }),
+    ),
+  },
+  strict,
+);
+
 const Work = Type.Object(
   {
     taskKey: Type.Unsafe<TaskKey>(Type.String({ minLength: 3, maxLength: 160 })),
@@ -182,7 +202,13 @@ const Work = Type.Object(
         description: 'minutes expected of any dog and person at its start',
       }),
     ),
+    flank: Type.Optional(
+      Type.Union([Type.Literal(1), Type.Literal(2)], { description: 'flank that was worked, first or second' }),
+    ),
     reason: Type.Optional(textUpTo(300, 'why skipped')),
+    pauses: Type.Optional(
+      Type.Array(WorkPauseRecord, { maxItems: MOST_PAUSES, description: 'pauses, the last of them last' }),
+    ),
     ticked: Type.Optional(
       Type.Array(Type.String({ pattern: '^[a-zA-Z0-9.-]{1,60}$' }), {
         maxItems: 120,
@@ -277,6 +303,8 @@ export type KennelRing = KennelFile['rings'][number];
 export type KennelEntry = KennelFile['entries'][number];
 /** Work done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
 export type WorkRecord = KennelFile['work'][number];
+/** A pause of a task: when, why, where the dog asked for it. */
+export type WorkPause = NonNullable<WorkRecord['pauses']>[number];
 /** A record with the version that its row has on the server. */
 export type VersionedWork = WorkRecord & { readonly version: number };
 /** A start that a lead has set for a task; the planner keeps it. */

@@ -7,8 +7,8 @@ import type { DogId, OwnerId, PersonId } from '../units/ids.js';
 import { SIDES } from './choices.js';
 import type { Side } from './choices.js';
 import { day, id, name, oneOf, strict, textUpTo } from './schemaParts.js';
-import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, ROLES, SKILLS, TOOL_KINDS } from './vocabulary.js';
-import type { PracticeOutcome, Role, Skill, StepId, ToolKind } from './vocabulary.js';
+import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, ROLES, SKILLS, TOOL_KINDS, TRIM_BEGINNINGS } from './vocabulary.js';
+import type { PracticeOutcome, Role, Skill, StepId, ToolKind, TrimBeginning } from './vocabulary.js';
 
 const Practice = Type.Object(
   {
@@ -55,6 +55,9 @@ export const PersonRecord = Type.Object(
       Type.Array(Tool, { maxItems: 100, description: 'tools at hand; absent = everything that the work needs' }),
     ),
     brushingRoute: Type.Optional(oneOf<Side>(SIDES, 'route of the brush, where this person has one of their own')),
+    trimBegin: Type.Optional(
+      oneOf<TrimBeginning>(TRIM_BEGINNINGS, 'where this person begins a trim, if not where the kennel does'),
+    ),
   },
   strict,
 );

@@ -61,9 +61,12 @@ const DOG_PARTS = [
 /** Parts of a dog's record that are entered in forms. */
 export const DogPartsSchema = Type.Partial(Type.Pick(DogRecord, [...DOG_PARTS]), { additionalProperties: false });
 /** Parts of a person's record that are entered in forms. */
-export const PersonPartsSchema = Type.Partial(Type.Pick(PersonRecord, ['learning', 'kit', 'brushingRoute']), {
-  additionalProperties: false,
-});
+export const PersonPartsSchema = Type.Partial(
+  Type.Pick(PersonRecord, ['learning', 'kit', 'brushingRoute', 'trimBegin']),
+  {
+    additionalProperties: false,
+  },
+);
 /** Changes to the care programs, whole. */
 export const MethodPartsSchema = Type.Object(
   {

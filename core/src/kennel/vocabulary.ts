@@ -46,6 +46,7 @@ export const STEP_IDS = [
   'lineBrush',
   'combThrough',
   'clip',
+  'upperEars',
   'nails',
   'ears',
   'throat',
@@ -73,6 +74,19 @@ export const STEP_IDS = [
 ] as const;
 /** Every step of the order of work, from keep-up to after-show. */
 export type StepId = (typeof STEP_IDS)[number];
+
+/** Why work on a dog was paused; only what the dog asks for says something of the dog. */
+export const PAUSE_CAUSES = ['dog', 'calledAway', 'equipment', 'other'] as const;
+/** One of `PAUSE_CAUSES`. */
+export type PauseCause = (typeof PAUSE_CAUSES)[number];
+
+/** Of work that goes flank by flank: the one that is done first, and the one after it. */
+export type Flank = 1 | 2;
+
+/** Parts of a dog at which a trim may begin. */
+export const TRIM_BEGINNINGS = ['feet', 'head', 'rear', 'topline'] as const;
+/** One of `TRIM_BEGINNINGS`. */
+export type TrimBeginning = (typeof TRIM_BEGINNINGS)[number];
 
 /** States of a task that was begun. */
 export const WORK_STATES = ['running', 'paused', 'done', 'skipped'] as const;

@@ -33,7 +33,10 @@ export function composePage(
   changes: readonly KennelLineChange[] = [],
   owner: PageOwner | null = null,
 ): PageLine[] {
-  const told = lines[step].filter((line) => isTold(line.when, facts));
+  const told = fromItsBeginning(
+    lines[step].filter((line) => isTold(line.when, facts)),
+    facts,
+  );
   if (owner === null) return told;
   const mine = changes.filter((c) => c.step === step && concerns(c, owner));
   return SCOPES.reduce(
@@ -44,6 +47,18 @@ export function composePage(
       ),
     told,
   );
+}
+
+/** A trim in the order of whoever does it: its beginning directly after the line that says so, which falls away without one. */
+function fromItsBeginning(page: PageLine[], facts: PageFacts): PageLine[] {
+  const isFirst = ({ begins }: PageLine): boolean => begins !== undefined && facts.has(`begin:${begins}`);
+  if (!page.some((l) => l.topic === 'trimBegin')) return page;
+  const first = page.filter(isFirst);
+  const others = page.filter((l) => !isFirst(l));
+  const at = others.findIndex((l) => l.topic === 'trimBegin');
+  return first.length === 0
+    ? others.filter((_, i) => i !== at)
+    : [...others.slice(0, at + 1), ...first, ...others.slice(at + 1)];
 }
 
 /** Where a kennel's change of a line holds, the widest first: what is said of one dog has the last word. */

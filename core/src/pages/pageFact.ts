@@ -4,7 +4,7 @@
  */
 import type { CoatClass } from '../coat/coatClass.js';
 import type { SchoolId, Side } from '../kennel/choices.js';
-import type { DogStateKind } from '../kennel/vocabulary.js';
+import type { DogStateKind, Flank, TrimBeginning } from '../kennel/vocabulary.js';
 import type { EarKind, FootKind, HeadKind, TailKind, ThroatKind } from '../programs/breedStyles.js';
 import type { CoatStage } from '../programs/dogFacts.js';
 import type { BathPurpose } from '../programs/products.js';
@@ -21,6 +21,10 @@ export type PageFact =
   | `state:${DogStateKind}`
   | `school:${SchoolId}:${Side}`
   | `bath:${BathPurpose}`
+  /** Of work that goes flank by flank. */
+  | `flank:${Flank}`
+  /** Where whoever is at the dog begins a trim. */
+  | `begin:${TrimBeginning}`
   /** Nothing may look cut, or crisp edges (by the coat's class). */
   | 'finish:natural'
   | 'finish:crisp'

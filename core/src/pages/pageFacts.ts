@@ -4,6 +4,7 @@
 import type { CoatClass } from '../coat/coatClass.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import { DOG_STATES } from '../kennel/vocabulary.js';
+import type { Flank, TrimBeginning } from '../kennel/vocabulary.js';
 import type { BreedFacts } from '../programs/careLibrary.js';
 import { shapeFacts, stageOf, undercoatLoad } from '../programs/dogFacts.js';
 import { isIn } from '../programs/dogStates.js';
@@ -50,6 +51,10 @@ export interface PageDay {
   readonly isShowDay: boolean;
   /** Whether the task prepares a later day of a series of shows. */
   readonly isLaterShowDay?: boolean;
+  /** Where whoever does it begins a trim; as the kennel decides for the coat when absent. */
+  readonly trimBegin?: TrimBeginning | undefined;
+  /** Of work that goes flank by flank: which of the two. */
+  readonly flank?: Flank | undefined;
   /** Whether the show's ground has a force dryer. */
   readonly hasSiteDryer?: boolean;
 }
@@ -65,8 +70,20 @@ export function pageFacts(dog: PageDog, breed: BreedFacts, chosen: readonly Chos
   facts.add(undercoatLoad(dog, at.day) === 'heavy' ? 'heavyLoad' : 'lightLoad');
   facts.add(dog.sex === 'dog' ? 'male' : 'bitch');
   for (const state of DOG_STATES) if (isIn(dog, state, at.day)) facts.add(`state:${state}`);
+  if (at.flank !== undefined) facts.add(`flank:${String(at.flank) as `${Flank}`}`);
+  facts.add(`begin:${at.trimBegin ?? usualBeginning(breed.coat, chosen)}`);
   for (const [fact, holds] of ownFacts(dog, at)) if (holds) facts.add(fact);
   return facts;
+}
+
+/** Coats whose small work is at the head, and whose large line is the topline (common practice). */
+const HEAD_FIRST: ReadonlySet<CoatClass> = new Set(['drop', 'wire', 'smooth']);
+const TOPLINE_FIRST: ReadonlySet<CoatClass> = new Set(['jacketedTrimmed', 'drop', 'wire']);
+
+function usualBeginning(coat: CoatClass, chosen: readonly Chosen[]): TrimBeginning {
+  const side = chosen.find((c) => c.school.id === 'trimBegin')?.side ?? 'a';
+  if (side === 'a') return HEAD_FIRST.has(coat) ? 'head' : 'feet';
+  return TOPLINE_FIRST.has(coat) ? 'topline' : 'rear';
 }
 
 function breedFactsOf(breed: BreedFacts): PageFact[] {

@@ -3,7 +3,7 @@
  * shows that it is done where it is part of a guided sequence.
  */
 import type { ZoneId } from '../coat/zones.js';
-import type { StepId, ToolKind } from '../kennel/vocabulary.js';
+import type { StepId, ToolKind, TrimBeginning } from '../kennel/vocabulary.js';
 import type { PageFact } from './pageFact.js';
 
 /** When a line is told: all of, at least one of, and none of some facts. */
@@ -41,6 +41,8 @@ export interface PageLine {
   readonly tool?: ToolKind;
   /** Of a line of a sequence: what to look for before it is ticked. */
   readonly look?: string;
+  /** Part of a trim that it is: what the trim begins with comes first. */
+  readonly begins?: TrimBeginning;
   readonly sequence?: SequenceId;
   /** Whether a kennel has written it. */
   readonly own?: true;

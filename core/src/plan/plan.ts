@@ -4,7 +4,7 @@
  */
 import type { CircuitId, DogId, EntryId, PersonId, StationId, TaskKey } from '../units/ids.js';
 import type { Instant, LocalDay } from '../time/localDay.js';
-import type { StationKind, StepId } from '../kennel/vocabulary.js';
+import type { Flank, StationKind, StepId } from '../kennel/vocabulary.js';
 import type { DropReason, ProgramNote } from '../programs/dogProgram.js';
 import type { ChainWay } from './assemble/ways.js';
 import type { Blocker } from './explain/explain.js';
@@ -95,6 +95,8 @@ export interface PlannedActivity {
   /** The entry that it readies; null for keep-up work. */
   readonly entryId: EntryId | null;
   readonly step: StepId;
+  /** Of work that goes flank by flank: which of the two. */
+  readonly flank?: Flank;
   readonly state: 'done' | 'running' | 'planned';
   readonly start: Instant;
   readonly end: Instant;

@@ -140,7 +140,8 @@ function plannedActivity(
   const { grid } = input;
   const draft = drafts[a.chain];
   const minutes = estimates[a.index];
-  const sessions = draft?.steps.find((s) => s.key === a.key)?.sessions ?? 1;
+  const step = draft?.steps.find((s) => s.key === a.key);
+  const sessions = step?.sessions ?? 1;
   const reason = explainPlace(working, a, place);
   const at = (slot: number) => msToInstant(grid.msOf(slot));
   return {
@@ -149,6 +150,7 @@ function plannedActivity(
     dogId: draft?.dogId as DogId,
     entryId: draft?.entryId ?? null,
     step: a.step,
+    ...(step?.step.flank === undefined ? {} : { flank: step.step.flank }),
     state: a.fixed === null ? 'planned' : reason.code === 'done' ? 'done' : 'running',
     start: at(place.start),
     end: at(place.start + a.duration),

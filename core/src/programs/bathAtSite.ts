@@ -8,7 +8,8 @@ import type { StepId } from '../kennel/vocabulary.js';
 
 /** Cutting, and looking at what was cut: before a bath at the site these stay at home. */
 const TRIMS: ReadonlySet<StepId> = new Set([
-  ...(['clip', 'whiskers', 'fineTrim', 'roughTrim', 'naturalTrim', 'ears', 'throat', 'knots', 'shapeCheck'] as const),
+  ...(['clip', 'whiskers', 'fineTrim', 'roughTrim', 'naturalTrim', 'upperEars', 'ears', 'throat'] as const),
+  ...(['knots', 'shapeCheck'] as const),
 ]);
 const JOURNEY: ReadonlySet<StepId> = new Set(['bag', 'load']);
 /** Attended minutes in the queue at a tub that other kennels use (engineering default). */

@@ -3,7 +3,7 @@
  */
 import type { ToolNeed } from './mayTrim.js';
 import type { CoatClass, CoatColumn } from '../coat/coatClass.js';
-import type { Skill, StepId } from '../kennel/vocabulary.js';
+import type { Flank, Skill, StepId } from '../kennel/vocabulary.js';
 
 /** How minutes grow with the dog: with its surface, with the square root of it, or not at all. */
 export type MinuteScale = 'whole' | 'zone' | 'fixed';
@@ -77,6 +77,7 @@ export type Condition =
   | 'cleanFaced'
   | 'outlineShaped'
   | 'earsTrimmed'
+  | 'upperEarsClipped'
   | 'trimDone'
   | 'holdComesOut'
   | 'holdMayStay'
@@ -100,6 +101,8 @@ export interface ProgramStep {
   readonly row: string;
   /** Share of the row's minutes that this step takes (a flank is half), 0 to 1. */
   readonly share: number;
+  /** Of work that goes flank by flank: which of the two; they may fall on different days. */
+  readonly flank?: Flank;
   /** Factor on the minutes, and minutes added after it; 1 and 0 unless a school says otherwise. */
   readonly factor: number;
   readonly plusMin: number;

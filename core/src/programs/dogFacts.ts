@@ -87,6 +87,8 @@ export interface EntryFacts {
   readonly cleanFaced: boolean;
   /** Ears are trimmed on this breed; others are left as they grow. */
   readonly earsTrimmed: boolean;
+  /** The upper part of the ears is clipped on this breed. */
+  readonly upperEarsClipped: boolean;
   /** The outline is shaped with scissors on this breed; natural sheepdogs are left as they grow. */
   readonly outlineShaped: boolean;
 }
@@ -112,11 +114,12 @@ type BreedShape = Pick<BreedFacts, 'variant' | 'footStyle' | 'styles'>;
 /** Facts of a breed's own shape that its trims depend on. */
 export function shapeFacts(
   breed: BreedShape | undefined,
-): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped' | 'earsTrimmed'> {
+): Pick<EntryFacts, 'cleanFaced' | 'outlineShaped' | 'earsTrimmed' | 'upperEarsClipped'> {
   return {
     cleanFaced: isCleanFaced(breed),
     outlineShaped: breed?.footStyle !== 'natural',
     earsTrimmed: breed === undefined || hasTrimmedEars(breed.styles),
+    upperEarsClipped: breed?.styles.ears === 'upper',
   };
 }
 
@@ -234,6 +237,8 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return entry.trimmedOn !== null;
     case 'earsTrimmed':
       return entry.earsTrimmed;
+    case 'upperEarsClipped':
+      return entry.upperEarsClipped;
     case 'holdComesOut':
       return !mayHoldStay(dog.recipe);
     case 'holdMayStay':

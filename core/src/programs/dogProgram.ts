@@ -89,6 +89,7 @@ const NOT_INJURED: readonly StepId[] = [
   'clip',
   'whiskers',
   'strip',
+  'upperEars',
   'ears',
   'throat',
   'shapeTrim',

@@ -25,6 +25,8 @@ export interface PaceLog {
   readonly step: StepId;
   readonly actualMin: number;
   readonly expectedMin: number;
+  /** The second flank of work that goes flank by flank: it may go faster where the first has warmed the dog. */
+  readonly isSecondFlank?: boolean;
 }
 
 /** A learned factor on minutes, and what it rests on. */
@@ -37,6 +39,8 @@ export interface Pace {
 export interface LearnedPace {
   readonly dog: (dogId: string, step: StepId) => Pace;
   readonly person: (personId: string, step: StepId) => Pace;
+  /** Factor of a dog's second flank beside its first, by kind of work. */
+  readonly secondFlank: (dogId: string, step: StepId) => Pace;
   /** Logs that were clipped, by index. */
   readonly odd: readonly number[];
 }
@@ -80,7 +84,8 @@ const AS_USUAL: Pace = { factor: 1, logs: 0 };
 /** Passes of fitting dogs against people and people against dogs; more change nothing that can be seen. */
 const PASSES = 12;
 
-function kindOf(step: StepId): string {
+/** The kind of work that a step is: work of one kind goes at one pace. */
+export function workKind(step: StepId): string {
   return KINDS[step] ?? step;
 }
 
@@ -90,8 +95,8 @@ export function learnPace(logs: readonly PaceLog[], spreads: PaceSpreads = DEFAU
   const raw = logs.map((l) => Math.log(l.actualMin / l.expectedMin));
   const most = DEFAULT_ODD_SPREADS * Math.hypot(spreads.day, spreads.dog, spreads.person);
   const clipped = raw.map((r) => Math.max(-most, Math.min(most, r)));
-  const dogKeys = logs.map((l) => `${l.dogId} ${kindOf(l.step)}`);
-  const personKeys = logs.map((l) => (l.personId === null ? null : `${l.personId} ${kindOf(l.step)}`));
+  const dogKeys = logs.map((l) => `${l.dogId} ${workKind(l.step)}`);
+  const personKeys = logs.map((l) => (l.personId === null ? null : `${l.personId} ${workKind(l.step)}`));
   let dogs = new Map<string, Effect>();
   let people = new Map<string, Effect>();
   for (let pass = 0; pass < PASSES; pass++) {
@@ -100,13 +105,17 @@ export function learnPace(logs: readonly PaceLog[], spreads: PaceSpreads = DEFAU
     const lessDogs = clipped.map((r, i) => r - effectOf(dogs, dogKeys[i] ?? null));
     people = shrunken(personKeys, lessDogs, used, (spreads.day / spreads.person) ** 2);
   }
+  const left = clipped.map((r, i) => r - effectOf(dogs, dogKeys[i] ?? null) - effectOf(people, personKeys[i] ?? null));
+  const isSecond = logs.map((l, i) => used[i] === true && l.isSecondFlank === true);
+  const flanks = shrunken(dogKeys, left, isSecond, (spreads.day / spreads.dog) ** 2);
   const pace = (effects: ReadonlyMap<string, Effect>, key: string): Pace => {
     const e = effects.get(key);
     return e === undefined ? AS_USUAL : { factor: Math.exp(e.value), logs: e.logs };
   };
   return {
-    dog: (dogId, step) => pace(dogs, `${dogId} ${kindOf(step)}`),
-    person: (personId, step) => pace(people, `${personId} ${kindOf(step)}`),
+    dog: (dogId, step) => pace(dogs, `${dogId} ${workKind(step)}`),
+    person: (personId, step) => pace(people, `${personId} ${workKind(step)}`),
+    secondFlank: (dogId, step) => pace(flanks, `${dogId} ${workKind(step)}`),
     odd: raw.flatMap((r, i) => (used[i] === true && Math.abs(r) > most ? [i] : [])),
   };
 }

@@ -40,6 +40,7 @@ type Change =
     }
   /** New steps before the first of a name, or at the end of the part where there is none. */
   | { readonly edit: 'insert'; readonly before: StepId; readonly steps: readonly ProgramStep[] }
+  /** Other steps in the place of one, under its conditions and their own. */
   | { readonly edit: 'replace'; readonly step: StepId; readonly by: readonly ProgramStep[] }
   /** Takes a step out and puts it before the first of another name. */
   | { readonly edit: 'move'; readonly step: StepId; readonly before: StepId }
@@ -141,7 +142,9 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
     case 'insert':
       return insertBefore(steps, e.before, e.steps);
     case 'replace':
-      return steps.flatMap((s) => (s.step === e.step ? e.by : [s]));
+      return steps.flatMap((s) =>
+        s.step === e.step ? e.by.map((b) => ({ ...b, when: [...s.when, ...b.when] })) : [s],
+      );
     case 'move':
       return moveBefore(steps, e.step, e.before);
     case 'assume':

@@ -14,7 +14,7 @@ export const WET_RUN: ReadonlySet<StepId> = new Set([
 export const BLOWN: ReadonlySet<StepId> = new Set(['blowOut', 'forceDry', 'revive']);
 /** Trims, which a test of the same day comes before: those of a show, and those that keep a shape between shows. */
 export const BLADES: ReadonlySet<StepId> = new Set([
-  ...(['roughTrim', 'naturalTrim', 'fineTrim', 'ears', 'throat', 'shapeTrim'] as const),
+  ...(['roughTrim', 'naturalTrim', 'fineTrim', 'upperEars', 'ears', 'throat', 'shapeTrim'] as const),
 ]);
 /** Brushing out, or blowing out, before a bath. */
 export const BRUSH_OUTS: ReadonlySet<StepId> = new Set(['brushOut1', 'brushOut2', 'blowOut']);

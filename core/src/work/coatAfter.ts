@@ -72,6 +72,7 @@ export function mattedZones(step: StepId, dog: Pick<KennelDog, 'mats'>): ZoneId[
 /** Steps that cut, and that a damp or kinked zone keeps waiting. */
 const GATED: readonly StepId[] = [
   'clip',
+  'upperEars',
   'ears',
   'throat',
   'naturalTrim',

@@ -3,8 +3,10 @@
  * demo and the interface all ask this one. A finished or skipped task takes no more commands but undo, which restores
  * the record as it was.
  */
+import type { ZoneId } from '../coat/zones.js';
+import { MOST_PAUSES } from '../kennel/kennelFile.js';
 import type { WorkRecord } from '../kennel/kennelFile.js';
-import type { StepId } from '../kennel/vocabulary.js';
+import type { Flank, PauseCause, StepId } from '../kennel/vocabulary.js';
 import { instantToMs, msToInstant } from '../time/zone.js';
 import type { DogId, PersonId, StationId, TaskKey } from '../units/ids.js';
 
@@ -23,6 +25,8 @@ export interface WorkOrder {
   readonly nowMs: number;
   /** Minutes expected of any dog and person; kept at the start, so that pace can be learned from it. */
   readonly expectedMin?: number;
+  /** Flank that is worked, of work that goes flank by flank; kept at the start. */
+  readonly flank?: Flank;
   /** Why a task is skipped; only for `skip`. */
   readonly reason?: string;
 }
@@ -51,7 +55,7 @@ export function applyWorkCommand(before: WorkRecord | null, command: WorkCommand
       return before === null ? { ok: true, record: started(order) } : { ok: false, refusal: 'alreadyStarted' };
     case 'pause':
       return before?.state === 'running'
-        ? { ok: true, record: paused(before, order) }
+        ? { ok: true, record: withPause(paused(before, order), order.nowMs) }
         : { ok: false, refusal: 'notRunning' };
     case 'resume':
       return before?.state === 'paused'
@@ -76,7 +80,8 @@ function blank(order: WorkOrder): WorkRecord {
 function started(order: WorkOrder): WorkRecord {
   const now = msToInstant(order.nowMs);
   const expected = order.expectedMin === undefined ? {} : { expectedMin: order.expectedMin };
-  return { ...blank(order), state: 'running', startedAt: now, runningSince: now, ...expected };
+  const flank = order.flank === undefined ? {} : { flank: order.flank };
+  return { ...blank(order), state: 'running', startedAt: now, runningSince: now, ...expected, ...flank };
 }
 
 /** The present run closed and added up. */
@@ -86,6 +91,23 @@ function paused(before: WorkRecord, order: WorkOrder): WorkRecord {
   return { ...rest, state: 'paused', workedMs: before.workedMs + run };
 }
 
+function withPause(record: WorkRecord, nowMs: number): WorkRecord {
+  const pauses = [...(record.pauses ?? []), { at: msToInstant(nowMs) }];
+  return { ...record, pauses: pauses.slice(-MOST_PAUSES) };
+}
+
 function over(before: WorkRecord, order: WorkOrder, state: 'done' | 'skipped'): WorkRecord {
   return { ...paused(before, order), state, finishedAt: msToInstant(order.nowMs) };
+}
+
+/** A record with the cause of its last pause, and where the dog asked for it; null for a task that was never paused. */
+export function withPauseCause(
+  record: WorkRecord | null,
+  cause: PauseCause,
+  zones: readonly ZoneId[],
+): WorkRecord | null {
+  const last = record?.pauses?.at(-1);
+  if (record === null || last === undefined) return null;
+  const told = { at: last.at, cause, ...(zones.length === 0 ? {} : { zones: [...zones] }) };
+  return { ...record, pauses: [...(record.pauses ?? []).slice(0, -1), told] };
 }

@@ -1,10 +1,10 @@
 /*
  * How lines of pages are written, and the groups of coats and shapes that many of them ask for.
  */
-import type { PageFact, PageLine, PageWhen, SequenceId } from '@loyal-mane/core';
+import type { PageFact, PageLine, PageWhen, SequenceId, TrimBeginning } from '@loyal-mane/core';
 
 /** Facts of a line beside its words. */
-type More = Pick<PageLine, 'topic' | 'zones' | 'tool' | 'look'>;
+type More = Pick<PageLine, 'topic' | 'zones' | 'tool' | 'look' | 'begins'>;
 /** A line of a sequence may ask for facts of its own. */
 type InSequence = More & { readonly when?: PageWhen };
 
@@ -56,3 +56,7 @@ export const LONG = not('coat:smooth');
 export const JACKETS: readonly PageFact[] = ['coat:jacketedNatural', 'coat:jacketedTrimmed'];
 /** Coats with dense undercoat. */
 export const DOUBLES: readonly PageFact[] = ['coat:double', 'coat:heavySheepdog'];
+
+/** Lines of the part that a trim may begin with. */
+export const partOf = (begins: TrimBeginning, lines: readonly PageLine[]): PageLine[] =>
+  lines.map((l) => ({ ...l, begins }));

@@ -44,6 +44,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   wrapped: 'the coat is kept in wraps',
   outlineShaped: 'the outline is shaped with scissors',
   earsTrimmed: 'the breed’s ears are trimmed',
+  upperEarsClipped: 'the upper part of the breed’s ears is clipped',
   trimDone: 'an earlier show’s trim holds',
   holdComesOut: 'its finish must come out',
   holdMayStay: 'its finish may stay for days',

@@ -71,6 +71,7 @@ export const GOES_WRONG: Readonly<Record<StepId, readonly string[]>> = {
     'The clipped vent shows from the side.',
   ],
   nails: ['The quick is cut, and the dog will not give its foot again.'],
+  upperEars: ['The clipped part runs too low: the ear looks small.', 'The line to the fringe is left as a step.'],
   ears: ['The leather is nicked: the dog will not stand for it again.', 'Half-dry ears are cut: the edge is choppy.'],
   throat: ['The line of the clipper shows in the ring.', 'The feather of the chest is cut into.'],
   whiskers: ['They are cut where a law or the show forbids it.', 'One spot at the jaw is left.'],

@@ -225,9 +225,9 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   ),
   trimBegin: words(
     'Where a trim begins',
-    by('Feet, whiskers and head', 'Small work first, while the dog is fresh.'),
-    by('Rear and topline', 'The large lines set the rest.'),
-    'Small work first; the large lines first on scissored coats.',
+    by('Small work: feet, or whiskers and head', 'It is done while the dog is fresh.'),
+    by('Large lines: rear, or topline', 'They set the rest.'),
+    'Small work first, the large lines first on scissored coats; each person may have a beginning of their own.',
   ),
   sprayOnLayer: words(
     'Spray on a layer of hair',

@@ -18,6 +18,7 @@ export const TOOL_NOTES: Readonly<Partial<Record<StepId, readonly string[]>>> = 
   lineBrush: ['Pin brush on long bodies, slicker on lower legs and feet.'],
   clip: ['Pads: blade 30. Throat: blade 10 on a thin coat, 12 on a thick one. The vent clip stays unseen.'],
   throat: ['Thinners of about 46 teeth; by clipper: blade 10 on a thin coat, 12 on a thick one, up to the cheekbone.'],
+  upperEars: ['Clipper with blade 10, along the hair; thinners for the line beneath.'],
   ears: ['Retrievers: thinners only, about 46 teeth. Double coats: the edge with short straight shears (about 5 in).'],
   whiskers: ['Short straight shears (about 5 in), or a small quiet trimmer without pressure.'],
   naturalTrim: ['Thinners are the main tool; a full blade only for the foot’s edge and around nails, last.'],

@@ -29,6 +29,7 @@ const JACKET: readonly ZoneId[] = [
 /** Zones that each step works on. */
 export const STEP_ZONES: Readonly<Partial<Record<StepId, readonly ZoneId[] | 'all'>>> = {
   clip: [...FEET, 'vent', 'belly', 'muzzle', 'cheek', 'throat'],
+  upperEars: ['earSurface', 'earUnder'],
   ears: ['earFront', 'earBack', 'earSurface', 'earUnder', 'earFringe', 'behindEar'],
   throat: ['throat', 'neckSide', 'cheek', 'forechest'],
   whiskers: ['muzzle', 'brow', 'cheek'],

@@ -91,6 +91,22 @@ export const ZONES: readonly ZoneFacts[] = ROWS.map(([id, name, region, part, pe
   share: (REGION_PERCENT[part] * percent + (id === 'throat' ? REGION_PERCENT.head * THROAT_OF_HEAD : 0)) / 100 / WHOLE,
 }));
 
+/** Parts of a dog as people name them, nose to tail, each with its zones. */
+export const DOG_PARTS: readonly { readonly name: string; readonly zones: readonly ZoneId[] }[] = (
+  [
+    ['Head', 'head'],
+    ['Ears', 'ears'],
+    ['Neck', 'neck'],
+    ['Chest and shoulders', 'front'],
+    ['Front legs', 'forelegs'],
+    ['Body', 'trunk'],
+    ['Belly', 'underside'],
+    ['Rear', 'rear'],
+    ['Hind legs', 'hindLegs'],
+    ['Tail', 'tail'],
+  ] as const
+).map(([name, of]) => ({ name, zones: ROWS.filter(([, , , part]) => part === of).map(([id]) => id) }));
+
 /** Zones in words. */
 export const ZONE_NAMES: Readonly<Record<ZoneId, string>> = Object.fromEntries(
   ROWS.map(([id, name]) => [id, name]),

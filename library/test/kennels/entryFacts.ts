@@ -15,6 +15,7 @@ export function entryFacts(day: LocalDay, more: Partial<EntryFacts> = {}): Entry
     lastShowDay: true,
     laterRound: false,
     cleanFaced: false,
+    upperEarsClipped: false,
     earsTrimmed: true,
     outlineShaped: true,
     ...more,

@@ -80,7 +80,7 @@ export const DOG_TOLD_APART = [
   ...['id', 'name', 'breed', 'sex', 'born', 'weightKg', 'ownerId'],
   ...['schools', 'soiled', 'mats', 'unready'],
 ] as const;
-const PERSON_PARTS = ['learning', 'kit', 'brushingRoute'];
+const PERSON_PARTS = ['learning', 'kit', 'brushingRoute', 'trimBegin'];
 
 function parts(of: JsonSchema & ObjectSchema, isPart: (field: string) => boolean): JsonSchema & ObjectSchema {
   const properties = Object.fromEntries(Object.entries(of.properties).filter(([field]) => isPart(field)));

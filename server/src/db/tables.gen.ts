@@ -107,6 +107,7 @@ export type PeopleRow = {
   kit: unknown;
   owner_id: string | null;
   brushing_route: string | null;
+  trim_begin: string | null;
 };
 
 export type PlansRow = {
@@ -255,6 +256,8 @@ export type TaskWorkRow = {
   version: number;
   expected_min: number | null;
   ticked: unknown;
+  pauses: unknown;
+  flank: number | null;
 };
 
 export type TransportsRow = {

@@ -55,12 +55,12 @@ export class KennelController {
         closures,
         version: version(id),
       })),
-      people: kennel.people.map(({ id, name, role, skills, learning, kit, brushingRoute }) => ({
+      people: kennel.people.map(({ id, name, role, skills, learning, kit, brushingRoute, trimBegin }) => ({
         id,
         name,
         role,
         skills,
-        record: compact({ learning, kit, brushingRoute }),
+        record: compact({ learning, kit, brushingRoute, trimBegin }),
         version: version(id),
       })),
       shifts: kennel.shifts.map((s) => ({ ...s, version: version(s.id) })),

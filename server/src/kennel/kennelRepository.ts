@@ -26,7 +26,9 @@ function recordFromRow(row: Row): WorkRecord {
     finishedAt: toInstant(row['finished_at'] as Date | null),
     workedMs: Number(row['worked_ms']),
     expectedMin: row['expected_min'],
+    flank: row['flank'],
     reason: row['reason'],
+    pauses: row['pauses'] == null ? null : fromJson(row['pauses']),
     ticked: row['ticked'] == null ? null : fromJson(row['ticked']),
   }) as WorkRecord;
 }
@@ -60,7 +62,9 @@ export function workToRow(w: WorkRecord): Row {
     finished_at: toDate(w.finishedAt),
     worked_ms: w.workedMs,
     expected_min: w.expectedMin ?? null,
+    flank: w.flank ?? null,
     reason: w.reason ?? null,
+    pauses: jsonOrNull(w.pauses),
     ticked: jsonOrNull(w.ticked),
   };
 }

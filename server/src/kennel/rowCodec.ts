@@ -110,6 +110,7 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       scissorMinPerDay: 'scissor_min_per_day',
       ownerId: 'owner_id',
       brushingRoute: 'brushing_route',
+      trimBegin: 'trim_begin',
     },
     json: ['skills', 'learning', 'kit'],
   }),

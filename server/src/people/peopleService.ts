@@ -24,7 +24,9 @@ import type {
 } from './dto.js';
 
 const absence = ROW_CODECS.absences.fromRow;
-const PARTS = ['learning', 'kit', 'brushingRoute'] as const;
+const PARTS = ['learning', 'kit', 'brushingRoute', 'trimBegin'] as const;
+/** Columns of what is not kept as JSON. */
+const PLAIN = { brushingRoute: 'brushing_route', trimBegin: 'trim_begin' } as const;
 
 /** Saves absences and records, and opens and closes sign-ins. */
 @Injectable()
@@ -112,16 +114,19 @@ export class PeopleService {
 
   async changeRecord(id: string, given: Command, dto: PersonRecordDto): Promise<RowVersionDto> {
     const { set, gone } = patchOf(dto.record, PARTS);
-    const { brushingRoute, ...lists } = checkedParts(readPersonParts(set));
-    const cleared = gone.filter((field) => field !== 'brushingRoute');
-    const route = gone.includes('brushingRoute') ? null : brushingRoute;
+    const parts = checkedParts(readPersonParts(set));
     const command = { list: 'people', id, given, version: dto.version, kind: 'person.record' } as const;
     return this.rows.change(command, () => ({
-      ...Object.fromEntries(Object.entries(lists).map(([field, value]) => [field, JSON.stringify(value)])),
-      ...Object.fromEntries(cleared.map((field) => [field, null])),
-      ...(route === undefined ? {} : { brushing_route: route }),
+      ...Object.fromEntries(Object.entries(parts).map(([field, value]) => cellOf(field, value))),
+      ...Object.fromEntries(gone.map((field) => cellOf(field, null))),
     }));
   }
+}
+
+/** The column of a part, and its value there. */
+function cellOf(field: string, value: unknown): readonly [string, unknown] {
+  if (field in PLAIN) return [PLAIN[field as keyof typeof PLAIN], value];
+  return [field, value === null ? null : JSON.stringify(value)];
 }
 
 async function mustExist(trx: Knex.Transaction, personId: string): Promise<{ readonly sign_in: string }> {

@@ -243,6 +243,8 @@ export class PlannedActivityDto {
   @ApiProperty() dogId!: string;
   @ApiProperty({ type: String, nullable: true }) entryId!: string | null;
   @ApiProperty({ enum: STEP_IDS }) step!: StepId;
+  @ApiPropertyOptional({ enum: [1, 2], description: 'of work that goes flank by flank: which of the two' }) flank?:
+    1 | 2;
   @ApiProperty({ enum: ['done', 'running', 'planned'] }) state!: 'done' | 'running' | 'planned';
   @ApiProperty() start!: string;
   @ApiProperty() end!: string;

@@ -2,6 +2,7 @@ import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayUnique,
   IsArray,
   IsBoolean,
   IsISO8601,
@@ -15,8 +16,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
-import type { StepId, WorkState, ZoneId } from '@loyal-mane/core';
+import { PAUSE_CAUSES, STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
+import type { PauseCause, StepId, WorkState, ZoneId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
 
 /** A mat that came out. */
@@ -29,6 +30,27 @@ export class MatPlaceDto {
   @IsOptional()
   @IsIn(['left', 'right'])
   side?: 'left' | 'right';
+}
+
+/** Why work was paused last. */
+export class PauseCauseDto extends CommandDto {
+  @ApiProperty({ enum: PAUSE_CAUSES, description: 'why' })
+  @IsIn(PAUSE_CAUSES)
+  cause!: PauseCause;
+
+  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'where the dog asked for it' })
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(ZONE_IDS, { each: true })
+  zones?: ZoneId[];
+}
+
+/** A pause of a task. */
+export class PauseDto {
+  @ApiProperty({ description: 'when' }) at!: string;
+  @ApiPropertyOptional({ enum: PAUSE_CAUSES, description: 'not said when absent' }) cause?: PauseCause;
+  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'where the dog asked for it' }) zones?: ZoneId[];
 }
 
 /** A command about a task, as the bench gives it. */
@@ -113,7 +135,11 @@ export class WorkDto {
   @ApiPropertyOptional() finishedAt?: string;
   @ApiProperty({ type: 'integer' }) workedMs!: number;
   @ApiPropertyOptional() expectedMin?: number;
+  @ApiPropertyOptional({ enum: [1, 2], description: 'of work that goes flank by flank' }) flank?: 1 | 2;
   @ApiPropertyOptional() reason?: string;
+  @ApiPropertyOptional({ type: [PauseDto], description: 'pauses, the last of them last' })
+  pauses?: PauseDto[];
+
   @ApiPropertyOptional({ type: [String], description: 'lines that were ticked, cautions that were met' })
   ticked?: string[];
 

@@ -9,7 +9,7 @@ import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { TaskKeyDto } from '../plan/dto.js';
 import type { ProblemCode } from '../problem/problem.js';
-import { TaskAnswerDto, TaskCommandDto, TickDto, WorkListDto } from './dto.js';
+import { PauseCauseDto, TaskAnswerDto, TaskCommandDto, TickDto, WorkListDto } from './dto.js';
 import { WorkService } from './workService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'alreadyOver', 'notNow', 'notAsPlanned', 'otherCommand'];
@@ -67,6 +67,16 @@ export class WorkController {
   @Operation('Ticks a line of a task’s page, or takes the tick off.', TaskAnswerDto, ['notNow', 'otherCommand'])
   async tick(@Given() given: Command, @Param() { key }: TaskKeyDto, @Body() body: TickDto): Promise<TaskAnswerDto> {
     return { work: await this.service.tick(key as TaskKey, given, body) };
+  }
+
+  @Post('tasks/:key/pause-cause')
+  @Operation('Says why a task was paused last.', TaskAnswerDto, ['notNow', 'otherCommand'])
+  async pauseCause(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: PauseCauseDto,
+  ): Promise<TaskAnswerDto> {
+    return { work: await this.service.pauseCause(key as TaskKey, given, body) };
   }
 
   @Post('tasks/:key/undo')

@@ -13,6 +13,7 @@ import {
   mattedZones,
   wallTimeOf,
   withKennelBreeds,
+  withPauseCause,
   withTick,
 } from '@loyal-mane/core';
 import type {
@@ -38,7 +39,7 @@ import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
-import type { TaskCommandDto, TickDto, WorkDto } from './dto.js';
+import type { PauseCauseDto, TaskCommandDto, TickDto, WorkDto } from './dto.js';
 import { marksBack, takesMarks } from './foundMarks.js';
 
 type Versioned = WorkRecord & { version: number };
@@ -50,6 +51,7 @@ interface TaskFacts {
   readonly stationId: StationId | null;
   /** Minutes expected of any dog and person; kept when it starts. */
   readonly expectedMin: number | null;
+  readonly flank: 1 | 2 | null;
 }
 
 /** The marks on which a step was finished, so that taking it back puts back what it took off. */
@@ -103,6 +105,7 @@ export class WorkService {
         personId: given.actorId,
         nowMs: this.happenedMs(dto, before),
         ...(task.expectedMin === null ? {} : { expectedMin: task.expectedMin }),
+        ...(task.flank === null ? {} : { flank: task.flank }),
         ...(dto.reason === undefined ? {} : { reason: dto.reason }),
       });
       if (!outcome.ok) return this.refuse(trx, outcome.refusal, before);
@@ -156,13 +159,28 @@ export class WorkService {
     });
   }
 
+  /** Says why a task was paused last: whoever says it, whenever it arrives. */
+  async pauseCause(key: TaskKey, given: Command, { cause, zones }: PauseCauseDto): Promise<WorkDto> {
+    return this.events.run(given, async (trx) => {
+      const before = await this.locked(trx, key);
+      const record = withPauseCause(before, cause, zones ?? []);
+      if (before === null || record === null)
+        throw new Problem('notNow', 'This task was not paused. Nothing was recorded.', { current: before });
+      await trx('task_work')
+        .where({ task_key: key })
+        .update({ pauses: JSON.stringify(record.pauses) });
+      const after = { ...record, version: before.version };
+      return { kind: 'task.pauseCause', subject: key, change: { before, after }, result: after };
+    });
+  }
+
   /** Takes the last command on a task back: the record is as it was before it, ticks aside. */
   async undo(key: TaskKey, given: Command): Promise<WorkDto | null> {
     return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
       const done: { before: Versioned | null; marks: MarksChange | undefined }[] = [];
       for (const e of await this.events.changesOf(trx, key)) {
-        if (!e.kind.startsWith('task.') || e.kind === 'task.tick') continue;
+        if (!e.kind.startsWith('task.') || BESIDE.has(e.kind)) continue;
         if (e.kind.startsWith('task.undo')) done.pop();
         else {
           const { before, marks } = e.change as { before: Versioned | null; marks?: MarksChange };
@@ -190,6 +208,7 @@ export class WorkService {
       step: record?.step ?? (planned?.step as StepId),
       stationId: record?.stationId ?? planned?.stationId ?? null,
       expectedMin: usual > 0 ? usual : null,
+      flank: record?.flank ?? planned?.flank ?? null,
     };
   }
 
@@ -319,6 +338,9 @@ export class WorkService {
     return row?.name ?? 'Somebody else';
   }
 }
+
+/** Events that are kept beside a task's states: undo goes past them. */
+const BESIDE: ReadonlySet<string> = new Set(['task.tick', 'task.pauseCause']);
 
 /** An earlier record with the ticks of now. */
 function withTicksOf(record: WorkRecord | null, now: WorkRecord | null): WorkRecord | null {

@@ -33,6 +33,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'task.skip': OF_A_TASK,
   'task.undo': OF_A_TASK,
   'task.tick': [],
+  'task.pauseCause': [],
   'task.finishCoat': OF_THE_KENNEL,
   'task.undoCoat': OF_THE_KENNEL,
   'plan.asked': OF_A_PLAN,

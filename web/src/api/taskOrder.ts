@@ -2,8 +2,8 @@
  * A command on a task as it is given at the bench, and what the list of work will be once it has arrived.
  */
 import type { MatPlace, StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
-import { applyWorkCommand, instantToMs, withTick } from '@loyal-mane/core';
-import type { Instant } from '@loyal-mane/core';
+import { applyWorkCommand, instantToMs, withPauseCause, withTick } from '@loyal-mane/core';
+import type { Instant, PauseCause, ZoneId } from '@loyal-mane/core';
 import { post } from './client';
 import type { Work } from './queries';
 
@@ -11,7 +11,7 @@ import type { Work } from './queries';
 export interface TaskOrder {
   readonly commandId: string;
   readonly key: TaskKey;
-  readonly command: WorkCommand | 'undo' | 'tick';
+  readonly command: WorkCommand | 'undo' | 'tick' | 'pauseCause';
   readonly version: number;
   readonly dogId: DogId;
   readonly step: StepId;
@@ -26,18 +26,39 @@ export interface TaskOrder {
   readonly matsOut?: readonly MatPlace[];
   /** Of a tick: the line, and whether it is ticked or the tick taken off. */
   readonly tick?: { readonly line: string; readonly ticked: boolean };
+  /** Of a pause's cause: why, and where the dog asked for it. */
+  readonly pause?: { readonly cause: PauseCause; readonly zones: readonly ZoneId[] };
 }
 
 /** Sends an order; answers the record after it, null when there is none any more. */
 export async function sendOrder(order: TaskOrder): Promise<Work | null> {
-  const { commandId, key, command, version, dogId, step, stationId, at, reason, anyway, doneBefore, matsOut, tick } =
-    order;
+  const {
+    commandId,
+    key,
+    command,
+    version,
+    dogId,
+    step,
+    stationId,
+    at,
+    reason,
+    anyway,
+    doneBefore,
+    matsOut,
+    tick,
+    pause,
+  } = order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
   if (command === 'tick')
     return (
       await post('/api/tasks/{key}/tick', { params, body: { commandId, ...(tick ?? { line: '', ticked: false }) } })
     ).work;
+  if (command === 'pauseCause') {
+    const { cause, zones } = pause ?? { cause: 'other', zones: [] };
+    const body = { commandId, cause, ...(zones.length === 0 ? {} : { zones: [...zones] }) };
+    return (await post('/api/tasks/{key}/pause-cause', { params, body })).work;
+  }
   const body = {
     ...{ commandId, version, dogId, step, stationId, at },
     ...(reason === undefined ? {} : { reason }),
@@ -71,6 +92,7 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
       const before = work.find((w) => w.taskKey === order.key) ?? null;
       if (order.command === 'undo') return work;
       if (order.command === 'tick') return withWaitingTick(work, before, order);
+      if (order.command === 'pauseCause') return withWaitingCause(work, before, order);
       const { key, dogId, step, stationId, personId, reason } = order;
       const outcome = applyWorkCommand(before, order.command, {
         ...{ taskKey: key, dogId, step, stationId, personId, nowMs: instantToMs(order.at) },
@@ -85,5 +107,10 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
 
 function withWaitingTick(list: readonly Work[], before: Work | null, { key, tick }: TaskOrder): Work[] {
   const after = tick === undefined ? null : withTick(before, tick.line, tick.ticked);
+  return after === null || before === null ? [...list] : withAnswer(list, key, { ...after, version: before.version });
+}
+
+function withWaitingCause(list: readonly Work[], before: Work | null, { key, pause }: TaskOrder): Work[] {
+  const after = pause === undefined ? null : withPauseCause(before, pause.cause, pause.zones);
   return after === null || before === null ? [...list] : withAnswer(list, key, { ...after, version: before.version });
 }

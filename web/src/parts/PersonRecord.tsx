@@ -6,7 +6,7 @@ import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 
 import type { FormItemProps } from 'antd';
 import { useState } from 'react';
 import { IRREVERSIBLE_TRIMS, PRACTICE_OUTCOMES, TOOL_KINDS } from '@loyal-mane/core';
-import type { PersonParts, Side } from '@loyal-mane/core';
+import type { PersonParts, Side, TrimBeginning } from '@loyal-mane/core';
 import { METHODS, SCHOOL_WORDS, TOOL_WORDS } from '@loyal-mane/library/words';
 import { DayField, dayRule } from './DayField';
 import { FormRows } from './FormRows';
@@ -23,16 +23,26 @@ interface Values {
   readonly keepsKit?: boolean;
   readonly kit?: NonNullable<PersonParts['kit']>;
   readonly route?: Side | 'kennel';
+  readonly begin?: TrimBeginning | 'kennel';
 }
 
 type FormRule = NonNullable<FormItemProps['rules']>[number];
 
 const ROUTE = SCHOOL_WORDS.brushingRoute;
+const BEGIN = SCHOOL_WORDS.trimBegin;
 const ROUTES = [
   { value: 'kennel', label: 'as the kennel has it' },
   { value: 'a', label: ROUTE.a.name },
   { value: 'b', label: ROUTE.b.name },
 ];
+
+const BEGINNINGS = [
+  { value: 'kennel', label: 'as the kennel has it for the coat' },
+  { value: 'feet', label: 'Feet' },
+  { value: 'head', label: 'Whiskers and head' },
+  { value: 'rear', label: 'Rear' },
+  { value: 'topline', label: 'Topline' },
+] as const satisfies readonly { readonly value: TrimBeginning | 'kennel'; readonly label: string }[];
 
 /** One row a practice; a trim that is learned and not practiced yet is a row without a day. */
 function flat(learning: PersonParts['learning']): FlatPractice[] {
@@ -65,7 +75,10 @@ function learningOf(rows: readonly FlatPractice[]): Learning[] {
 const filled = <T extends object>(row: T): T =>
   Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined && v !== null && v !== '')) as T;
 
-/** A person's practice, kit and route as a form. */
+/** Null where a person does as the kennel does. */
+const ownOf = <T extends string>(value: T | 'kennel'): T | null => (value === 'kennel' ? null : value);
+
+/** A person's practice, kit and ways as a form. */
 export default function PersonRecord({ person, dogs }: { person: Kennel['people'][number]; dogs: Kennel['dogs'] }) {
   const { message } = AntApp.useApp();
   const send = useCommand(setPersonRecord);
@@ -75,7 +88,8 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
     const changes = {
       learning: learningOf((values.practice ?? []).map(filled)),
       kit: keepsKit ? (values.kit ?? []).map(filled) : null,
-      ...(values.route === undefined ? {} : { brushingRoute: values.route === 'kennel' ? null : values.route }),
+      ...(values.route === undefined ? {} : { brushingRoute: ownOf(values.route) }),
+      ...(values.begin === undefined ? {} : { trimBegin: ownOf(values.begin) }),
     };
     send.mutate(command({ personId: person.id, version: person.version, record: changes }), {
       onSuccess: () => void message.success('Saved. Plan again to work by it.'),
@@ -89,6 +103,7 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
         practice: flat(record.learning),
         kit: record.kit ?? TOOL_KINDS.map((tool) => ({ tool })),
         route: record.brushingRoute ?? 'kennel',
+        begin: record.trimBegin ?? 'kennel',
       }}
       disabled={send.isPending}
       onFinish={save}
@@ -110,9 +125,13 @@ export default function PersonRecord({ person, dogs }: { person: Kennel['people'
       <Form.Item name="route" extra="Told at the bench with each brushing. What is set for one dog comes first.">
         <Select aria-label={ROUTE.question} options={ROUTES} />
       </Form.Item>
+      <h3>{BEGIN.question}</h3>
+      <Form.Item name="begin" extra="Told at the bench with each trim: what it begins with comes first on the page.">
+        <Select aria-label={BEGIN.question} options={[...BEGINNINGS]} />
+      </Form.Item>
       <p className="save">
         <Button type="primary" htmlType="submit" loading={send.isPending}>
-          Save practice, kit and route
+          Save practice, kit and ways
         </Button>
       </p>
     </Form>

@@ -10,7 +10,7 @@ import { coatOf, kennelDogOf, libraryOf, personRecordOf } from './dogRecord';
 import type { Dog } from './dogRecord';
 
 /** A task as its page asks of it. */
-export type PageTask = Pick<PlannedActivity, 'dogId' | 'step' | 'kind' | 'start' | 'people' | 'entryId'>;
+export type PageTask = Pick<PlannedActivity, 'dogId' | 'step' | 'kind' | 'start' | 'people' | 'entryId' | 'flank'>;
 
 /** The page of a task; null where its dog is gone. */
 export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): StepPage | null {
@@ -28,6 +28,8 @@ export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Meth
         day,
         purpose: purposeOf(a.kind, a.step),
         isShowDay: entry?.day === day,
+        flank: a.flank,
+        trimBegin: workerOf(a, kennel)?.trimBegin,
         hasSiteDryer: entry !== undefined && hasDryer(kennel, entry),
         isLaterShowDay: entry !== undefined && isLaterDay(kennel, entry),
       },
@@ -52,6 +54,12 @@ export function purposeOf(kind: PlannedActivity['kind'], step: StepId): BathPurp
   return kind === 'keepUp' ? 'keepUp' : step === 'trimBath' ? 'trim' : 'show';
 }
 
+/** The record of whoever does a task, as far as it is known. */
+function workerOf({ people }: Pick<PageTask, 'people'>, kennel: Kennel): ReturnType<typeof personRecordOf> | undefined {
+  const worker = kennel.people.find((p) => p.id === people[0]);
+  return worker === undefined ? undefined : personRecordOf(worker);
+}
+
 /** The sides in force for a dog and whoever does the work. */
 function chosenFor(
   a: Pick<PageTask, 'people'>,
@@ -61,8 +69,7 @@ function chosenFor(
   day: LocalDay,
 ): Chosen[] {
   const own = methods?.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
-  const brusher = kennel.people.find((p) => p.id === a.people[0]);
-  const route = brusher === undefined ? undefined : personRecordOf(brusher).brushingRoute;
+  const route = workerOf(a, kennel)?.brushingRoute;
   const record = kennelDogOf(dog);
   return chooseSides(libraryOf(kennel).schools, {
     coat: coatOf(dog),

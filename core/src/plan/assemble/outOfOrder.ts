@@ -4,8 +4,9 @@
 import type { WorkRecord } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
-import { WET_RUN } from '../../programs/stepGroups.js';
+import { BATHS, BLADES, WET_RUN } from '../../programs/stepGroups.js';
 import type { Estimate } from '../../programs/estimate.js';
+import type { Instant } from '../../time/localDay.js';
 import type { TaskKey } from '../../units/ids.js';
 
 /** When one session of a step may be done, and how long all its sessions take. Milliseconds since the epoch. */
@@ -43,7 +44,7 @@ export interface WhoMay {
 
 /** Work that is still worth doing when what follows it was done first; any other step then counts as passed over. */
 const STILL_WANTED: readonly StepId[] = [
-  ...(['knots', 'nails', 'clip', 'whiskers', 'ears', 'throat', 'naturalTrim', 'fineTrim'] as const),
+  ...(['knots', 'nails', 'clip', 'whiskers', 'upperEars', 'ears', 'throat', 'naturalTrim', 'fineTrim'] as const),
   ...(['undercoat', 'outlineCheck', 'bag', 'wraps'] as const),
 ];
 
@@ -51,17 +52,36 @@ const STILL_WANTED: readonly StepId[] = [
  * People do not always work in order: what was done or begun stands, and what should have come before it is done next or
  * passed over. Nothing that happened can leave a dog without a plan.
  */
-export function splitPassedOver(wanted: readonly WantedStep[]): { todo: WantedStep[]; passedOver: WantedStep[] } {
+export function splitPassedOver(
+  wanted: readonly WantedStep[],
+  today: Instant,
+): { todo: WantedStep[]; passedOver: WantedStep[] } {
   const last = wanted.findLastIndex((w) => w.record?.startedAt !== undefined);
   const begun = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt !== undefined);
   const late = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt === undefined);
   const next = late.filter((w) => STILL_WANTED.includes(w.step.step));
   const rest = wanted.slice(last + 1);
-  const dry = isWet(wanted[last]) ? rest.findIndex((w) => w.step.step === 'dryCheck') + 1 : 0;
+  const dry = isWet(wanted[last]) ? nextCheck(rest) : 0;
+  // A coat that was tested on an earlier day is tested again before a blade, where that comes before its next bath.
+  const isFresh = (wanted[last]?.record?.startedAt ?? '') >= today;
+  const tested = Math.max(dry, isFresh || isWashedBefore(rest, nextCheck(rest)) ? 0 : nextCheck(rest));
+  const [blades, others] = [next.filter((w) => BLADES.has(w.step.step)), next.filter((w) => !BLADES.has(w.step.step))];
   return {
-    todo: [...begun, ...rest.slice(0, dry), ...next.map(atOnce), ...rest.slice(dry)],
+    todo: [
+      ...[...begun, ...rest.slice(0, dry), ...others.map(atOnce)],
+      ...[...rest.slice(dry, tested), ...blades.map(atOnce), ...rest.slice(tested)],
+    ],
     passedOver: late.filter((w) => !STILL_WANTED.includes(w.step.step)),
   };
+}
+
+/** Place after the next dry check; 0 = there is none. */
+function nextCheck(steps: readonly WantedStep[]): number {
+  return steps.findIndex((w) => w.step.step === 'dryCheck') + 1;
+}
+
+function isWashedBefore(steps: readonly WantedStep[], end: number): boolean {
+  return steps.slice(0, end).some((w) => BATHS.has(w.step.step));
 }
 
 /** A wet coat is dried before anything else is made good: nothing comes between the tub and the dry check. */

@@ -11,6 +11,7 @@ import type { CareLibrary } from '../../programs/careLibrary.js';
 import { withKennelBreeds } from '../../programs/kennelBreeds.js';
 import type { Way } from './ways.js';
 import { learnPace } from '../../programs/pace.js';
+import { withLearnedZones } from '../../programs/learnedCooperation.js';
 import type { LearnedPace, PaceLog } from '../../programs/pace.js';
 
 /** Days that the slot planner looks ahead; longer leads are calendar items. */
@@ -77,8 +78,11 @@ export interface PlanInput {
 export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: number): PlanInput {
   const library = withKennelBreeds(shipped, file.breeds);
   const zone = file.settings.timeZone;
-  const kennel = withUndercoat(withoutDogsThatLeft(file, localDayOf(nowMs, zone)), zone);
-  const grid = new SlotGrid(localDayOf(nowMs, zone), HORIZON_DAYS, zone);
+  const today = localDayOf(nowMs, zone);
+  const known = withUndercoat(withoutDogsThatLeft(file, today), zone);
+  const earlier = finishedBefore(known.work, today, zone);
+  const kennel = { ...known, dogs: known.dogs.map((dog) => withLearnedZones(dog, earlier)) };
+  const grid = new SlotGrid(today, HORIZON_DAYS, zone);
   const units = kennel.stations.flatMap((s) => Array.from({ length: s.places ?? 1 }, () => s.id));
   const home = kennel.sites.findIndex((s) => s.home);
   return {
@@ -100,21 +104,27 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
     plannedSlots: new Map(),
     plannedMinutes: new Map(),
     keepsMinutes: false,
-    pace: learnPace(logsOf(kennel.work, (at) => localDayOf(at, zone) < grid.firstDay)),
+    pace: learnPace(logsOf(earlier)),
     hasRamp: kennel.stations.some((s) => s.kind === 'tub' && s.ramp === true),
   };
 }
 
 /**
- * Finished tasks of earlier days that say what was expected of them: today's are learned from overnight, so that a plan
+ * Finished tasks of earlier days: today's are learned from overnight, so that a plan
  * does not shift under people's hands with every task they finish.
  */
-function logsOf(work: readonly WorkRecord[], isEarlier: (atMs: number) => boolean): PaceLog[] {
+function finishedBefore(work: readonly WorkRecord[], day: LocalDay, zone: string): WorkRecord[] {
+  return work.filter(
+    (w) => w.state === 'done' && w.finishedAt !== undefined && localDayOf(instantToMs(w.finishedAt), zone) < day,
+  );
+}
+
+function logsOf(work: readonly WorkRecord[]): PaceLog[] {
   return work.flatMap((w): PaceLog[] => {
-    if (w.state !== 'done' || w.expectedMin === undefined || w.finishedAt === undefined) return [];
-    if (!isEarlier(instantToMs(w.finishedAt))) return [];
+    if (w.expectedMin === undefined) return [];
     const { dogId, step, expectedMin } = w;
-    return [{ dogId, step, expectedMin, personId: w.personId ?? null, actualMin: w.workedMs / 60_000 }];
+    const isSecondFlank = w.flank === 2;
+    return [{ dogId, step, expectedMin, isSecondFlank, personId: w.personId ?? null, actualMin: w.workedMs / 60_000 }];
   });
 }
 

@@ -106,7 +106,10 @@ const DEFAULT_TABLE_ROOM = 1.1;
 
 /** Drafts of a chain's steps, in order. */
 export function draftSteps(context: DraftContext, frame: ChainFrame, steps: readonly ProgramStep[]): StepDraft[] {
-  const { todo, passedOver } = splitPassedOver(wantedSteps(context, frame, steps));
+  const { todo, passedOver } = splitPassedOver(
+    wantedSteps(context, frame, steps),
+    msToInstant(context.input.grid.msOf(0)),
+  );
   for (const w of passedOver) leaveOut(context, frame, w.step.step, 'passedOver');
   const drafts: StepDraft[] = [];
   for (const w of todo) drafts.push(makeStep(context, frame, w, drafts));
@@ -262,7 +265,10 @@ function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, w
     };
     const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
     const crew = { factor: middlePace(input, step.step, who), logs: 0 };
-    return atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
+    const paced = atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
+    if (step.flank !== 2) return paced;
+    const second = input.pace.secondFlank(dog.id, step.step);
+    return second.logs === 0 ? paced : atPace(paced, { factor: second.factor, logs: paced.logs });
   };
 }
 

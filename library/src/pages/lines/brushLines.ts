@@ -290,7 +290,20 @@ export const BRUSH_LINES = {
     line(
       'line.flanks',
       'Do one flank, then the inner sides of the legs from underneath; dog up for one pass all over, then the other flank.',
-      not('coat:wire', 'coat:smooth'),
+      not('coat:wire', 'coat:smooth', 'flank:1', 'flank:2'),
+      { topic: 'flank' },
+    ),
+    line(
+      'line.flank1',
+      'First flank, then the inner sides of the legs from underneath. The other flank is a task of its own: it may wait for another day.',
+      all('flank:1'),
+      { topic: 'flank' },
+    ),
+    line(
+      'line.flank2',
+      'Second flank: see that the first has not tangled where the dog lay on it. Then dog up, one pass all over.',
+      all('flank:2'),
+      { topic: 'flank' },
     ),
     line('line.lies', 'This dog lies for work: an hour and a half to two hours are no table time.', all('lies')),
     line('line.male', 'On a male take the sheath and the inner rear with your fingers.', all('male')),

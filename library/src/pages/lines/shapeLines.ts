@@ -3,7 +3,7 @@
  * body, heads. Common practice of the trade.
  */
 import type { PageFact, PageLine } from '@loyal-mane/core';
-import { JACKETS, LONG, all, line, not, on, sequence, side } from '../line.js';
+import { JACKETS, LONG, all, line, not, on, partOf, sequence, side } from '../line.js';
 
 /** Coats with an outline to shape. */
 export const SHAPED: readonly PageFact[] = [
@@ -15,51 +15,53 @@ export const SHAPED: readonly PageFact[] = [
 ];
 
 /** Guided: a foot that follows its natural line. */
-export const NATURAL_FOOT = sequence(
-  'foot',
-  {
-    any: ['feet:natural', 'feet:slippers', 'feet:shaped'],
-    none: ['coat:smooth', 'coat:wire', 'coat:scissored', 'coat:heavySheepdog'],
-  },
-  [
+export const NATURAL_FOOT = partOf(
+  'feet',
+  sequence(
+    'foot',
+    {
+      any: ['feet:natural', 'feet:slippers', 'feet:shaped'],
+      none: ['coat:smooth', 'coat:wire', 'coat:scissored', 'coat:heavySheepdog'],
+    },
     [
-      'Mini clipper under the pads: the more it takes, the less is left to scissor.',
-      'Pads are clear.',
-      { zones: ['forePads', 'hindPads'], tool: 'clipper' },
+      [
+        'Mini clipper under the pads: the more it takes, the less is left to scissor.',
+        'Pads are clear.',
+        { zones: ['forePads', 'hindPads'], tool: 'clipper' },
+      ],
+      [
+        'Straight shear along the pad outline.',
+        'The edge follows the pads.',
+        { zones: ['forefoot', 'hindfoot'], tool: 'shortStraight', topic: 'footEdge', when: not('school:footEdge:b') },
+      ],
+      [
+        'Curved shear along the pad outline.',
+        'The edge follows the pads.',
+        { zones: ['forefoot', 'hindfoot'], tool: 'longCurved', topic: 'footEdge', when: all('school:footEdge:b') },
+      ],
+      [
+        'Raise the top hair with the slicker.',
+        'It stands up between the toes.',
+        { zones: ['foreToes', 'hindToes'], tool: 'slicker' },
+      ],
+      [
+        'Thin along the contour, between the toes from the side, then level at the toe ends; the top is not touched again.',
+        'Nothing looks cut.',
+        { zones: ['foreToes', 'hindToes'], tool: 'thinners' },
+      ],
+      [
+        'Brush and thin by turns; the full blade for stragglers and around the nails, last.',
+        'Judged with the foot down, in stance.',
+        { zones: ['forefoot', 'hindfoot'] },
+      ],
     ],
-    [
-      'Straight shear along the pad outline.',
-      'The edge follows the pads.',
-      { zones: ['forefoot', 'hindfoot'], tool: 'shortStraight', topic: 'footEdge', when: not('school:footEdge:b') },
-    ],
-    [
-      'Curved shear along the pad outline.',
-      'The edge follows the pads.',
-      { zones: ['forefoot', 'hindfoot'], tool: 'longCurved', topic: 'footEdge', when: all('school:footEdge:b') },
-    ],
-    [
-      'Raise the top hair with the slicker.',
-      'It stands up between the toes.',
-      { zones: ['foreToes', 'hindToes'], tool: 'slicker' },
-    ],
-    [
-      'Thin along the contour, between the toes from the side, then level at the toe ends; the top is not touched again.',
-      'Nothing looks cut.',
-      { zones: ['foreToes', 'hindToes'], tool: 'thinners' },
-    ],
-    [
-      'Brush and thin by turns; the full blade for stragglers and around the nails, last.',
-      'Judged with the foot down, in stance.',
-      { zones: ['forefoot', 'hindfoot'] },
-    ],
-  ],
+  ),
 );
 
 /** Guided: a foot scissored to a bevel. */
-export const BEVEL_FOOT = sequence(
-  'foot',
-  { any: ['feet:bevel', 'feet:curved', 'feet:clipped'], none: ['coat:smooth'] },
-  [
+export const BEVEL_FOOT = partOf(
+  'feet',
+  sequence('foot', { any: ['feet:bevel', 'feet:curved', 'feet:clipped'], none: ['coat:smooth'] }, [
     [
       'Foot lifted near the table’s edge, hair combed toward you.',
       'The pad shows.',
@@ -90,31 +92,38 @@ export const BEVEL_FOOT = sequence(
       'All four alike.',
       { zones: ['forefoot', 'hindfoot'] },
     ],
-  ],
+  ]),
 );
 
 /** Guided: the fall over the eyes. */
-export const FRINGE = sequence('fringe', { any: ['head:fall'], all: ['coat:scissored'] }, [
-  [
-    'Only where the fringe is kept short, never on a topknot coat: comb it forward.',
-    'Seen from above, it falls evenly.',
-    { zones: ['brow', 'stop'] },
-  ],
-  ['Center first, straight across.', 'The eyes show as the breed asks.', { zones: ['stop'], tool: 'longCurved' }],
-  ['Each side with the leather located by finger.', 'The ear stays untouched.', { zones: ['brow', 'earFront'] }],
-  [
-    'Blend the corners at the eyes with thinners, also from behind with the ear raised.',
-    'No step at the corner.',
-    { zones: ['eyeCorner', 'brow'], tool: 'thinners' },
-  ],
-  ['Comb, and look again from above.', 'Left and right alike.', { zones: ['brow'] }],
-]);
+export const FRINGE = partOf(
+  'head',
+  sequence('fringe', { any: ['head:fall'], all: ['coat:scissored'] }, [
+    [
+      'Only where the fringe is kept short, never on a topknot coat: comb it forward.',
+      'Seen from above, it falls evenly.',
+      { zones: ['brow', 'stop'] },
+    ],
+    ['Center first, straight across.', 'The eyes show as the breed asks.', { zones: ['stop'], tool: 'longCurved' }],
+    ['Each side with the leather located by finger.', 'The ear stays untouched.', { zones: ['brow', 'earFront'] }],
+    [
+      'Blend the corners at the eyes with thinners, also from behind with the ear raised.',
+      'No step at the corner.',
+      { zones: ['eyeCorner', 'brow'], tool: 'thinners' },
+    ],
+    ['Comb, and look again from above.', 'Left and right alike.', { zones: ['brow'] }],
+  ]),
+);
 
 /** Where a trim begins, by school. */
-export const BEGIN: readonly PageLine[] = [
-  side('trim.begin.small', 'school:trimBegin:a', 'Begin with feet, whiskers and head, while the dog is fresh.', LONG),
-  side('trim.begin.large', 'school:trimBegin:b', 'Begin with the large lines: rear, then topline.', LONG),
-];
+export const BEGIN: readonly PageLine[] = (
+  [
+    ['feet', 'Begin with the feet, while the dog is fresh; the large lines after them.'],
+    ['head', 'Begin with whiskers and head, while the dog is fresh; the large lines after them.'],
+    ['rear', 'Begin at the rear: it sets the other lines. Feet and head come last.'],
+    ['topline', 'Begin with the topline: it sets the other lines. Feet and head come last.'],
+  ] as const
+).map(([part, text]) => line(`trim.begin.${part}`, text, { ...LONG, all: [`begin:${part}`] }, { topic: 'trimBegin' }));
 
 /** Handling of the thinners, and both sides alike. */
 export const THINNERS: readonly PageLine[] = [
@@ -148,7 +157,7 @@ export const PALE: readonly PageLine[] = [
 ];
 
 /** Tails by breed style. */
-export const TAILS: readonly PageLine[] = [
+export const TAILS: readonly PageLine[] = partOf('rear', [
   line(
     'tail.flag',
     'Flag: bone to the hock. Find the bone’s end, leave hair beyond it, twist, thin; held up, shape the fall. Never blunt.',
@@ -187,7 +196,7 @@ export const TAILS: readonly PageLine[] = [
     { all: ['tail:level'], none: ['coat:smooth'] },
     { topic: 'tail', zones: ['tailTip'] },
   ),
-];
+]);
 
 /** Hair a young dog keeps to grow on. */
 export const GROWING: readonly PageLine[] = [
@@ -225,16 +234,21 @@ export const SCISSORED_BODY: readonly PageLine[] = [
     'body.rear',
     'Rear: tail-set bevel (diamond or U, as this dog is), then the shelf at about 45 degrees, then the angle to where the leg bends. With the tail held up it rests cleanly above the back.',
     on('coat:scissored'),
-    { zones: ['tailSet', 'breeches'] },
+    { zones: ['tailSet', 'breeches'], begins: 'rear' },
   ),
-  line('body.order', 'Upper rear left, upper rear right, then lower rear and front by side.', on('coat:scissored')),
+  line('body.order', 'Upper rear left, upper rear right, then lower rear and front by side.', on('coat:scissored'), {
+    begins: 'rear',
+  }),
   line(
     'body.front',
     'The front mirrors it: point of rump and point of shoulder at one height, chest center level with them.',
     on('coat:scissored'),
     { zones: ['forechest', 'shoulder'] },
   ),
-  line('body.top', 'The top joins them.', on('coat:scissored'), { zones: ['withers', 'back', 'loin'] }),
+  line('body.top', 'The top joins them.', on('coat:scissored'), {
+    zones: ['withers', 'back', 'loin'],
+    begins: 'topline',
+  }),
   line(
     'body.under',
     'Underline and tuck-up: press the flank skin so that the edge stands out, release, look.',
@@ -257,7 +271,7 @@ export const SCISSORED_BODY: readonly PageLine[] = [
 ];
 
 /** Heads by breed style. */
-export const HEADS: readonly PageLine[] = [
+export const HEADS: readonly PageLine[] = partOf('head', [
   line(
     'head.topknot',
     'Topknot: eye corner to ear with the ear turned back, blades leaning outward (upright narrows the head); front straight across; under-layer; join; separate from the ear; light on top and back; curls pulled out and recut.',
@@ -298,7 +312,7 @@ export const HEADS: readonly PageLine[] = [
     topic: 'head',
     zones: ['skull', 'cheek', 'brow', 'beard'],
   }),
-];
+]);
 
 /** Legs and their feathering. */
 export const LEGS: readonly PageLine[] = [

@@ -2,7 +2,7 @@
  * Lines of everything that cuts, and of the checks around it. Common practice of the trade.
  */
 import type { PageLine } from '@loyal-mane/core';
-import { JACKETS, LONG, all, line, not, on, sequence, side } from '../line.js';
+import { JACKETS, LONG, all, line, not, on, partOf, sequence, side } from '../line.js';
 import {
   BEGIN,
   BEVEL_FOOT,
@@ -54,12 +54,6 @@ export const TRIM_LINES = {
     line('clip.ears', 'Ears clipped close, from the base outward to the edge.', on('ears:clipped', 'ears:tassel'), {
       zones: ['earSurface', 'earUnder'],
     }),
-    line(
-      'clip.upper',
-      'Upper part of the ear with the clipper, along the hair; about three fingers on a setter’s head, the top third on spaniels.',
-      on('ears:upper'),
-      { zones: ['earSurface'] },
-    ),
     line('clip.inner', 'Inner surfaces shorter than the body: less to scissor.', on('coat:scissored')),
     line('clip.smooth', 'Vent, loin skirt and belly, along the hair.', on('coat:smooth')),
     line(
@@ -69,6 +63,26 @@ export const TRIM_LINES = {
     ),
     line('clip.count', 'Note the dog on the blade: it is serviced by count.'),
     line('clip.blend', 'Blend clipper lines with thinners.', not('coat:smooth', 'coat:wire'), { tool: 'thinners' }),
+  ],
+  upperEars: [
+    line('upper.cool', 'Feel the blade on your own hand, and let the dog hear it before it comes near the head.'),
+    line(
+      'clip.upper',
+      'Clip the upper part of the ear along the hair: about three fingers on a setter’s head, the top third on spaniels.',
+      {},
+      { tool: 'clipper', zones: ['earSurface'] },
+    ),
+    line('upper.under', 'The same height beneath; hold the leather flat on your hand.', {}, { zones: ['earUnder'] }),
+    line(
+      'upper.edge',
+      'Stay clear of the edge: it is found by finger, and trimmed with the ears.',
+      {},
+      {
+        zones: ['earFront', 'earBack'],
+      },
+    ),
+    line('upper.blend', 'Soften the line where the fringe begins with thinners.', {}, { tool: 'thinners' }),
+    line('upper.both', 'Hold both ears forward: one height, left and right.'),
   ],
   nails: [
     side('nails.grinder', 'school:nailTool:a', 'Use the grinder in short touches, hair held back.', {}),
@@ -179,21 +193,28 @@ export const TRIM_LINES = {
     line('nat.natural', 'Nothing may look cut: a straight line is softened with thinners.'),
     ...NATURAL_FOOT,
     ...THINNERS,
-    side(
-      'nat.roll.thin',
-      'school:earTop:a',
-      'Calm skull and shoulder roll with thinners on lifted hair.',
-      on('coat:jacketedNatural'),
-    ),
-    side(
-      'nat.roll.card',
-      'school:earTop:b',
-      'Calm skull and shoulder roll with the undercoat tool, strokes counted.',
-      on('coat:jacketedNatural'),
-    ),
+    ...partOf('head', [
+      side(
+        'nat.roll.thin',
+        'school:earTop:a',
+        'Calm skull and shoulder roll with thinners on lifted hair.',
+        on('coat:jacketedNatural'),
+      ),
+      side(
+        'nat.roll.card',
+        'school:earTop:b',
+        'Calm skull and shoulder roll with the undercoat tool, strokes counted.',
+        on('coat:jacketedNatural'),
+      ),
+    ]),
     ...LEGS,
-    line('nat.slippers', 'Slippers stay.', on('feet:slippers'), { zones: ['foreToes', 'hindToes'] }),
-    line('nat.herder', 'Tidy rear pants, tail area and chest with thinners.', all('coat:double', 'tail:docked')),
+    line('nat.slippers', 'Slippers stay.', on('feet:slippers'), {
+      zones: ['foreToes', 'hindToes'],
+      begins: 'feet',
+    }),
+    line('nat.herder', 'Tidy rear pants, tail area and chest with thinners.', all('coat:double', 'tail:docked'), {
+      begins: 'rear',
+    }),
     ...TAILS,
     line('nat.feather', 'Stray ends of feather plucked by finger or thinned, never shortened.', on(...JACKETS)),
     line(
@@ -214,7 +235,9 @@ export const TRIM_LINES = {
       'Body blended by comb and thinners; topline by comb only with the fine trim.',
       on('coat:jacketedTrimmed'),
     ),
-    line('rough.sheepdog', 'Rear in one roundness, stop and head by plan.', on('coat:heavySheepdog')),
+    line('rough.sheepdog', 'Rear in one roundness, stop and head by plan.', on('coat:heavySheepdog'), {
+      begins: 'rear',
+    }),
     side(
       'rough.lift',
       'school:productAndScissors:a',
@@ -245,12 +268,13 @@ export const TRIM_LINES = {
       'fine.topline',
       'Topline by comb, from the tail forward, stopping before the wedge: wide side against the growth, its tilt sets the depth, a snip or two along the growth, brush back, look, again.',
       on('coat:jacketedTrimmed'),
-      { zones: ['croup', 'loin', 'back'] },
+      { zones: ['croup', 'loin', 'back'], begins: 'topline' },
     ),
     line(
       'fine.flat',
       'A flat line may need another length at each point: feel the body, look in movement.',
       on('coat:jacketedTrimmed'),
+      { begins: 'topline' },
     ),
     ...PALE,
     line(
@@ -266,9 +290,16 @@ export const TRIM_LINES = {
       { tool: 'thinners' },
     ),
     line(
+      'fine.sheepFeet',
+      'Feet rounded along the pads.',
+      { all: ['coat:heavySheepdog'], none: ['feet:bevel', 'feet:curved', 'feet:clipped'] },
+      { zones: ['forefoot', 'hindfoot'], begins: 'feet' },
+    ),
+    line(
       'fine.sheep',
-      'Feet, rear roundness and stop; the outline set as the rough trim left it.',
+      'Rear roundness and stop; the outline set as the rough trim left it.',
       on('coat:heavySheepdog'),
+      { begins: 'rear' },
     ),
     ...BEVEL_FOOT,
     {

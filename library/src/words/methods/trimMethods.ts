@@ -27,6 +27,13 @@ export const TRIM_METHODS = {
     'Pads are clear, the vent is clipped clean, the clip does not show from the side, and lines are even.',
   ),
   nails: words('Nails', 'nails', 'plum', ['quick', 'table'], 'Nails are rounded, even and clear of the ground.'),
+  upperEars: words(
+    'Upper ears',
+    'clip',
+    'plum',
+    ['clipper', 'blades', 'earRule', 'table', 'earClip'],
+    'Both ears are clipped to the same height, and no step shows where the fringe begins.',
+  ),
   ears: words(
     'Ears',
     'ears',

@@ -16,6 +16,7 @@ import { themeOf } from '../../theme/tokens';
 import { BenchBar } from './BenchBar';
 import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
+import { PauseWhy } from './PauseWhy';
 import { Refusals } from './Refusals';
 import { MatsDialog, matsOn } from './MatsDialog';
 import { SkipDialog } from './SkipDialog';
@@ -48,7 +49,7 @@ function Bench() {
   const { kennel, names, now, personId, tasks, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, tick, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
+  const { tap, tick, sayWhy, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
   const [askedMats, setAskedMats] = useState<BenchTask | null>(null);
@@ -100,6 +101,14 @@ function Bench() {
               Undo
             </button>
           </div>
+        )}
+        {task !== null && (
+          <PauseWhy
+            key={`${task.activity.key} ${String(task.work?.pauses?.length)}`}
+            task={task}
+            dogName={names.dog(task.activity.dogId)}
+            onSay={(cause, zones) => sayWhy(task, cause, zones)}
+          />
         )}
         {task !== null && (
           <BenchBar

@@ -16,6 +16,7 @@ const DONE_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   finish: 'finish',
   skip: 'skip',
   tick: 'ticked',
+  pauseCause: 'given its cause',
   undo: 'take back',
 };
 

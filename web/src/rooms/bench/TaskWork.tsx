@@ -7,6 +7,7 @@ import { METHODS } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { PageLines } from '../../parts/PageLines';
 import type { Ticking } from '../../parts/PageLines';
+import { stepName } from './benchView';
 import type { BenchView } from './benchView';
 import { EstimateBand } from './EstimateBand';
 import type { BenchTask } from './myTasks';
@@ -44,7 +45,7 @@ export function TaskWork({ task, page, ticking, names, now }: Props) {
       <h1>
         <StepGlyph step={activity.step} size={54} />
         <span>
-          {names.dog(activity.dogId)}: {METHODS[activity.step].name.toLowerCase()}
+          {names.dog(activity.dogId)}: {stepName(activity).toLowerCase()}
         </span>
       </h1>
       <div className={`timer${work === null ? ' waiting' : ''}`} role="timer" aria-live="off">

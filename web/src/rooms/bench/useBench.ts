@@ -7,7 +7,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { instantToMs, msToInstant, workedMs } from '@loyal-mane/core';
-import type { PersonId, WorkCommand } from '@loyal-mane/core';
+import type { PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
 import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
@@ -53,7 +53,7 @@ export interface UndoOffer {
   readonly until: number;
 }
 
-type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'tick'>;
+type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'tick' | 'pause'>;
 
 /** A finish that came too soon is asked about before it is given. */
 export function isTooSoon(task: BenchTask, nowMs: number): boolean {
@@ -102,14 +102,17 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     return { ...common, key, command, version: task.work?.version ?? 0, dogId, step, stationId, ...more };
   };
 
-  /** Ticks a line of a task's page; many may be ticked in a second, so that the buttons do not rest. */
-  const tick = (task: BenchTask, line: string, ticked: boolean): void => {
+  /** What is said beside a task's states; many lines may be ticked in a second, so that the buttons do not rest. */
+  const note = (task: BenchTask, command: 'tick' | 'pauseCause', more: More): void => {
     try {
-      give(order(task, 'tick', { tick: { line, ticked } }), client);
+      give(order(task, command, more), client);
     } catch {
       void message.error(CANNOT_KEEP, 10);
     }
   };
+  const tick = (task: BenchTask, line: string, ticked: boolean): void => note(task, 'tick', { tick: { line, ticked } });
+  const sayWhy = (task: BenchTask, cause: PauseCause, zones: readonly ZoneId[]): void =>
+    note(task, 'pauseCause', { pause: { cause, zones } });
 
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
     // A second touch on the big button would start what comes next; skipping and undoing are asked for elsewhere.
@@ -141,5 +144,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, tick, startAnyway, undo, outbox, isResting };
+  return { tap, tick, sayWhy, startAnyway, undo, outbox, isResting };
 }

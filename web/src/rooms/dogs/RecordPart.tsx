@@ -16,6 +16,7 @@ import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 import { useRooms } from '../../parts/useRooms';
 import { OwnPeople, Stays } from './CareFields';
+import { BorneWorkOf } from './BorneWork';
 
 const WEAK_WORDS: Readonly<Record<WeakLeg, string>> = { pastern: 'weak pasterns', hock: 'sinking hocks' };
 
@@ -159,6 +160,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
         <div>
           <Consents fields={fields} />
           <Cooperation fields={fields} />
+          <BorneWorkOf dogId={dog.id} />
         </div>
       </div>
       <div className="two-columns">
