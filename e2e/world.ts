@@ -108,6 +108,8 @@ async function startHouse(): Promise<ChildProcess> {
     env: { ...process.env, PORT, DATA_DIR, CLOCK_START: START, DATABASE_DURABILITY: 'fast' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  // A worker that is ended by force leaves no server behind on the port of the next.
+  process.once('exit', () => house.kill('SIGKILL'));
   const said: string[] = [];
   await new Promise<void>((resolve, reject) => {
     house.stdout.on('data', (chunk: Buffer) => {

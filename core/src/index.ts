@@ -89,7 +89,7 @@ export type { EstimateFacts } from './programs/estimate.js';
 export { WET_RUN as WET_STEPS } from './programs/stepGroups.js';
 export { borneWork, borneZones } from './programs/learnedCooperation.js';
 export type { BorneWork, BorneZone, CooperationTrend } from './programs/learnedCooperation.js';
-export { learnPace } from './programs/pace.js';
+export { learnPace, workKind } from './programs/pace.js';
 export type { PaceLog } from './programs/pace.js';
 export { STRIPPING_AREAS, strippingArea } from './programs/stripping.js';
 export { applyEdits } from './programs/programEdit.js';

@@ -34,7 +34,7 @@ import { CARE_LIBRARY, ZONES } from '@loyal-mane/library';
 import { readKennel } from '@loyal-mane/library/reader';
 import { dropWords, faultWords } from '@loyal-mane/library/words';
 import { entryFacts } from './kennels/entryFacts.js';
-import { WITHOUT_PLACE, withoutDogs } from './kennels/fewDogs.js';
+import { WITHOUT_PLACE, fewDogs, withoutDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -52,6 +52,8 @@ const withDog = (name: string, more: Partial<KennelDog>): KennelFile => ({
   ...kennel,
   dogs: kennel.dogs.map((d) => (d.name === name ? { ...d, ...more } : d)),
 });
+/** A plan of these dogs alone: what is asked of each here does not hang on the others. */
+const planOf = (k: KennelFile, ...names: string[]): Plan => sharedPlan(fewDogs(k, names), { nowMs: dawn, rounds: 0 });
 const stepsOf = (plan: Plan, name: string, step: StepId) =>
   plan.activities.filter((a) => a.dogId === dogOf(name).id && a.step === step && a.kind === 'show');
 
@@ -89,10 +91,7 @@ describe('what a trim cuts', () => {
 
   it('reaches the plan: a locked back shortens the fine trim', () => {
     const minutes = (k: KennelFile): number =>
-      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Brisk', 'fineTrim').reduce(
-        (sum, a) => sum + a.minutes.middle,
-        0,
-      );
+      stepsOf(planOf(k, 'Brisk'), 'Brisk', 'fineTrim').reduce((sum, a) => sum + a.minutes.middle, 0);
     const body = ZONES.filter((z) => z.region === 'body').map((z) => z.id);
     expect(minutes(withDog('Brisk', { locked: body }))).toBeLessThan(minutes(kennel) * 0.95);
   });
@@ -100,16 +99,16 @@ describe('what a trim cuts', () => {
 
 describe('two tests a zone', () => {
   it('send damp or kinked zones back to heat and to another check before scissors', () => {
-    const plan = sharedPlan(
+    const plan = planOf(
       withDog('Brisk', {
         unready: [
           { zone: 'foreleg', test: 'kinked' },
           { zone: 'skull', test: 'damp' },
         ],
       }),
-      { nowMs: dawn, rounds: 0 },
+      'Brisk',
     );
-    const plain = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
+    const plain = planOf(kennel, 'Brisk');
     expect(stepsOf(plan, 'Brisk', 'heatDry').length).toBe(stepsOf(plain, 'Brisk', 'heatDry').length + 1);
     // Kinked roots make the trim longer too: it may take a day more, which begins with tests of its own.
     expect(stepsOf(plan, 'Brisk', 'dryCheck').length).toBeGreaterThan(stepsOf(plain, 'Brisk', 'dryCheck').length);
@@ -220,22 +219,23 @@ describe('merging', () => {
       transports: kennel.transports.filter((t) => t.toSiteId !== haldvik?.siteId && t.fromSiteId !== haldvik?.siteId),
       stations: kennel.stations,
     };
-    const plan = sharedPlan(nearer, { nowMs: dawn, rounds: 0 });
+    const plan = planOf(nearer, 'Brisk');
     const entry = nearer.entries.find((e) => e.showId === haldvik?.id && e.dogId === dogOf('Brisk').id);
     const left = plan.leftOut.filter((l) => l.entryId === entry?.id).map((l) => [l.step, l.why.code]);
     expect(left).toContainEqual(['roughTrim', 'sharedTrim']);
   });
 
   it('three show days make one preparation and two touch-ups', () => {
-    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 30 });
+    const plan = planOf(kennel, 'Isbrin');
     expect(stepsOf(plan, 'Isbrin', 'bath').length + stepsOf(plan, 'Isbrin', 'blowOut').length).toBeLessThanOrEqual(3);
     expect(stepsOf(plan, 'Isbrin', 'touchUp')).toHaveLength(2);
   });
 
   it('a pulled entry takes only its own work away', () => {
     const pulled = kennel.entries.find((e) => e.dogId === dogOf('Wisp').id && e.day === addDays(FACTS.day, 2));
-    const before = sharedPlan(kennel, { nowMs: dawn });
-    const after = planKennel({ ...kennel, entries: kennel.entries.filter((e) => e.id !== pulled?.id) }, CARE_LIBRARY, {
+    const some = fewDogs(kennel, ['Wisp', 'Isbrin', 'Quill', 'Tolle', 'Seraph', 'Nocci']);
+    const before = sharedPlan(some, { nowMs: dawn });
+    const after = planKennel({ ...some, entries: some.entries.filter((e) => e.id !== pulled?.id) }, CARE_LIBRARY, {
       nowMs: dawn,
       previous: before,
     });
@@ -258,13 +258,13 @@ describe('clean faces, wraps and first lessons', () => {
   });
 
   it('wrapped hair is rewrapped every three days, puppies have lessons, others neither', () => {
-    const plan = sharedPlan(kennel, { nowMs: dawn, rounds: 0 });
+    const plan = planOf(kennel, 'Koro', 'Seraph');
     const keepUp = (name: string, step: StepId) =>
       [...plan.activities].filter((a) => a.dogId === dogOf(name).id && a.step === step && a.kind === 'keepUp').length;
     expect(keepUp('Koro', 'wraps')).toBeGreaterThan(0);
     expect(keepUp('Seraph', 'wraps')).toBe(0);
     const puppy = withDog('Hale', { born: addDays(kennel.startDay, -120) });
-    const lessons = sharedPlan(puppy, { nowMs: dawn, rounds: 0 }).activities.filter((a) => a.step === 'lesson');
+    const lessons = planOf(puppy, 'Hale').activities.filter((a) => a.step === 'lesson');
     expect(lessons.some((a) => a.dogId === dogOf('Hale').id)).toBe(true);
     for (const a of lessons) expect(a.minutes.middle).toBeLessThanOrEqual(10);
   });
@@ -336,8 +336,7 @@ describe('a kennel’s own programs', () => {
 
   it('reaches the plan', () => {
     const methods = { number: 1, schools: {}, steps: [{ ...bath, plusMin: 30 }] };
-    const minutes = (k: KennelFile): number =>
-      stepsOf(sharedPlan(k, { nowMs: dawn, rounds: 0 }), 'Muir', 'bath')[0]?.minutes.usual ?? 0;
+    const minutes = (k: KennelFile): number => stepsOf(planOf(k, 'Muir'), 'Muir', 'bath')[0]?.minutes.usual ?? 0;
     expect(minutes({ ...kennel, methods })).toBeCloseTo(minutes(kennel) + 30, 0);
   });
 });
@@ -359,7 +358,7 @@ describe('a breed of the kennel’s own', () => {
 
   it('is planned like any other, and stands in for the library’s row of its name', () => {
     expect(readKennel(JSON.stringify(file), CARE_LIBRARY)).toMatchObject({ ok: true });
-    const plan = sharedPlan(file, { nowMs: dawn, rounds: 0 });
+    const plan = planOf(file, 'Isbrin');
     expect(stepsOf(plan, 'Isbrin', 'bath').length).toBeGreaterThan(0);
     const library = withKennelBreeds(CARE_LIBRARY, [{ ...own, name: 'Samoyed', trimMap: 'doubleShaped' }]);
     expect(library.breeds.get('Samoyed')).toMatchObject({ trimMap: 'doubleShaped', lengthCm: 21 * 2.54 * 1.1 });
@@ -386,7 +385,7 @@ it('a table that is too short for the dog is not given to a trim', () => {
     ...kennel,
     stations: kennel.stations.map((s) => (s.kind === 'table' && s.name !== 'Table 4' ? { ...s, lengthCm } : s)),
   });
-  const plan = sharedPlan(tables(60), { nowMs: dawn, rounds: 0 });
+  const plan = planOf(tables(60), 'Hale');
   const home = kennel.stations.filter((s) => s.name.startsWith('Table')).map((s) => s.id);
   const long = kennel.stations.filter((s) => s.kind === 'table' && s.name === 'Table 4').map((s) => s.id);
   const mine = [...stepsOf(plan, 'Hale', 'fineTrim'), ...stepsOf(plan, 'Hale', 'outlineCheck')].filter(

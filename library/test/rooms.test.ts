@@ -9,7 +9,7 @@ const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'u
 const zone = file.settings.timeZone;
 const MIN = 60_000;
 const morning = wallToMs(file.startDay, '10:20' as WallTime, zone);
-const { kennel, plan } = liveDemo(file, morning, 10);
+const { kennel, plan } = liveDemo(file, morning, 2);
 const names = namesOf(kennel);
 const sheet = daySheet(kennel, plan, kennel.work, kennel.startDay, morning);
 

@@ -31,7 +31,7 @@ import type {
 import { CARE_LIBRARY, MINUTES, SCHOOLS, TRIM_MAPS, libraryFaults } from '../src/index.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS, strippingWords } from '../src/words/index.js';
 import { entryFacts } from './kennels/entryFacts.js';
-import { WITHOUT_PLACE, withoutDogs } from './kennels/fewDogs.js';
+import { WITHOUT_PLACE, fewDogs, withoutDogs } from './kennels/fewDogs.js';
 import { sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -241,12 +241,9 @@ describe('what a side changes', () => {
     const stations = kennel.stations.map((s) => ({ ...s, closures: [] }));
     const dogs = kennel.dogs.map((d) => (d.name === 'Bram' ? withSchools(d, { whenToBathe: 'b' }) : d));
     const entries = kennel.entries.filter((e) => e.dogId === dogOf('Bram').id && e.day < '2026-07-01');
-    const { activities, unplaced } = sharedPlan(
-      { ...kennel, stations, dogs, entries },
-      {
-        nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
-      },
-    );
+    const { activities, unplaced } = sharedPlan(fewDogs({ ...kennel, stations, dogs, entries }, ['Bram']), {
+      nowMs: wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone),
+    });
     expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
     const bath = activities.find((a) => a.step === 'bath' && a.dogId === dogOf('Bram').id && a.kind === 'show');
     expect(bath?.start.slice(0, 10)).toBe(entries[0]?.day);
@@ -422,7 +419,8 @@ describe('who may trim', () => {
   });
 
   const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
-  const planOf = (people: KennelFile['people']): Plan => sharedPlan({ ...kennel, people }, { nowMs: dawn, rounds: 1 });
+  const some = fewDogs(kennel, ['Isbrin', 'Tolle', 'Hale', 'Rusk']);
+  const planOf = (people: KennelFile['people']): Plan => sharedPlan({ ...some, people }, { nowMs: dawn, rounds: 1 });
   const trimmers = (plan: Plan): Set<string> =>
     new Set(plan.activities.filter((a) => a.step === 'ears' && a.state === 'planned').flatMap((a) => a.people));
 
@@ -455,7 +453,7 @@ it('keeps baths away from a parasite treatment by the label’s hours', () => {
   const dawn = wallToMs(kennel.startDay, '00:00' as WallTime, kennel.settings.timeZone);
   const dog = dogOf('Seraph');
   const bathOf = (k: KennelFile): string | undefined =>
-    sharedPlan(k, { nowMs: dawn }).activities.find(
+    sharedPlan(fewDogs(k, ['Seraph']), { nowMs: dawn }).activities.find(
       (a) => a.dogId === dog.id && a.step === 'bath' && a.kind === 'show' && a.state === 'planned',
     )?.start;
   // Alone in the kennel, so that nothing but the treatment is in the way.

@@ -60,6 +60,21 @@ describe('the day sheet', () => {
     expect(mixes).toHaveTextContent(`${NAMES.dog(bath?.dogId ?? '')}: Cleansing wash`);
   });
 
+  it('tells in the morning which mats are still in, and since when', () => {
+    const mats = [
+      { zone: 'armpit' as const, tightness: 'tight' as const, foundOn: '2026-06-15' },
+      { zone: 'tail' as const, tightness: 'loose' as const, foundOn: FILE.startDay },
+    ];
+    const kennel = {
+      ...KENNEL,
+      dogs: KENNEL.dogs.map((d) => (d.name === 'Hale' ? { ...d, marks: { ...d.marks, mats } } : d)),
+    };
+    show(<DaySheetRoom />, { kennel });
+    const facts = screen.getByRole('region', { name: 'The day around the tasks' });
+    expect(facts).toHaveTextContent(/Mats still in.*Hale.*armpit/);
+    expect(facts).not.toHaveTextContent(/Mats still in.*Hale.*tail/);
+  });
+
   it('shows the load by day, as bars and as the table they are drawn from', async () => {
     show(<DaySheetRoom />);
     fireEvent.click(screen.getByRole('button', { name: 'Load' }));

@@ -106,6 +106,27 @@ describe('products and recipe', () => {
     expect(bath).not.toHaveTextContent(PRODUCT_NAMES.whiteningWash);
   });
 
+  it('says how much of the bottle a bath takes: a thick coat’s two washes twice as much as one that is left on', () => {
+    const thick = {
+      ...KENNEL,
+      dogs: KENNEL.dogs.map((d) =>
+        d.name === 'Isbrin' ? { ...d, record: { ...d.record, density: 'heavy' as const } } : d,
+      ),
+    };
+    const amountOf = (schools: object): [number, string] => {
+      const at = `/dogs/${idOf('Isbrin')}?part=products`;
+      const { container, unmount } = show(rooms, { at, kennel: thick, methods: { ...methods, schools } });
+      const [, ml, after] = /Cleansing wash.*?about (\d+) ml of the bottle(.{0,15})/i.exec(container.textContent) ?? [];
+      unmount();
+      return [Number(ml), after ?? ''];
+    };
+    const [two, said] = amountOf({});
+    const [one, unsaid] = amountOf({ thickWashes: 'b' });
+    expect(two).toBeGreaterThan(0);
+    expect(Math.abs(two - 2 * one)).toBeLessThanOrEqual(5);
+    expect([said.startsWith(' for two washes'), unsaid.includes('washes')]).toEqual([true, false]);
+  });
+
   it('keeps the recipe in order, with the bag and what comes out', () => {
     file('Isbrin', 'products');
     const recipe = screen.getByRole('region', { name: 'Finishing recipe' });
@@ -179,6 +200,25 @@ describe('the record', () => {
     const names = FILE.people.filter((p) => p.skills.includes('bath')).map((p) => p.name);
     for (const name of names) expect(await screen.findByTitle(name)).toBeInTheDocument();
     expect(screen.queryByTitle('Ivo Sand')).toBeNull();
+  });
+
+  it('tells what was learned of the dog from finished work, beneath what people have entered', () => {
+    const at = (day: number) => `2026-06-0${String(day)}T09:00:00.000Z`;
+    const work = [1, 2, 3].map((day) => ({
+      ...{
+        taskKey: `k:${String(day)}:lineBrush:1:1`,
+        dogId: idOf('Hale'),
+        step: 'lineBrush',
+        state: 'done',
+        version: 1,
+      },
+      ...{ startedAt: at(day), finishedAt: at(day), workedMs: 24 * 60_000, expectedMin: 20 },
+      ...(day === 3 ? { pauses: [{ at: at(day), cause: 'dog', zones: ['belly', 'underline'] }] } : {}),
+    })) as unknown as Work[];
+    show(rooms, { at: `/dogs/${idOf('Hale')}?part=record`, work });
+    const learned = screen.getByRole('region', { name: 'Learned from finished work' });
+    expect(learned).toHaveTextContent('Brushing20 % over the minutes expected in 3 tasks, asked for 1 break');
+    expect(learned).toHaveTextContent(/belly, underline ?a break in 1 of 3 tasks: plans give it 12 % more/);
   });
 
   it('is read only for the floor', () => {

@@ -47,7 +47,7 @@ export class PauseCauseDto extends CommandDto {
 }
 
 /** A pause of a task. */
-export class PauseDto {
+export class WorkPauseDto {
   @ApiProperty({ description: 'when' }) at!: string;
   @ApiPropertyOptional({ enum: PAUSE_CAUSES, description: 'not said when absent' }) cause?: PauseCause;
   @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'where the dog asked for it' }) zones?: ZoneId[];
@@ -137,8 +137,8 @@ export class WorkDto {
   @ApiPropertyOptional() expectedMin?: number;
   @ApiPropertyOptional({ enum: [1, 2], description: 'of work that goes flank by flank' }) flank?: 1 | 2;
   @ApiPropertyOptional() reason?: string;
-  @ApiPropertyOptional({ type: [PauseDto], description: 'pauses, the last of them last' })
-  pauses?: PauseDto[];
+  @ApiPropertyOptional({ type: [WorkPauseDto], description: 'pauses, the last of them last' })
+  pauses?: WorkPauseDto[];
 
   @ApiPropertyOptional({ type: [String], description: 'lines that were ticked, cautions that were met' })
   ticked?: string[];

@@ -2076,6 +2076,17 @@ export interface components {
         PublishedDto: {
             planId: string;
         };
+        WorkPauseDto: {
+            /** @description when */
+            at: string;
+            /**
+             * @description not said when absent
+             * @enum {string}
+             */
+            cause?: "dog" | "calledAway" | "equipment" | "other";
+            /** @description where the dog asked for it */
+            zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+        };
         WorkDto: VersionedWork;
         WorkListDto: {
             work: components["schemas"]["WorkDto"][];

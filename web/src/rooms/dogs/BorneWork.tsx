@@ -3,7 +3,7 @@
  * the minutes that plans give for them.
  */
 import type { BorneWork, BorneZone, CooperationTrend } from '@loyal-mane/core';
-import { borneWork, borneZones } from '@loyal-mane/core';
+import { borneWork, borneZones, workKind } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { METHODS } from '@loyal-mane/library/words';
 import { useDogWork } from '../../parts/useWork';
@@ -37,10 +37,32 @@ function zoneWords({ breaks, tasks, factor }: BorneZone): string {
   return `a break in ${String(breaks)} of ${counted(tasks, 'task')}: plans give it ${String(percent)} % more`;
 }
 
+/** Kinds of work that several steps share; others are called as their step. */
+const KIND_NAMES: Readonly<Record<string, string>> = {
+  brush: 'Brushing',
+  bath: 'Bathing',
+  dry: 'Drying',
+  trim: 'Trims',
+};
+
+/** Fewer tasks than this say nothing yet, unless the dog asked for a break. */
+const LEAST_TASKS = 3;
+
+/** Zones of which the same is told, together. */
+function together(zones: readonly BorneZone[]): BorneZone[][] {
+  const groups = new Map<string, BorneZone[]>();
+  for (const zone of zones) {
+    const told = zoneWords(zone);
+    groups.set(told, [...(groups.get(told) ?? []), zone]);
+  }
+  return [...groups.values()];
+}
+
 /** Told beneath what people have entered; nothing until something was finished. */
 export function BorneWorkOf({ dogId }: { dogId: string }) {
   const work = useDogWork(dogId);
-  const [kinds, zones] = [borneWork(dogId, work), borneZones(dogId, work)];
+  const kinds = borneWork(dogId, work).filter((k) => k.tasks >= LEAST_TASKS || k.breaks > 0);
+  const zones = together(borneZones(dogId, work));
   if (kinds.length === 0 && zones.length === 0) return null;
   return (
     <section aria-label="Learned from finished work">
@@ -48,14 +70,14 @@ export function BorneWorkOf({ dogId }: { dogId: string }) {
       <dl className="borne">
         {kinds.map((kind) => (
           <div key={kind.step}>
-            <dt>{METHODS[kind.step].name}</dt>
+            <dt>{KIND_NAMES[workKind(kind.step)] ?? METHODS[kind.step].name}</dt>
             <dd>{workWords(kind)}</dd>
           </div>
         ))}
-        {zones.map((borne) => (
-          <div key={borne.zone}>
-            <dt>{ZONE_NAMES[borne.zone]}</dt>
-            <dd>{zoneWords(borne)}</dd>
+        {zones.map((alike) => (
+          <div key={alike.map((z) => z.zone).join(' ')}>
+            <dt>{alike.map((z) => ZONE_NAMES[z.zone]).join(', ')}</dt>
+            <dd>{alike.slice(0, 1).map(zoneWords)}</dd>
           </div>
         ))}
       </dl>
