@@ -256,11 +256,11 @@ describe('a record shows what concerns the dog', () => {
     [
       'Dalmatian',
       ['bathSkippedWhenClean', 'ground'],
-      ['undercoat', 'jacketLies', 'fringed', 'wrapped', 'coatChange', 'weakLegs'],
+      ['undercoat', 'jacketLies', 'fringed', 'wrapped', 'coatChange', 'weakLegs', 'standsForDryer'],
     ],
     [
       'Samoyed',
-      ['undercoat', 'lastUndercoat', 'growsCoat', 'coatChange'],
+      ['undercoat', 'lastUndercoat', 'growsCoat', 'coatChange', 'standsForDryer'],
       ['jacketLies', 'wholeBath', 'bathSkippedWhenClean', 'wrapped'],
     ],
     ['Maltese', ['fringed', 'wrapped', 'liesForWork'], ['undercoat', 'jacketLies', 'paleRoots', 'wholeBath']],

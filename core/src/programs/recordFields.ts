@@ -9,6 +9,7 @@ import { CONSENTS, DOG_STATES } from '../kennel/vocabulary.js';
 import type { BreedFacts } from './careLibrary.js';
 import type { CareProgram, Condition } from './careProgram.js';
 import { PROGRAM_PARTS } from './programEdit.js';
+import { BLOWN } from './stepGroups.js';
 
 /** Conditions of programs that a field answers. */
 const ASKED_BY: Readonly<Partial<Record<keyof KennelDog, readonly Condition[]>>> = {
@@ -67,6 +68,7 @@ export function recordFields(
   return {
     has: (field) => {
       if (field === 'growsCoat') return breed.growOn.size > 0;
+      if (field === 'standsForDryer') return steps.some((step) => BLOWN.has(step));
       const ofCoat = OF_COATS[field];
       if (ofCoat !== undefined) return ofCoat(breed.coat);
       return ASKED_BY[field]?.some((c) => asked.has(c)) ?? true;

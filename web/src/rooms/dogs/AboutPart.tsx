@@ -10,7 +10,7 @@ import { libraryOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { RowForm } from '../../parts/rows/RowForm';
 import { Trail } from '../../parts/rows/Trail';
-import { aboutFields } from './dogFields';
+import { aboutFields, fieldsOf } from './dogFields';
 
 /** Name, breed, owner and other facts as a form; leads only. */
 export function AboutPart({ dog, kennel }: { dog: Dog; kennel: Kennel }) {
@@ -25,7 +25,7 @@ export function AboutPart({ dog, kennel }: { dog: Dog; kennel: Kennel }) {
         key={dog.id}
         list="dogs"
         row={row}
-        specs={aboutFields(rows, breeds)}
+        specs={aboutFields(rows, breeds, fieldsOf(dog, kennel))}
         kennel={rows}
         onDone={(saved) => {
           if (saved === null) void navigate('/dogs');

@@ -5,18 +5,19 @@
 import { App as AntApp, Button, Form, Input, InputNumber, Select, Switch } from 'antd';
 import type { FormItemProps } from 'antd';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { GROUNDS, WEAK_LEGS, ZONE_IDS, recordFields, sameValue } from '@loyal-mane/core';
+import { GROUNDS, WEAK_LEGS, ZONE_IDS, sameValue } from '@loyal-mane/core';
 import type { DogParts, RecordFields, WeakLeg } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { CONSENT_WORDS, METHODS, STATE_WORDS } from '@loyal-mane/library/words';
 import { DayField, dayRule } from '../../parts/DayField';
 import { FormRows } from '../../parts/FormRows';
-import { coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { draftOf, dropDraft, keepDraft } from '../../parts/rows/draft';
 import { useRooms } from '../../parts/useRooms';
 import { OwnPeople, Stays } from './CareFields';
 import { BorneWorkOf } from './BorneWork';
+import { fieldsOf } from './dogFields';
 
 const WEAK_WORDS: Readonly<Record<WeakLeg, string>> = { pastern: 'weak pasterns', hock: 'sinking hocks' };
 
@@ -182,12 +183,7 @@ export function RecordPart({ dog, lead }: { dog: Dog; lead: boolean }) {
 /** Fields of the record that concern this dog: other fields are not on its page. */
 function useFieldsOf(dog: Dog): RecordFields {
   const { kennel } = useRooms();
-  return useMemo(() => {
-    const library = libraryOf(kennel);
-    const breed = library.breeds.get(dog.breed);
-    const coat = coatOf(dog);
-    return recordFields(breed ?? { coat, growOn: new Set() }, library.programs[coat], dog.sex);
-  }, [kennel, dog]);
+  return useMemo(() => fieldsOf(dog, kennel), [kennel, dog]);
 }
 
 interface OfDog {

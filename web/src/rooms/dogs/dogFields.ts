@@ -1,9 +1,12 @@
 /*
  * Fields of a dog's form: who it is, its chip, its run, its owner, its ways, what was measured.
  */
-import type { DogMeasure, KennelFile } from '@loyal-mane/core';
-import { DOG_MEASURES, ZONE_IDS } from '@loyal-mane/core';
+import type { DogMeasure, KennelDog, KennelFile, RecordFields } from '@loyal-mane/core';
+import { DOG_MEASURES, ZONE_IDS, recordFields } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
+import type { Kennel } from '../../api/queries';
+import { coatOf, libraryOf } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
 import type { FieldSpec } from '../../parts/rows/fieldSpec';
 
 const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
@@ -41,9 +44,20 @@ export const firstFields = (kennel: KennelFile, breeds: readonly string[]): read
   { name: 'run', label: 'Run', kind: 'text' },
 ];
 
-/** Everything of a dog that is not about its coat. */
-export const aboutFields = (kennel: KennelFile, breeds: readonly string[]): readonly FieldSpec[] => [
-  ...firstFields(kennel, breeds),
+/** What concerns a dog, by its coat, breed and sex. */
+export function fieldsOf(dog: Dog, kennel: Kennel): RecordFields {
+  const library = libraryOf(kennel);
+  const breed = library.breeds.get(dog.breed);
+  const coat = coatOf(dog);
+  return recordFields(breed ?? { coat, growOn: new Set() }, library.programs[coat], dog.sex);
+}
+
+/** Everything of a dog that is not about its coat, as far as it concerns this one. */
+export function aboutFields(kennel: KennelFile, breeds: readonly string[], { has }: RecordFields): FieldSpec[] {
+  return [...firstFields(kennel, breeds), ...WAYS].filter(({ name }) => has(name as keyof KennelDog));
+}
+
+const WAYS: readonly FieldSpec[] = [
   { name: 'turnsInTub', label: 'Turns in the tub when asked', kind: 'switch' },
   { name: 'standsForDryer', label: 'Stands for the force dryer', kind: 'switch' },
   { name: 'temperament', label: 'Temperament: what the crew should know', kind: 'lines', wide: true },
