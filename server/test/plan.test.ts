@@ -236,7 +236,9 @@ it('plans again around somebody who is ill: nothing of that day is left with the
     published?.plan.activities.filter((a) => a.state === 'planned' && a.start.startsWith(DEMO.startDay)) ?? [];
   expect(today.length).toBeGreaterThan(10);
   expect(today.filter((a) => a.people.includes(missing.personId))).toEqual([]);
-  await maren.post(`/api/people/${missing.personId}/absences/remove`, { commandId: v7(), day: DEMO.startDay }).expect(200);
+  await maren
+    .post(`/api/people/${missing.personId}/absences/remove`, { commandId: v7(), day: DEMO.startDay })
+    .expect(200);
 });
 
 it('says how early and how late a task could be, and what waits for it', async () => {

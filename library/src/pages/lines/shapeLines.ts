@@ -172,7 +172,7 @@ export const TAILS: readonly PageLine[] = partOf('rear', [
   ),
   line(
     'tail.raised',
-    'Raised tail: held at its moving height, upstanding ends parallel to the topline, then straight off the end. A second person moves the dog: look with the tail down, up and moving.',
+    'Raised tail: held at its moving height, upstanding ends parallel to the topline, then straight off the end; left wider and heavier than you would like it at rest. A second person moves the dog: look with the tail down, up and moving.',
     all('tail:raised'),
     { topic: 'tail', zones: ['tail', 'tailTip'] },
   ),
@@ -251,7 +251,7 @@ export const SCISSORED_BODY: readonly PageLine[] = [
   }),
   line(
     'body.under',
-    'Underline and tuck-up: press the flank skin so that the edge stands out, release, look.',
+    'Underline and tuck-up: its place decides how the hind angle reads. Press the flank skin so that the edge stands out, release, look.',
     on('coat:scissored'),
     { zones: ['underline', 'loinSkirt'] },
   ),
@@ -322,7 +322,7 @@ export const LEGS: readonly PageLine[] = [
   }),
   line(
     'legs.assess',
-    'Look at pasterns and hocks in stance before you tidy them. Hind hocks keep more hair than front pasterns.',
+    'Look at pasterns and hocks in stance before you tidy them: low breeds sink. Hind hocks keep more hair than front pasterns.',
     { any: [...JACKETS, 'coat:double'], none: ['weakLegs'] },
     { topic: 'pasterns', zones: ['pastern', 'hock'] },
   ),
