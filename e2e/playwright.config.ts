@@ -6,6 +6,7 @@ import { CHROMIUM_OPTIONS } from '../scripts/chromiumOptions.mjs';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
+  globalSetup: './planDemo.ts',
   // Half as many again as cores: a browser test waits much.
   workers: Math.max(2, Math.ceil(os.availableParallelism() * 1.5)),
   // Slow machines take three times as long as a desk's.

@@ -5,7 +5,8 @@
 import type { Locator } from '@playwright/test';
 import { countdown, instantToMs } from '@loyal-mane/core';
 import type { Instant, Plan } from '@loyal-mane/core';
-import { START, another, expect, rested, signIn, test } from './world.js';
+import { START } from './start.js';
+import { another, expect, rested, signIn, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Patience for a slow machine; how fast a change is heard is measured by `npm run bench:server`. */

@@ -9,6 +9,7 @@ import { rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { test as base, expect } from '@playwright/test';
 import type { Browser, BrowserContext, Locator, Page } from '@playwright/test';
+import { LIVE_DEMO, START } from './start.js';
 import { Contract } from '../scripts/contract.mjs';
 
 /** Each of the processes that run tests side by side has a kennel, a server and a port of its own. */
@@ -17,8 +18,6 @@ const PORT = String(Number(process.env['E2E_PORT'] ?? '8490') + Number(LANE));
 const BASE_URL = `http://127.0.0.1:${PORT}`;
 const START_COMMAND = fileURLToPath(new URL('../scripts/start.mjs', import.meta.url));
 export const DATA_DIR = fileURLToPath(new URL(`../.data/e2e/${LANE}`, import.meta.url));
-/** Ten past eight in the morning of the demo's Wednesday. */
-export const START = '2026-06-17T06:10:00Z';
 const DEMO_PASSWORD = 'wrenfold-demo';
 
 /** Signs in and waits until the room stands. */
@@ -105,7 +104,7 @@ function watch(context: BrowserContext, troubles: string[]): void {
 async function startHouse(): Promise<ChildProcess> {
   rmSync(DATA_DIR, { recursive: true, force: true });
   const house = spawn(process.execPath, [START_COMMAND], {
-    env: { ...process.env, PORT, DATA_DIR, CLOCK_START: START, DATABASE_DURABILITY: 'fast' },
+    env: { ...process.env, PORT, DATA_DIR, CLOCK_START: START, LIVE_DEMO, DATABASE_DURABILITY: 'fast' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   // A worker that is ended by force leaves no server behind on the port of the next.

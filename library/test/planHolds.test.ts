@@ -9,7 +9,7 @@ import { breakLine, breakWords, namesOf } from '../src/words/index.js';
 const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const NOW_MS = Date.parse('2026-06-17T08:20:00Z');
 const MIN_MS = 60_000;
-const { kennel, plan } = liveDemo(DEMO, NOW_MS, 30);
+const { kennel, plan } = liveDemo(DEMO, NOW_MS, 4);
 const dogOf = (name: string): KennelFile['dogs'][number] => {
   const dog = kennel.dogs.find((d) => d.name === name);
   if (dog === undefined) throw new Error(`no dog is called ${name}`);
@@ -68,7 +68,7 @@ it('a ring that comes sooner breaks that dog’s finish, and no other dog', () =
     /must end by Friday 0\d:\d\d, with the ring at 08:30/,
   );
   // Planned again it holds again.
-  const again = planKennel({ ...kennel, entries }, CARE_LIBRARY, { nowMs: NOW_MS, previous: plan, rounds: 30 });
+  const again = planKennel({ ...kennel, entries }, CARE_LIBRARY, { nowMs: NOW_MS, previous: plan, rounds: 4 });
   expect(broken({ entries }, NOW_MS, again)).toEqual([]);
 });
 
@@ -126,7 +126,7 @@ it('a dog that was bathed long before its time is wet, and dried before anything
   expect(first).toMatchObject({ code: 'gap', dogId: bath.dogId, mark: '2026-06-17T08:20:00.000Z' });
   expect(breakWords(first, namesOf(kennel))).toMatch(/^has been wet since Wednesday 10:20: .* now\.$/);
   expect(breaks.filter((b) => b.dogId === bath.dogId)).toHaveLength(1);
-  const again = planKennel({ ...kennel, work }, CARE_LIBRARY, { nowMs: NOW_MS, previous: plan, rounds: 30 });
+  const again = planKennel({ ...kennel, work }, CARE_LIBRARY, { nowMs: NOW_MS, previous: plan, rounds: 4 });
   const next = again.activities
     .filter((a) => a.dogId === bath.dogId && a.state === 'planned' && a.entryId === bath.entryId)
     .slice(0, 3);

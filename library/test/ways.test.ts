@@ -13,6 +13,7 @@ import {
 import type { KennelDog, KennelFile, Plan, PlannedActivity, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PROGRAMS } from '../src/index.js';
 import { namesOf, noteWords, whyNotWords } from '../src/words/index.js';
+import { fewDogs } from './kennels/fewDogs.js';
 import { firstShowOf } from './kennels/firstShow.js';
 
 const WHOLE = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
@@ -26,6 +27,8 @@ const withDog = (name: string, more: Partial<KennelDog>, kennel = DEMO): KennelF
   ...kennel,
   dogs: kennel.dogs.map((d) => (d.name === name ? { ...d, ...more } : d)),
 });
+/** A plan of one dog alone: what is asked of it does not hang on the others. */
+const alone = (name: string, more: Partial<KennelDog>): Plan => planOf(fewDogs(withDog(name, more), [name]));
 const tasksOf = (plan: Plan, name: string): PlannedActivity[] =>
   plan.activities.filter((a) => a.dogId === dogOf(name).id && a.state === 'planned');
 const dayOf = (a: PlannedActivity): string => localDayOf(instantToMs(a.start), ZONE);
@@ -110,7 +113,7 @@ it('mats take minutes by their size, how tight they are and where; tight ones go
   expect(matsTogether([{ ...loose, tightness: 'tight', zone: 'armpit' }])).toBe(3.75);
   expect(matsTogether([{ ...loose, tightness: 'solid' }])).toBe(4);
   expect(matsTogether([{ ...loose, cm: 1 }])).toBe(1);
-  const task = tasksOf(planOf(withDog('Brisk', { mats: [{ ...loose, tightness: 'tight' }] })), 'Brisk').find(
+  const task = tasksOf(alone('Brisk', { mats: [{ ...loose, tightness: 'tight' }] }), 'Brisk').find(
     (a) => a.step === 'knots',
   );
   expect(task?.people.length).toBe(1);
@@ -137,12 +140,12 @@ it('a dog goes to the finisher and the bather who know it', () => {
 
 it('nothing is planned for a dog that is with its owner, and what it then lacks is told', () => {
   const tomorrow = addDays(DEMO.startDay, 1);
-  const late = planOf(withDog('Muir', { stays: [{ from: tomorrow, arrives: '12:00' as WallTime }] }));
+  const late = alone('Muir', { stays: [{ from: tomorrow, arrives: '12:00' as WallTime }] });
   const first = tasksOf(late, 'Muir')[0];
   expect(first === undefined ? 0 : instantToMs(first.start)).toBeGreaterThanOrEqual(
     wallToMs(tomorrow, '12:00' as WallTime, ZONE),
   );
-  const gone = planOf(withDog('Muir', { stays: [{ from: DEMO.startDay, until: DEMO.startDay }] }));
+  const gone = alone('Muir', { stays: [{ from: DEMO.startDay, until: DEMO.startDay }] });
   expect(isOut(gone, 'Muir')).toBe(true);
   const out = gone.unplaced.find((u) => u.dogId === dogOf('Muir').id && u.kind === 'show');
   expect(out === undefined ? '' : whyNotWords(out, namesOf(DEMO))).toMatch(/not in the kennel/);

@@ -91,11 +91,18 @@ async function fillOwn(knex: Knex, clock: Clock, kennels: KennelRepository, kenn
   return describe(kennels, given, true);
 }
 
-async function fillDemo(knex: Knex, clock: Clock, kennels: KennelRepository): Promise<SetUp> {
+/** The demo at a moment, or as it was planned for that moment before: tests start many, and plan it once. */
+function demoAt(nowMs: number): ReturnType<typeof liveDemo> {
+  const planned = process.env['LIVE_DEMO'];
+  if (planned !== undefined) return JSON.parse(readFileSync(planned, 'utf8')) as ReturnType<typeof liveDemo>;
   const text = readFileSync(new URL('../../library/demo/demo-kennel.json', import.meta.url), 'utf8');
   const read = readKennel(text, CARE_LIBRARY);
   if (!read.ok) throw new Error(`The demo kennel is not valid: ${JSON.stringify(read.issues[0])}`);
-  const { kennel, plan } = liveDemo(read.kennel, clock.nowMs());
+  return liveDemo(read.kennel, nowMs);
+}
+
+async function fillDemo(knex: Knex, clock: Clock, kennels: KennelRepository): Promise<SetUp> {
+  const { kennel, plan } = demoAt(clock.nowMs());
   await insertKennel(knex, clock, kennel, plan, () => ({ password: DEMO_PASSWORD, mustChange: false }));
   return describe(kennels, new Map(), true);
 }
