@@ -314,18 +314,24 @@ const jacketedNatural: readonly ProgramStep[] = [
   ...journey(),
 ];
 
+/** Clean and dry since its bath: one night in a clean crate, and the tests again (CP-40). */
+const ONE_NIGHT = 36 * 60;
+/** A dog that stands 45 minutes a day has its rough pass on two days: the fine pass is then the day after. */
+const TWO_NIGHTS = 60 * 60;
 const roughDays = within(dayStart(-8), dayEnd(-4), false, true);
+/** Its bath, which the fine pass needs as well where the rough pass is over. */
+const trimBathDays = within(dayStart(-8), dayEnd(-2), false, true);
 const fineDays = within(dayStart(-4), dayEnd(-2));
 
 const jacketedTrimmed: readonly ProgramStep[] = [
   within(dayStart(-15), dayEnd(-12))('shapeCheck', 'shapeCheck', { aim: aimDay(-14), skipWhenPast: true }),
-  roughDays('brushOut1', 'brushOut', { aim: aimDay(-5), anchor: true }),
-  roughDays('trimBath', 'bath', { lag: [0, 120] }),
-  roughDays('towel', 'towel', { lag: [0, 0] }),
-  roughDays('forceDry', 'forceDry', { lag: WET }),
-  roughDays('heatDry', 'heatDry', { lag: WARM }),
-  roughDays('dryCheck', 'dryCheck', { lag: [0, 20] }),
-  roughDays('combThrough', 'combThrough', { lag: [0, 60] }),
+  trimBathDays('brushOut1', 'brushOut', { aim: aimDay(-5), anchor: true }),
+  trimBathDays('trimBath', 'bath', { lag: [0, 120] }),
+  trimBathDays('towel', 'towel', { lag: [0, 0] }),
+  trimBathDays('forceDry', 'forceDry', { lag: WET }),
+  trimBathDays('heatDry', 'heatDry', { lag: WARM }),
+  trimBathDays('dryCheck', 'dryCheck', { lag: [0, 20] }),
+  trimBathDays('combThrough', 'combThrough', { lag: [0, 60] }),
   roughDays('roughTrim', 'roughTrim', { since: trimOf() }),
   within(dayStart(-6), dayEnd(-2))('towelSoak', 'towelSoak', {
     when: ['jacketNeedsTowel'],
@@ -341,16 +347,18 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   within(dayStart(-5), dayEnd(-2))('towelSoak', 'towelSoak', { when: ['towelTwice'] }),
   within(dayStart(-5), dayEnd(-2))('towelSet', 'towelSet', { when: ['towelTwice'], restMin: 24 * 60, lag: SOAKED }),
   within(dayStart(-5), dayEnd(-2))('towelRelease', 'towelRelease', { when: ['towelTwice'], lag: [0, 120] }),
+  // No blade on a coat that was washed longer ago than a night: the fine pass follows its bath, or the towel's release.
   fineDays('fineTrim', 'fineTrim', {
-    share: FINE_WITHOUT_WHISKERS,
-    since: trimOf(),
-    aim: aimDay(-3, '10:00'),
-    anchor: true,
+    ...{ share: FINE_WITHOUT_WHISKERS, aim: aimDay(-4, '10:00'), anchor: true, when: ['jacketLies'] },
+    since: [...trimOf(), ['roughTrim', 0, ONE_NIGHT, 'ifDone'], ['heatDry', 0, TWO_NIGHTS, 'ifDone']],
+  }),
+  fineDays('fineTrim', 'fineTrim', {
+    ...{ share: FINE_WITHOUT_WHISKERS, aim: aimDay(-3, '10:00'), anchor: true, when: ['jacketNeedsTowel'] },
+    since: [...trimOf(), ['towelRelease', 0, ONE_NIGHT, 'ifDone']],
   }),
   // Clipped some days before the show: what the blade left settles.
   fineDays('upperEars', 'upperEars', { since: trimOf(), when: ['upperEarsClipped'] }),
   fineDays('ears', 'ears', { since: trimOf(), when: ['earsTrimmed'] }),
-  fineDays('throat', 'throatThinned', { since: [['dryCheck', 0, CHECK_TO_SCISSORS, 'ifDone']] }),
   prep('brushOut1', 'brushOut', { aim: aimDay(-1), anchor: true }),
   prep('preTreat', 'preTreat'),
   prep('nails', 'nails'),
@@ -358,6 +366,8 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   ...bathToDry({ condition: true, force: true }),
   prep('lineBrush', 'lineBrush', { lag: [0, 120] }),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  // Thinners blend from the first day: throat and front come on the coat that was washed for the show.
+  prep('throat', 'throatThinned', { since: trimOf() }),
   prep('whiskers', 'whiskers'),
   prep('clip', 'clip', { since: trimOf() }),
   // Where a day fits before leaving, the washed jacket is set once more.

@@ -263,14 +263,15 @@ export const SCHOOLS: readonly School[] = [
         steps: ['throat'],
         tools: [{ tool: 'clipper', blade: THROAT_BLADE, heavyBlade: THICK_THROAT_BLADE }],
       },
+      // It settles for a week: clipped on the coat that is washed for the rough pass, which then comes early.
       {
         edit: 'window',
-        steps: ['throat'],
-        from: { of: 'prepDay', day: -12, at: 'start' },
+        steps: ['trimBath', 'throat'],
+        from: { of: 'prepDay', day: -8, at: 'start' },
         to: { of: 'prepDay', day: -7, at: 'end' },
-        aim: { of: 'prepDay', day: -8, time: '10:00' },
+        parts: ['preparation'],
       },
-      { edit: 'move', step: 'throat', before: 'brushOut1', parts: ['preparation'] },
+      { edit: 'move', step: 'throat', before: 'roughTrim', parts: ['preparation'] },
     ]),
   }),
   school('earTop', 'a', {

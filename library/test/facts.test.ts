@@ -392,6 +392,37 @@ describe('heavy coats go flank by flank', () => {
   });
 });
 
+describe('the trims of a jacket', () => {
+  const kennel = fewDogs(demo, ['Hale', 'Rusk']);
+  const plan = sharedPlan({ ...kennel, work: [] }, { nowMs: NOW_MS, rounds: 0 });
+  const HOUR_MS = 3_600_000;
+
+  it('are cut on a clean coat: the fine pass within two nights of its bath or of the towel, throat and front on the day of one', () => {
+    const trims = plan.activities.filter(
+      (a) => a.state === 'planned' && (a.step === 'fineTrim' || a.step === 'throat'),
+    );
+    expect(new Set(trims.map((a) => a.step)).size).toBe(2);
+    for (const trim of trims) {
+      const mine = plan.activities.filter((a) => a.entryId === trim.entryId && a.end <= trim.start);
+      const wet = mine.filter((a) => a.step === 'heatDry' || a.step === 'towelRelease').at(-1);
+      const hours = (Date.parse(trim.start) - Date.parse(wet?.end ?? '')) / HOUR_MS;
+      expect([trim.step, hours <= (trim.step === 'throat' ? 10 : 60)]).toEqual([trim.step, true]);
+      const tested = mine.filter((a) => a.step === 'dryCheck').at(-1);
+      expect(tested?.start.slice(0, 10)).toBe(trim.start.slice(0, 10));
+    }
+  });
+
+  it('a throat that is clipped settles for a week, and is clipped on the coat that was washed for the rough pass', () => {
+    const { program } = programOf({ ...dogOf('Hale'), schools: { throat: 'a' } });
+    const steps = program.preparation;
+    const at = (step: StepId): number => steps.findIndex((s) => s.step === step);
+    expect(at('throat')).toBeGreaterThan(at('combThrough'));
+    expect(at('throat')).toBeLessThan(at('roughTrim'));
+    expect(steps[at('throat')]).toMatchObject({ to: { of: 'prepDay', day: -7 } });
+    expect(steps[at('trimBath')]).toMatchObject({ to: { of: 'prepDay', day: -7 } });
+  });
+});
+
 describe('ears whose upper part is clipped', () => {
   const kennel = fewDogs(demo, ['Hale']);
   const stepsOf = (k: KennelFile): PlannedActivity[] =>

@@ -54,6 +54,7 @@ export type Condition =
   | 'undercoatHeavy'
   | 'undercoatLight'
   | 'jacketNeedsTowel'
+  | 'jacketLies'
   | 'wholeBath'
   | 'whitesOnly'
   | 'bathed'

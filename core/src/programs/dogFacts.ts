@@ -189,6 +189,8 @@ export function isMet(condition: Condition, dog: KennelDog, entry: EntryFacts): 
       return undercoatLoad(dog, entry.day) === 'light';
     case 'jacketNeedsTowel':
       return !dog.jacketLies;
+    case 'jacketLies':
+      return dog.jacketLies;
     case 'wholeBath':
       return dog.wholeBath;
     case 'whitesOnly':

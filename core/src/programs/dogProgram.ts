@@ -229,7 +229,11 @@ function sharedTrims(program: CareProgram, facts: EntryFacts): Reasoned[] {
   const rough = program.preparation.findIndex((s) => s.step === 'roughTrim' && s.skipWhenPast);
   const early = rough < 0 ? 0 : rough + 1 - firstEarly(program.preparation, rough);
   const edits: ProgramEdit[] = [{ edit: 'drop', steps: ['naturalTrim'] }];
-  if (early > 0) edits.push({ edit: 'cut', from: firstEarly(program.preparation, rough), count: early });
+  // A fine pass before the show bath needs its own: only the rough pass is shared.
+  const fine = program.preparation.findIndex((s) => s.step === 'fineTrim');
+  if (rough >= 0 && fine < program.preparation.findIndex((s) => s.step === 'bath'))
+    edits.push({ edit: 'drop', steps: ['roughTrim'] });
+  else if (early > 0) edits.push({ edit: 'cut', from: firstEarly(program.preparation, rough), count: early });
   return [{ edits, why }];
 }
 

@@ -15,7 +15,7 @@ import { BLOWN } from './stepGroups.js';
 const ASKED_BY: Readonly<Partial<Record<keyof KennelDog, readonly Condition[]>>> = {
   undercoat: ['undercoatHeavy', 'undercoatLight'],
   lastUndercoat: ['undercoatHeavy', 'undercoatLight'],
-  jacketLies: ['jacketNeedsTowel'],
+  jacketLies: ['jacketNeedsTowel', 'jacketLies'],
   towelSets: ['towelTwice'],
   towelAfterBath: ['towelAfterBath'],
   fringed: ['fringed', 'notFringed'],

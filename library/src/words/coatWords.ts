@@ -20,6 +20,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   undercoatHeavy: 'the undercoat is heavy',
   undercoatLight: 'the undercoat is light',
   jacketNeedsTowel: 'the jacket does not lie by itself',
+  jacketLies: 'the jacket lies by itself',
   wholeBath: 'the whole dog is bathed',
   whitesOnly: 'only the whites are bathed',
   bathed: 'it is bathed',

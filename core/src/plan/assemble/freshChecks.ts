@@ -11,7 +11,7 @@ const TESTS: ReadonlySet<StepId> = new Set(['dryCheck']);
 /** Standing without a blade: on another day it needs no test. */
 const STANDS: ReadonlySet<StepId> = new Set(['outlineCheck']);
 /** Steps that come again on another day, each directly after the one before it. */
-const AGAIN: readonly StepId[] = ['combThrough', 'dryCheck'];
+export const AGAIN: readonly StepId[] = ['combThrough', 'dryCheck'];
 const AGAIN_LAG_MIN = 20;
 /** From one day's last cut to the next day's first test, at least. */
 const ANOTHER_DAY_MIN = 12 * 60;

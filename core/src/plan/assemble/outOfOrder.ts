@@ -5,6 +5,7 @@ import type { WorkRecord } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
 import type { ProgramStep } from '../../programs/careProgram.js';
 import { BATHS, BLADES, WET_RUN } from '../../programs/stepGroups.js';
+import { AGAIN } from './freshChecks.js';
 import type { Estimate } from '../../programs/estimate.js';
 import type { Instant } from '../../time/localDay.js';
 import type { TaskKey } from '../../units/ids.js';
@@ -55,6 +56,7 @@ const STILL_WANTED: readonly StepId[] = [
 export function splitPassedOver(
   wanted: readonly WantedStep[],
   today: Instant,
+  recordOf: (key: TaskKey) => WorkRecord | undefined,
 ): { todo: WantedStep[]; passedOver: WantedStep[] } {
   const last = wanted.findLastIndex((w) => w.record?.startedAt !== undefined);
   const begun = wanted.slice(0, last + 1).filter((w) => w.record?.startedAt !== undefined);
@@ -62,17 +64,38 @@ export function splitPassedOver(
   const next = late.filter((w) => STILL_WANTED.includes(w.step.step));
   const rest = wanted.slice(last + 1);
   const dry = isWet(wanted[last]) ? nextCheck(rest) : 0;
-  // A coat that was tested on an earlier day is tested again before a blade, where that comes before its next bath.
-  const isFresh = (wanted[last]?.record?.startedAt ?? '') >= today;
-  const tested = Math.max(dry, isFresh || isWashedBefore(rest, nextCheck(rest)) ? 0 : nextCheck(rest));
-  const [blades, others] = [next.filter((w) => BLADES.has(w.step.step)), next.filter((w) => !BLADES.has(w.step.step))];
+  const [blades, others] = [next.filter(isBlade), next.filter((w) => !isBlade(w))];
+  const [blade] = blades;
+  // A coat that was tested on an earlier day is tested again before a blade: with what comes anyway, or for it.
+  const isTested = blade === undefined || dry > 0 || (wanted[last]?.record?.startedAt ?? '') >= today;
+  const soon = isTested || isWashedBefore(rest, nextCheck(rest)) ? dry : nextCheck(rest);
+  const tests = isTested || soon > dry ? [] : testsBefore(blade, wanted, recordOf);
   return {
     todo: [
-      ...[...begun, ...rest.slice(0, dry), ...others.map(atOnce)],
-      ...[...rest.slice(dry, tested), ...blades.map(atOnce), ...rest.slice(tested)],
+      ...[...begun, ...rest.slice(0, dry), ...others.map(atOnce), ...rest.slice(dry, soon)],
+      ...[...tests, ...blades.map(afterTest), ...rest.slice(soon)],
     ],
     passedOver: late.filter((w) => !STILL_WANTED.includes(w.step.step)),
   };
+}
+
+const isBlade = (w: WantedStep): boolean => BLADES.has(w.step.step);
+
+/** Number of tests that are put in for work that is late; no chain has so many of its own. */
+const PUT_IN = 90;
+
+/** A comb-through and the two tests, as the chain has them, in the days of a blade that is late. */
+function testsBefore(
+  { times: { fromMs, toMs, wanted: days } }: WantedStep,
+  wanted: readonly WantedStep[],
+  recordOf: (key: TaskKey) => WorkRecord | undefined,
+): WantedStep[] {
+  return AGAIN.flatMap((id) => {
+    const like = wanted.find((w) => w.step.step === id);
+    if (like === undefined) return [];
+    const key = like.times.key.replace(/:\d+:\d+$/, `:${String(PUT_IN)}:1`) as TaskKey;
+    return [{ ...atOnce(like), record: recordOf(key), times: { ...like.times, key, fromMs, toMs, wanted: days } }];
+  });
 }
 
 /** Place after the next dry check; 0 = there is none. */
@@ -87,6 +110,11 @@ function isWashedBefore(steps: readonly WantedStep[], end: number): boolean {
 /** A wet coat is dried before anything else is made good: nothing comes between the tub and the dry check. */
 function isWet(begun: WantedStep | undefined): boolean {
   return begun !== undefined && WET_RUN.has(begun.step.step);
+}
+
+/** A blade out of its order waits for nothing but the tests of its day. */
+function afterTest(w: WantedStep): WantedStep {
+  return { ...w, step: { ...atOnce(w).step, since: w.step.since.filter((s) => s.step === 'dryCheck') } };
 }
 
 /** A step out of its order follows nothing closely. */

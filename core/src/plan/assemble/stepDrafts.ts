@@ -109,6 +109,7 @@ export function draftSteps(context: DraftContext, frame: ChainFrame, steps: read
   const { todo, passedOver } = splitPassedOver(
     wantedSteps(context, frame, steps),
     msToInstant(context.input.grid.msOf(0)),
+    (key) => context.work.get(key),
   );
   for (const w of passedOver) leaveOut(context, frame, w.step.step, 'passedOver');
   const drafts: StepDraft[] = [];
