@@ -2,7 +2,7 @@
  * Steps that only one side of a school asks for.
  */
 import type { ProgramStep } from '@loyal-mane/core';
-import { WET, aimDay, prep, within } from './programSteps.js';
+import { WET, aimDay, dayEnd, dayStart, prep, within } from './programSteps.js';
 
 /** A bath between show days, for coats that are washed each day. */
 export const BATH_BETWEEN: readonly ProgramStep[] = betweenBath();
@@ -20,6 +20,17 @@ function betweenBath(): readonly ProgramStep[] {
 
 /** Glands emptied by trained hands, at once before a bath. */
 export const GLANDS_STEP: ProgramStep = prep('glands', 'glands');
+
+/** Mats that are worked after the air of an early bath, where that bath is still to come. */
+export const MATS_AT_EARLY_BATH: ProgramStep = within(
+  dayStart(-7),
+  dayEnd(-3),
+  false,
+  true,
+)('knots', 'knots', {
+  times: 'mats',
+  when: ['hasMats'],
+});
 
 /** Tangles kept for body come out within two days of the show. */
 export const TANGLES_OUT: ProgramStep = within({ of: 'ring', min: 15 }, { of: 'ringDay', day: 2, at: 'end' })(

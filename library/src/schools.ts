@@ -16,7 +16,14 @@ import type {
   ToolKind,
   ToolNeed,
 } from '@loyal-mane/core';
-import { BATH_BETWEEN, BRUSH_OUT_STEP, GLANDS_STEP, LIGHT_BLOW_OUT_STEP, TANGLES_OUT } from './schoolSteps.js';
+import {
+  BATH_BETWEEN,
+  BRUSH_OUT_STEP,
+  GLANDS_STEP,
+  LIGHT_BLOW_OUT_STEP,
+  MATS_AT_EARLY_BATH,
+  TANGLES_OUT,
+} from './schoolSteps.js';
 
 const NONE: SchoolSide = { edits: [], refusedWhen: [] };
 
@@ -106,11 +113,26 @@ export const SCHOOLS: readonly School[] = [
     otherWhenOn: ['scissored'],
     b: side(
       [
-        { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
         // Washed twice, blown outward, brushed out between air and heat: nothing is brushed before the tub.
         { edit: 'drop', steps: ['brushOut1', 'brushOut2'], parts: ['preparation'], coats: ['scissored'] },
-        { edit: 'move', step: 'knots', before: 'lineBrush', parts: ['preparation'], coats: ['scissored'] },
+        // At the first bath that is still to come: the early one, or the show's.
+        {
+          edit: 'move',
+          step: 'knots',
+          before: 'lineBrush',
+          isLast: true,
+          parts: ['preparation'],
+          coats: ['scissored'],
+        },
+        {
+          edit: 'insert',
+          before: 'lineBrush',
+          steps: [MATS_AT_EARLY_BATH],
+          parts: ['preparation'],
+          coats: ['scissored'],
+        },
         { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'], coats: notOf(['scissored']) },
+        { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
       ],
       ['tightMats', 'noBathUntilClear'],
     ),

@@ -217,6 +217,20 @@ describe('curl with loose mats', () => {
     expect(idsOf(programOf({ ...dog, mats: [] }, { nextShow: true }).program.preparation)).toContain('brushOut1');
   });
 
+  it('in the plan too: once, at the first bath that is still to come', () => {
+    const mats = [{ zone: 'armpit' as const, tightness: 'loose' as const }];
+    for (const name of ['Lovage', 'Nocci']) {
+      const one = fewDogs(demo, [name]);
+      const kennel = { ...one, work: [], dogs: one.dogs.map((d) => ({ ...d, mats })) };
+      const { activities } = sharedPlan(kennel, { nowMs: NOW_MS, rounds: 0 });
+      const [knots, ...more] = activities.filter((a) => a.step === 'knots' && a.kind === 'show');
+      expect([name, knots === undefined, more.length]).toEqual([name, false, 0]);
+      const before = activities.filter((a) => a.entryId === knots?.entryId && a.end <= (knots?.start ?? ''));
+      expect(before.filter((a) => a.step === 'forceDry')).toHaveLength(1);
+      expect(before.filter((a) => a.step === 'heatDry')).toHaveLength(0);
+    }
+  });
+
   it('tight mats ask for the brush first, whatever was chosen', () => {
     const dog = {
       ...dogOf('Brisk'),

@@ -42,8 +42,8 @@ type Change =
   | { readonly edit: 'insert'; readonly before: StepId; readonly steps: readonly ProgramStep[] }
   /** Other steps in the place of one, under its conditions and their own. */
   | { readonly edit: 'replace'; readonly step: StepId; readonly by: readonly ProgramStep[] }
-  /** Takes a step out and puts it before the first of another name. */
-  | { readonly edit: 'move'; readonly step: StepId; readonly before: StepId }
+  /** Takes a step out and puts it before the first of another name, or the last. */
+  | { readonly edit: 'move'; readonly step: StepId; readonly before: StepId; readonly isLast?: boolean }
   /** Takes steps out of the preparation and puts them before the first of a name in another part. */
   | {
       readonly edit: 'carry';
@@ -146,7 +146,7 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
         s.step === e.step ? e.by.map((b) => ({ ...b, when: [...s.when, ...b.when] })) : [s],
       );
     case 'move':
-      return moveBefore(steps, e.step, e.before);
+      return moveBefore(steps, e.step, e.before, e.isLast === true);
     case 'assume':
       return assumed(steps, e.condition, e.value);
     case 'perDay':
@@ -185,13 +185,19 @@ function withSince(s: ProgramStep, since: StepId, min: number, max: number): Pro
   return { ...s, since: s.since.map((x) => (x.step === since ? { step: since, min, max } : x)) };
 }
 
-function insertBefore(steps: readonly ProgramStep[], before: StepId, added: readonly ProgramStep[]) {
-  const at = steps.findIndex((s) => s.step === before);
+function insertBefore(steps: readonly ProgramStep[], before: StepId, added: readonly ProgramStep[], isLast = false) {
+  const isIt = (s: ProgramStep): boolean => s.step === before;
+  const at = isLast ? steps.findLastIndex(isIt) : steps.findIndex(isIt);
   // A part that does not have the step has no place for what belongs to it.
   return at < 0 ? steps : [...steps.slice(0, at), ...added, ...steps.slice(at)];
 }
 
-function moveBefore(steps: readonly ProgramStep[], step: StepId, before: StepId): readonly ProgramStep[] {
+function moveBefore(
+  steps: readonly ProgramStep[],
+  step: StepId,
+  before: StepId,
+  isLast: boolean,
+): readonly ProgramStep[] {
   const moved = steps.filter((s) => s.step === step);
   return moved.length === 0
     ? steps
@@ -199,6 +205,7 @@ function moveBefore(steps: readonly ProgramStep[], step: StepId, before: StepId)
         steps.filter((s) => s.step !== step),
         before,
         moved,
+        isLast,
       );
 }
 

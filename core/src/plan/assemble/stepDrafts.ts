@@ -3,9 +3,6 @@
  * what is done or running fixed where it was.
  */
 import type { Assignment } from '@loyal-mane/engine';
-import { columnOf } from '../../coat/coatClass.js';
-import type { CoatColumn } from '../../coat/coatClass.js';
-import type { ZoneId } from '../../coat/zones.js';
 import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { KennelEntry, WorkRecord } from '../../kennel/kennelFile.js';
 import type { StepId } from '../../kennel/vocabulary.js';
@@ -16,15 +13,12 @@ import { workLimits } from '../../kennel/limits.js';
 import { NO_WORK, WET_RUN } from '../../programs/stepGroups.js';
 import { instantToMs, msToInstant, wallToMs } from '../../time/zone.js';
 import type { TaskKey } from '../../units/ids.js';
-import type { MinutesRow, ProgramStep } from '../../programs/careProgram.js';
-import { cooperationFactor } from '../../programs/cooperation.js';
-import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../programs/dogFacts.js';
-import { matSkill, matsTogether } from '../../programs/matMinutes.js';
+import type { ProgramStep } from '../../programs/careProgram.js';
+import { coatClassOf, isPuppy } from '../../programs/dogFacts.js';
+import { matSkill } from '../../programs/matMinutes.js';
 import { barOf, needsOfCoat } from '../../programs/mayTrim.js';
 import { standMinutesOf } from '../../programs/dogProgram.js';
-import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
-import { atPace, estimate } from '../../programs/estimate.js';
-import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
+import type { Estimate } from '../../programs/estimate.js';
 import { FreshChecks } from './freshChecks.js';
 import { splitPassedOver } from './outOfOrder.js';
 import type { StepTimes, WantedStep, WhoMay } from './outOfOrder.js';
@@ -32,9 +26,10 @@ import { markMs } from './marks.js';
 import { widened } from './ways.js';
 import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
-import { sessionAtPace, middlePace, pacesOf } from './assigneePace.js';
+import { sessionAtPace, pacesOf } from './assigneePace.js';
 import type { PlanInput } from './planInput.js';
 import { carriedAfter, slotsInRun } from './roundedRun.js';
+import { addEstimates, stepMinutes } from './stepMinutes.js';
 import { keepDistance } from './treatmentDistance.js';
 
 /** One step of a chain, still in instants. */
@@ -137,6 +132,7 @@ class Sessions {
   /** Minutes of a rough pass whose days are over. */
   private missed: Estimate | null = null;
   private isPutIn = false;
+  private hasMatWork = false;
   /** A puppy's sitting, and the pause after it. */
   private readonly sittingMin: number;
   private readonly pauseMin: number;
@@ -156,6 +152,8 @@ class Sessions {
     const { input } = this.context;
     const { dog, entry } = this.frame;
     const step = given.times === 'mats' && given.skill === null ? { ...given, skill: matSkill(dog.mats ?? []) } : given;
+    // Mats come out once: where an earlier place for it is still to come, a later one falls away.
+    if (step.times === 'mats' && this.hasMatWork) return [];
     const occurrence = (this.occurrences.get(step.step) ?? 0) + 1;
     this.occurrences.set(step.step, occurrence);
     const who = peopleFor(input, step, dog, entry);
@@ -202,11 +200,13 @@ class Sessions {
     const allowed = isWide ? widened(wanted, step, marks) : wanted;
     const window = keepDistance(step, dog, allowed, marks.zone, marks.departMs);
     const past = step.skipWhenPast && window.toMs - planned * MINUTE_MS < input.nowMs;
+    if (past && record === undefined && step.times === 'mats') return [];
     if (past && record === undefined) {
       if (step.step === 'roughTrim') this.missed = minutes;
       if (session === 1) leaveOut(context, frame, step.step, 'past');
       return [];
     }
+    if (step.times === 'mats') this.hasMatWork = true;
     const fresh = this.isPutIn ? { tests: [], step, roomMin: Infinity } : this.checks.before(step, planned / sessions);
     const room = Math.min(most, Math.max(SLOT_MIN, fresh.roomMin));
     // Tests keep their numbers whether or not the blade has begun: they are the same tasks.
@@ -244,90 +244,9 @@ function carryOn(run: RunMinutes, minutes: number, most: number, careful: boolea
   run.carriedMin = carriedAfter(minutes, run.carriedMin, slotsInRun(minutes, run.carriedMin, most, careful));
 }
 
-/** Minutes of each step for this dog, asked in the chain's order: how a coat was prepared tells on what follows. */
-function stepMinutes(input: PlanInput, frame: ChainFrame): (step: ProgramStep, who: WhoMay) => Estimate {
-  const { dog } = frame;
-  const puppy = isPuppy(dog, input);
-  const coat = coatClassOf(dog, input.library);
-  const day = frame.marks.prepDay;
-  const since = frame.trimmedOn === null ? dog : { ...dog, lastTrim: frame.trimmedOn };
-  const facts = estimateFacts(since, input.library, day, puppy);
-  const preparing = preparation(columnOf(coat), undercoatLoad(dog, day) === 'heavy');
-  return (step, who) => {
-    const row = input.library.minutes[step.row];
-    if (row === undefined) throw new Error(`draftSteps: no row "${step.row}" in the minutes table`);
-    const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
-    const own: EstimateFacts = {
-      ...facts,
-      ...preparing(step.step, row),
-      cooperation: cooperationFactor(dog, step.step, touched(input, step.step, row), (z) =>
-        input.library.hairShare(coat, z),
-      ),
-    };
-    const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
-    const crew = { factor: middlePace(input, step.step, who), logs: 0 };
-    const paced = atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
-    if (step.flank !== 2) return paced;
-    const second = input.pace.secondFlank(dog.id, step.step);
-    return second.logs === 0 ? paced : atPace(paced, { factor: second.factor, logs: paced.logs });
-  };
-}
-
-/** Zones that a step touches: those of its trim, or the whole coat where it goes over the whole coat. */
-function touched(input: PlanInput, step: StepId, row: MinutesRow): readonly ZoneId[] | 'all' | null {
-  return input.library.stepZones(step) ?? (row.scale === 'whole' ? 'all' : null);
-}
-
-/** Follows through a chain whether the coat comes from the brush, or with its undercoat left in. */
-function preparation(column: CoatColumn, loaded: boolean): (step: StepId, row: MinutesRow) => Partial<EstimateFacts> {
-  let before: 'nothing' | 'brushed' | 'blown' = 'nothing';
-  return (step, row) => {
-    if (step === 'brushOut1' || step === 'brushOut2') before = 'brushed';
-    if (step === 'blowOut' || (step === 'undercoat' && before === 'nothing')) before = 'blown';
-    // A checked coat ends the bath; the next one begins anew.
-    if (step === 'dryCheck') before = 'nothing';
-    // Coats that are always brushed out first have that in their minutes already; double coats come either way.
-    if (row.wet === null || before === 'blown' || column !== 'double') return {};
-    if (before === 'brushed') return { prepared: 'brushedOut' };
-    return loaded ? { prepared: 'undercoatIn' } : {};
-  };
-}
-
 /** Judging takes the time that it takes. */
 function isExact(step: ProgramStep): boolean {
   return step.from.of === 'ring' && step.to.of === 'ring' && step.step === 'ring';
-}
-
-/** Share of a trim that is left when somebody has locked zones, or a state leaves some alone. */
-function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolean, day: LocalDay): number {
-  const breed = input.library.breeds.get(dog.breed);
-  if (breed === undefined) return 1;
-  const own = trimDogOf(dog, puppy, day);
-  if (own.locked.length === 0 && (own.leftAlone ?? []).length === 0) return 1;
-  const zones = trimZonesOf(step, own, breed, input.library);
-  return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
-}
-
-function timesOf(step: ProgramStep, dog: KennelDog): number {
-  if (step.times === 'once') return 1;
-  return step.times === 'mats' ? matsTogether(dog.mats ?? []) : Math.max(1, (dog.unready ?? []).length);
-}
-
-function longer(e: Estimate, minutes: number): Estimate {
-  if (minutes === 0) return e;
-  const middleMin = Math.max(1, e.middleMin + minutes);
-  const ratio = middleMin / e.middleMin;
-  return { ...e, middleMin, p20Min: e.p20Min * ratio, p80Min: e.p80Min * ratio, usualMin: middleMin };
-}
-
-function addEstimates(x: Estimate, y: Estimate): Estimate {
-  return {
-    middleMin: x.middleMin + y.middleMin,
-    p20Min: x.p20Min + y.p20Min,
-    p80Min: x.p80Min + y.p80Min,
-    usualMin: x.usualMin + y.usualMin,
-    logs: x.logs,
-  };
 }
 
 function standMinutes(input: PlanInput, dog: KennelDog): number {
