@@ -164,19 +164,30 @@ describe('mat work', () => {
     { zone: 'tail', tightness: 'tight' },
   ];
 
-  it('is finished zone by zone: what is not said to be out stays in', async () => {
+  const benchAfter = (ms: number): void => {
     const kennel = {
       ...KENNEL,
       dogs: KENNEL.dogs.map((d) => (d.id === dog.id ? { ...d, marks: { ...d.marks, mats } } : d)),
     } as never;
     show(<BenchRoom />, {
-      signIn: bather.signIn,
-      at: '/bench',
-      nowMs: instantToMs(bath.start) + 120_000,
-      kennel,
+      ...{ signIn: bather.signIn, at: '/bench', nowMs: instantToMs(bath.start) + ms, kennel },
       view: { published: stored({ ...PLAN, activities: [...PLAN.activities, knots] }) },
       work: [running(knots, [])],
     });
+  };
+
+  it('is asked of too where it was done before it was started', async () => {
+    benchAfter(20_000);
+    fireEvent.click(screen.getByRole('button', { name: /is finished$/ }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Yes, it was done before' }));
+    expect(await screen.findByText(/which mats are out\?/)).toBeVisible();
+    fireEvent.click(screen.getByRole('checkbox', { name: /^tail/ }));
+    await settled(() => fireEvent.click(screen.getByRole('button', { name: 'Finish, 1 still in' })));
+    expect(waiting().at(-1)).toMatchObject({ command: 'finish', doneBefore: true, matsOut: [{ zone: 'tail' }] });
+  });
+
+  it('is finished zone by zone: what is not said to be out stays in', async () => {
+    benchAfter(120_000);
     fireEvent.click(screen.getByRole('button', { name: /is finished$/ }));
     const dialog = await screen.findByRole('dialog');
     expect(dialog).toHaveTextContent('which mats are out?');

@@ -45,6 +45,9 @@ export default function BenchRoom() {
   );
 }
 
+/** A finish of work that was done before it was started here. */
+type Finish = { readonly doneBefore?: true };
+
 function Bench() {
   const { kennel, names, now, personId, tasks, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
@@ -52,12 +55,16 @@ function Bench() {
   const { tap, tick, sayWhy, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
-  const [askedMats, setAskedMats] = useState<BenchTask | null>(null);
+  const [askedMats, setAskedMats] = useState<{ readonly task: BenchTask; readonly more: Finish } | null>(null);
   const [tooSoon, setTooSoon] = useState<BenchTask | null>(null);
   const give = (t: BenchTask, command: WorkCommand | 'undo'): void => {
-    if (command === 'finish' && isTooSoon(t, now)) setTooSoon(t);
-    else if (command === 'finish' && matsOn(kennel, t).length > 0) setAskedMats(t);
-    else tap(t, command);
+    if (command !== 'finish') tap(t, command);
+    else if (isTooSoon(t, now)) setTooSoon(t);
+    else finish(t, {});
+  };
+  const finish = (task: BenchTask, more: Finish): void => {
+    if (matsOn(kennel, task).length > 0) setAskedMats({ task, more });
+    else tap(task, 'finish', more);
   };
   const page = task === null ? null : pageOf(task.activity, kennel, names.zone, methods);
   const ticking = tickingOf(task, tick);
@@ -139,7 +146,7 @@ function Bench() {
         cancelText="Go on working"
         onCancel={() => setTooSoon(null)}
         onOk={() => {
-          if (tooSoon !== null) tap(tooSoon, 'finish', { doneBefore: true });
+          if (tooSoon !== null) finish(tooSoon, { doneBefore: true });
           setTooSoon(null);
         }}
       >
@@ -147,13 +154,13 @@ function Bench() {
           `${names.dog(tooSoon.activity.dogId)}, ${METHODS[tooSoon.activity.step].name.toLowerCase()}: started less than a minute ago. Its minutes will not count for later estimates.`}
       </Modal>
       <MatsDialog
-        key={askedMats?.activity.key}
-        task={askedMats}
-        mats={askedMats === null ? [] : matsOn(kennel, askedMats)}
-        name={askedMats === null ? '' : names.dog(askedMats.activity.dogId)}
+        key={askedMats?.task.activity.key}
+        task={askedMats?.task ?? null}
+        mats={askedMats === null ? [] : matsOn(kennel, askedMats.task)}
+        name={askedMats === null ? '' : names.dog(askedMats.task.activity.dogId)}
         onCancel={() => setAskedMats(null)}
         onDone={(matsOut) => {
-          if (askedMats !== null) tap(askedMats, 'finish', { matsOut });
+          if (askedMats !== null) tap(askedMats.task, 'finish', { ...askedMats.more, matsOut });
           setAskedMats(null);
         }}
       />
