@@ -112,6 +112,10 @@ async function startsAndPauses(bench: Page, page: Page): Promise<void> {
   await expect(lane.locator('.block.running')).toHaveAttribute('aria-label', new RegExp(`${dog}.*running`));
   await bench.getByRole('button', { name: 'Pause' }).click();
   await expect(lane.locator('.block.paused')).toHaveCount(1, { timeout: FOLLOWS_MS });
+  const why = bench.getByRole('region', { name: 'Why the pause' });
+  await why.getByRole('button', { name: 'The dog needs a break' }).click();
+  await why.getByRole('button', { name: 'Nowhere in particular' }).click();
+  await expect(why).toHaveCount(0);
   await bench.getByRole('button', { name: 'Go on' }).click();
   await expect(bench.getByRole('button', { name: 'Pause' })).toBeEnabled();
 }

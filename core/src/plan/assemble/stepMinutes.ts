@@ -36,7 +36,7 @@ export function stepMinutes(input: PlanInput, frame: MinutesOf): (step: ProgramS
   const preparing = preparation(columnOf(coat), undercoatLoad(dog, day) === 'heavy');
   return (step, who) => {
     const row = input.library.minutes[step.row];
-    if (row === undefined) throw new Error(`draftSteps: no row "${step.row}" in the minutes table`);
+    if (row === undefined) throw new Error(`stepMinutes: no row "${step.row}" in the minutes table`);
     const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
     const own: EstimateFacts = {
       ...facts,
