@@ -225,7 +225,7 @@ describe('curl with loose mats', () => {
       const { activities } = sharedPlan(kennel, { nowMs: NOW_MS, rounds: 0 });
       const [knots, ...more] = activities.filter((a) => a.step === 'knots' && a.kind === 'show');
       expect([name, knots === undefined, more.length]).toEqual([name, false, 0]);
-      const before = activities.filter((a) => a.entryId === knots?.entryId && a.end <= (knots?.start ?? ''));
+      const before = activities.filter((a) => a.entryId === knots?.entryId && a.end <= knots.start);
       expect(before.filter((a) => a.step === 'forceDry')).toHaveLength(1);
       expect(before.filter((a) => a.step === 'heatDry')).toHaveLength(0);
     }

@@ -46,7 +46,9 @@ export default function BenchRoom() {
 }
 
 /** A finish of work that was done before it was started here. */
-interface Finish { readonly doneBefore?: true }
+interface Finish {
+  readonly doneBefore?: true;
+}
 
 function Bench() {
   const { kennel, names, now, personId, tasks, task, choose } = useBench();
