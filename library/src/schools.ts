@@ -187,6 +187,14 @@ export const SCHOOLS: readonly School[] = [
           coats: ['double'],
         },
         { edit: 'drop', steps: ['ears'], parts: ['preparation'], coats: ['double'] },
+        // A coat straight from the dryer is not revived.
+        {
+          edit: 'drop',
+          steps: ['revive'],
+          parts: ['showMorning'],
+          coats: ['double', 'jacketedTrimmed'],
+          when: ['firstShowDay'],
+        },
         {
           edit: 'carry',
           steps: ['preTreat', ...MORNING_BATH],

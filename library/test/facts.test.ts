@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs';
 import {
   FIRM_HOLDS,
+  addDays,
   barOf,
   bathProducts,
   chooseSides,
@@ -322,6 +323,66 @@ describe('a double coat on the show morning', () => {
       expect(steps.indexOf(step)).toBeGreaterThanOrEqual(0);
     expect(steps.indexOf('blowOut')).toBeLessThan(steps.indexOf('bath'));
     expect(steps.indexOf('combThrough')).toBeLessThan(steps.indexOf('finish'));
+  });
+});
+
+describe('a double coat whose trim of a fortnight before holds, in the plan', () => {
+  const one = fewDogs(demo, ['Isbrin']);
+  const [first] = one.entries;
+  const [ring] = one.rings;
+  if (first === undefined || ring === undefined) throw new Error('Isbrin is shown nowhere');
+  const later = (day: LocalDay): LocalDay => addDays(day, 14);
+  const fortnight = '00000000-0000-7000-9000-0000000000' as const;
+  const home = one.sites.find((site) => site.home)?.id ?? show.siteId;
+  const kennel: KennelFile = {
+    ...one,
+    dogs: one.dogs.map((d) => ({ ...d, schools: { whenToBathe: 'b' } })),
+    shows: [show, { ...show, id: `${fortnight}01` as never, siteId: home, firstDay: later(DAY), lastDay: later(DAY) }],
+    rings: [ring, { ...ring, id: `${fortnight}02` as never, showId: `${fortnight}01` as never }],
+    entries: [
+      first,
+      {
+        ...{ ...first, id: `${fortnight}03` as never, showId: `${fortnight}01` as never },
+        ...{ ringId: `${fortnight}02` as never, day: later(first.day), ringTime: '15:00' as WallTime },
+      },
+    ],
+    stations: one.stations.map((s) => ({ ...s, closures: [] })),
+  };
+  const { activities, unplaced } = sharedPlan(kennel, { nowMs: NOW_MS, rounds: 0 });
+  const bathOf = (entryId: string): PlannedActivity | undefined =>
+    activities.find((a) => a.entryId === entryId && a.step === 'bath');
+
+  it('is bathed on that show’s morning, before its finish, and on the days before at the first', () => {
+    expect(unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+    expect(bathOf(first.id)?.start.slice(0, 10)).not.toBe(first.day);
+    const bath = bathOf(`${fortnight}03`);
+    expect(bath?.start.slice(0, 10)).toBe(later(first.day));
+    const finish = activities.find((a) => a.entryId === `${fortnight}03` && a.step === 'finish');
+    expect((finish?.start ?? '') > (bath?.end ?? '')).toBe(true);
+    expect(activities.some((a) => a.entryId === `${fortnight}03` && a.step === 'ears')).toBe(false);
+  });
+});
+
+describe('what leaves a coat, in the plan', () => {
+  type Recipe = NonNullable<KennelDog['recipe']>;
+  const hoursAfterRing = (product: Recipe[number]['product']): number => {
+    const one = fewDogs(demo, ['Isbrin']);
+    const dogs = one.dogs.map((d) => ({ ...d, recipe: [{ product, zones: [] }] }));
+    const { activities } = sharedPlan({ ...one, dogs }, { nowMs: NOW_MS, rounds: 0 });
+    const takedown = activities.find((a) => a.step === 'takedown');
+    const ring = activities.filter((a) => a.step === 'ring' && a.entryId === takedown?.entryId).at(-1);
+    return (Date.parse(takedown?.start ?? '') - Date.parse(ring?.end ?? '')) / 3_600_000;
+  };
+
+  it('a firm hold is out by the end of the next day, a soft one within three', () => {
+    const [hold] = FIRM_HOLDS;
+    if (hold === undefined) throw new Error('no hold is firm');
+    const firm = hoursAfterRing(hold);
+    expect(firm).toBeGreaterThanOrEqual(0);
+    expect(firm).toBeLessThan(36);
+    const soft = hoursAfterRing('leaveIn');
+    expect(soft).toBeGreaterThanOrEqual(0);
+    expect(soft).toBeLessThan(84);
   });
 });
 
