@@ -115,7 +115,7 @@ async function startsAndPauses(bench: Page, page: Page): Promise<void> {
   const [start, finish] = [startOf(bench), finishOf(bench)];
   await finish.or(start).first().waitFor();
   if (await finish.isVisible()) {
-    // What runs since the kennel began may have been started less than a minute ago.
+    // A task that runs since the kennel began may have been started less than a minute ago.
     const before = bench.getByRole('button', { name: 'Yes, it was done before' });
     await finish.click();
     await before.or(start).first().waitFor();

@@ -126,7 +126,8 @@ async function startHouse(): Promise<ChildProcess> {
 
 /**
  * A browser test on the kennel of its process, or on one that nobody else has touched where `kennelOf` names who wants it
- * (Playwright runs tests of unlike worker options in processes of their own). It fails when an answer of the server is not as its document says, or
+ * (Playwright runs tests of unlike worker options in processes of their own). It fails when an answer of the server is not
+ * as its document says, or
  * when a page logs an error or a warning, or throws.
  */
 export const test = base.extend<{ answers: undefined }, { kennelOf: string; house: undefined }>({

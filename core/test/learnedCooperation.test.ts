@@ -1,5 +1,5 @@
 /*
- * What a dog bears, learned from its breaks and overruns: counted by hand.
+ * Cooperation learned from a dog's breaks and overruns: counted by hand.
  */
 import { borneWork, borneZones } from '../src/index.js';
 import type { WorkRecord } from '../src/index.js';

@@ -86,7 +86,7 @@ describe('why the pause', () => {
     render(<PauseWhy task={paused('ears', [{ at }])} dogName="Tolle" onSay={(...told) => said.push(told)} />);
     fireEvent.click(screen.getByRole('button', { name: 'The dog needs a break' }));
     expect(said).toEqual([]);
-    expect(screen.getByText('Where does Tolle need it?')).toBeTruthy();
+    expect(screen.getByText('Where is it too much for Tolle?')).toBeTruthy();
     expect(screen.getAllByRole('button').map((b) => b.textContent)).toEqual(['Nowhere in particular', 'Ears']);
     fireEvent.click(screen.getByRole('button', { name: 'Ears' }));
     expect(said[0]?.[0]).toBe('dog');

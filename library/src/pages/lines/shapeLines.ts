@@ -118,10 +118,10 @@ export const FRINGE = partOf(
 /** Where a trim begins, by school. */
 export const BEGIN: readonly PageLine[] = (
   [
-    ['feet', 'Begin with the feet, while the dog is fresh; the large lines after them.'],
-    ['head', 'Begin with whiskers and head, while the dog is fresh; the large lines after them.'],
-    ['rear', 'Begin at the rear: it sets the other lines. Feet and head come last.'],
-    ['topline', 'Begin with the topline: it sets the other lines. Feet and head come last.'],
+    ['feet', 'Begin with the feet, while the dog is fresh.'],
+    ['head', 'Begin with the head, while the dog is fresh.'],
+    ['rear', 'Begin at the rear: it sets the other lines.'],
+    ['topline', 'Begin with the topline: it sets the other lines.'],
   ] as const
 ).map(([part, text]) => line(`trim.begin.${part}`, text, { ...LONG, all: [`begin:${part}`] }, { topic: 'trimBegin' }));
 

@@ -40,7 +40,7 @@ export function PauseWhy({ task, dogName, onSay }: Props) {
   const say = (cause: PauseCause): void => (cause === 'dog' ? setAsksWhere(true) : onSay(cause, []));
   return (
     <section className="pause-why" aria-label="Why the pause">
-      <b>{asksWhere ? `Where does ${dogName} need it?` : 'Why the pause?'}</b>
+      <b>{asksWhere ? `Where is it too much for ${dogName}?` : 'Why the pause?'}</b>
       <div role="group">
         {asksWhere ? (
           <>

@@ -102,7 +102,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     return { ...common, key, command, version: task.work?.version ?? 0, dogId, step, stationId, ...more };
   };
 
-  /** What is said beside a task's states; many lines may be ticked in a second, so that the buttons do not rest. */
+  /** Ticks and causes stand beside a task's states; many lines may be ticked in a second, so that the buttons do not rest. */
   const note = (task: BenchTask, command: 'tick' | 'pauseCause', more: More): void => {
     try {
       give(order(task, command, more), client);

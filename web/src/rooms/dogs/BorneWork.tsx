@@ -34,7 +34,7 @@ function workWords({ tasks, breaks, overrun, trend }: BorneWork): string {
 
 function zoneWords({ breaks, tasks, factor }: BorneZone): string {
   const percent = Math.round((factor - 1) * 100);
-  return `a break in ${String(breaks)} of ${counted(tasks, 'task')}: plans give it ${String(percent)} % more`;
+  return `a break in ${String(breaks)} of ${counted(tasks, 'task')}: plans give it ${String(percent)} % more time`;
 }
 
 /** Kinds of work that several steps share; others are called as their step. */

@@ -44,7 +44,7 @@ export const firstFields = (kennel: KennelFile, breeds: readonly string[]): read
   { name: 'run', label: 'Run', kind: 'text' },
 ];
 
-/** What concerns a dog, by its coat, breed and sex. */
+/** Fields that concern a dog, by its coat, breed and sex. */
 export function fieldsOf(dog: Dog, kennel: Kennel): RecordFields {
   const library = libraryOf(kennel);
   const breed = library.breeds.get(dog.breed);
