@@ -316,8 +316,6 @@ const jacketedNatural: readonly ProgramStep[] = [
 
 /** Clean and dry since its bath: one night in a clean crate, and the tests again (CP-40). */
 const ONE_NIGHT = 36 * 60;
-/** A dog that stands 45 minutes a day has its rough pass on two days: the fine pass is then the day after. */
-const TWO_NIGHTS = 60 * 60;
 const roughDays = within(dayStart(-8), dayEnd(-4), false, true);
 /** Its bath, which the fine pass needs as well where the rough pass is over. */
 const trimBathDays = within(dayStart(-8), dayEnd(-2), false, true);
@@ -350,7 +348,7 @@ const jacketedTrimmed: readonly ProgramStep[] = [
   // No blade on a coat that was washed longer ago than a night: the fine pass follows its bath, or the towel's release.
   fineDays('fineTrim', 'fineTrim', {
     ...{ share: FINE_WITHOUT_WHISKERS, aim: aimDay(-4, '10:00'), anchor: true, when: ['jacketLies'] },
-    since: [...trimOf(), ['roughTrim', 0, ONE_NIGHT, 'ifDone'], ['heatDry', 0, TWO_NIGHTS, 'ifDone']],
+    since: trimOf(),
   }),
   fineDays('fineTrim', 'fineTrim', {
     ...{ share: FINE_WITHOUT_WHISKERS, aim: aimDay(-3, '10:00'), anchor: true, when: ['jacketNeedsTowel'] },

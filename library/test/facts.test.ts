@@ -471,20 +471,34 @@ describe('the trims of a jacket', () => {
   const kennel = fewDogs(demo, ['Hale', 'Rusk']);
   const plan = sharedPlan({ ...kennel, work: [] }, { nowMs: NOW_MS, rounds: 0 });
   const HOUR_MS = 3_600_000;
+  const CUT_CLEAN: ReadonlySet<StepId> = new Set(['roughTrim', 'fineTrim', 'upperEars', 'ears', 'throat']);
 
-  it('are cut on a clean coat: the fine pass within two nights of its bath or of the towel, throat and front on the day of one', () => {
-    const trims = plan.activities.filter(
-      (a) => a.state === 'planned' && (a.step === 'fineTrim' || a.step === 'throat'),
-    );
-    expect(new Set(trims.map((a) => a.step)).size).toBe(2);
+  it('are cut on a clean coat: at most one night since its bath or the towel, tested on the day; throat and front on the day of a bath', () => {
+    const trims = plan.activities.filter((a) => a.state === 'planned' && CUT_CLEAN.has(a.step));
+    expect(new Set(trims.map((a) => a.step)).size).toBe(CUT_CLEAN.size);
     for (const trim of trims) {
       const mine = plan.activities.filter((a) => a.entryId === trim.entryId && a.end <= trim.start);
       const wet = mine.filter((a) => a.step === 'heatDry' || a.step === 'towelRelease').at(-1);
       const hours = (Date.parse(trim.start) - Date.parse(wet?.end ?? '')) / HOUR_MS;
-      expect([trim.step, hours <= (trim.step === 'throat' ? 10 : 60)]).toEqual([trim.step, true]);
+      expect([trim.step, trim.start, hours <= (trim.step === 'throat' ? 10 : 36)]).toEqual([
+        trim.step,
+        trim.start,
+        true,
+      ]);
       const tested = mine.filter((a) => a.step === 'dryCheck').at(-1);
       expect(tested?.start.slice(0, 10)).toBe(trim.start.slice(0, 10));
     }
+  });
+
+  it('a dog that stands little is washed again before its fine pass, and nothing is told as left out for it', () => {
+    const [hale] = plan.activities.filter((a) => a.step === 'fineTrim');
+    const mine = plan.activities.filter((a) => a.entryId === hale?.entryId && a.start <= (hale?.start ?? ''));
+    const rough = mine.filter((a) => a.step === 'roughTrim');
+    expect(new Set(rough.map((a) => a.start.slice(0, 10))).size).toBe(2);
+    const [first, second] = mine.filter((a) => a.step === 'trimBath');
+    expect(first !== undefined && first.end <= (rough[0]?.start ?? '')).toBe(true);
+    expect(second?.start.slice(0, 10)).toBe(hale?.start.slice(0, 10));
+    expect(plan.leftOut.filter((l) => l.why.code === 'passedOver')).toEqual([]);
   });
 
   it('a throat that is clipped settles for a week, and is clipped on the coat that was washed for the rough pass', () => {

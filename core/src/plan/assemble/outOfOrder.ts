@@ -31,6 +31,8 @@ export interface WantedStep {
   readonly who: WhoMay;
   /** Attended slots by person index, see `PacedSession`. */
   readonly attended: ReadonlyMap<number, number>;
+  /** Put before a blade on another day: where it is passed over, nothing of the program is left out. */
+  readonly isPutIn: boolean;
 }
 
 /** Who may do a step. */
@@ -94,7 +96,7 @@ function testsBefore(
     const like = wanted.find((w) => w.step.step === id);
     if (like === undefined) return [];
     const key = like.times.key.replace(/:\d+:\d+$/, `:${String(PUT_IN)}:1`) as TaskKey;
-    return [{ ...atOnce(like), record: recordOf(key), times: { ...like.times, key, fromMs, toMs, wanted: days } }];
+    return [{ ...atOnce(like), isPutIn: true, record: recordOf(key), times: { ...like.times, key, fromMs, toMs, wanted: days } }];
   });
 }
 

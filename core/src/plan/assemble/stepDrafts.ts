@@ -106,7 +106,7 @@ export function draftSteps(context: DraftContext, frame: ChainFrame, steps: read
     msToInstant(context.input.grid.msOf(0)),
     (key) => context.work.get(key),
   );
-  for (const w of passedOver) leaveOut(context, frame, w.step.step, 'passedOver');
+  for (const w of passedOver) if (!w.isPutIn) leaveOut(context, frame, w.step.step, 'passedOver');
   const drafts: StepDraft[] = [];
   for (const w of todo) drafts.push(makeStep(context, frame, w, drafts));
   return drafts;
@@ -225,7 +225,8 @@ class Sessions {
     const times = { key, sessions, minutes: paced.minutes, ...window, wanted, carriedMin, mostMin: room };
     this.checks.gave(step, slotsInRun(planned / sessions, carriedMin, room, step.careful) * SLOT_MIN);
     carryOn(frame.run, planned / sessions, room, step.careful);
-    return [...tests, { step: mine, times, record, who: paced.who, attended: paced.attended }];
+    const { isPutIn } = this;
+    return [...tests, { step: mine, times, record, who: paced.who, attended: paced.attended, isPutIn }];
   }
 }
 
