@@ -4,7 +4,7 @@
  */
 import type { Locator } from '@playwright/test';
 import { v7 } from 'uuid';
-import { another, choose, expect, signIn, startedOrAnyway, test } from './world.js';
+import { another, choose, expect, finishTask, signIn, startedOrAnyway, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Errors on the page's console from now on. */
@@ -22,12 +22,7 @@ async function nextStart(bench: Page): Promise<Locator> {
   const start = bench.getByRole('button', { name: /^Start \w+: / });
   const finish = bench.getByRole('button', { name: /is finished$/ });
   await start.or(finish).first().waitFor();
-  if (await finish.isVisible()) {
-    await finish.click();
-    const before = bench.getByRole('button', { name: 'Yes, it was done before' });
-    await before.or(start).first().waitFor();
-    if (await before.isVisible()) await before.click();
-  }
+  if (await finish.isVisible()) await finishTask(bench);
   await expect(start).toBeVisible();
   return start;
 }

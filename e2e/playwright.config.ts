@@ -18,6 +18,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     actionTimeout: 60_000,
+    // Tests of the service worker allow it for themselves: the others load files from the server.
+    serviceWorkers: 'block',
     // A drawer that slides in is nowhere yet: a click may miss it. The interface shows no motion to those who ask for none.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: CHROMIUM_OPTIONS,

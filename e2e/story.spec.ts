@@ -6,7 +6,7 @@ import type { Locator } from '@playwright/test';
 import { countdown, instantToMs } from '@loyal-mane/core';
 import type { Instant, Plan } from '@loyal-mane/core';
 import { START } from './start.js';
-import { another, expect, rested, signIn, startedOrAnyway, test } from './world.js';
+import { another, expect, finishTask, rested, signIn, startedOrAnyway, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Patience for a slow machine; how fast a change is heard is measured by `npm run bench:server`. */
@@ -114,13 +114,7 @@ async function choosesAFreeDog(bench: Page, page: Page): Promise<void> {
 async function startsAndPauses(bench: Page, page: Page): Promise<void> {
   const [start, finish] = [startOf(bench), finishOf(bench)];
   await finish.or(start).first().waitFor();
-  if (await finish.isVisible()) {
-    // A task that runs since the kennel began may have been started less than a minute ago.
-    const before = bench.getByRole('button', { name: 'Yes, it was done before' });
-    await finish.click();
-    await before.or(start).first().waitFor();
-    if (await before.isVisible()) await before.click();
-  }
+  if (await finish.isVisible()) await finishTask(bench);
   await expect(start).toBeVisible();
   await choosesAFreeDog(bench, page);
   await expect(start).toBeVisible();
@@ -142,19 +136,12 @@ async function startsAndPauses(bench: Page, page: Page): Promise<void> {
 }
 
 async function finishesAndTakesBack(bench: Page): Promise<void> {
-  const [start, finish] = [startOf(bench), finishOf(bench)];
+  const start = startOf(bench);
   const title = (await bench.getByRole('heading', { level: 1 }).textContent()) ?? '';
-  const name = ((await finish.textContent()) ?? '').replace(/ is finished$/, '').trim();
-  const before = bench.getByRole('button', { name: 'Yes, it was done before' });
-  await rested(bench);
-  await finish.click();
-  await before.click();
-  await expect(bench.getByText(`${name} finished`)).toBeVisible();
+  await finishTask(bench);
   await bench.getByRole('button', { name: 'Undo' }).click();
   await expect(bench.getByRole('heading', { level: 1 })).toHaveText(title);
-  await rested(bench);
-  await finish.click();
-  await before.click();
+  await finishTask(bench);
   await expect(start).toBeVisible();
 }
 

@@ -47,8 +47,9 @@ export async function another(
   name: string,
   room: string,
   size = { width: 1024, height: 768 },
+  more: Parameters<Browser['newContext']>[0] = {},
 ): Promise<Page> {
-  const context = await browser.newContext({ baseURL: BASE_URL, viewport: size, reducedMotion: 'reduce' });
+  const context = await browser.newContext({ baseURL: BASE_URL, viewport: size, reducedMotion: 'reduce', ...more });
   const page = await context.newPage();
   await signIn(page, name, room);
   return page;
@@ -72,13 +73,35 @@ export async function rested(bench: Page): Promise<void> {
   await expect(bench.locator('.bench-foot')).toHaveAttribute('aria-busy', 'false');
 }
 
+/** Finishes the task at the bench and answers what it asks: done before it was started, all looked at. */
+export async function finishTask(bench: Page): Promise<void> {
+  const finish = bench.getByRole('button', { name: / is finished$/ });
+  const name = ((await finish.textContent()) ?? '').replace(/ is finished$/, '').trim();
+  const before = bench.getByRole('button', { name: 'Yes, it was done before' });
+  const leave = bench.locator('.finish-row').getByRole('button').last();
+  const over = bench.locator('.undo-bar', { hasText: `${name} finished` });
+  await rested(bench);
+  await finish.click();
+  await before.or(leave).or(over).first().waitFor();
+  if (await before.isVisible()) await before.click();
+  await leave.or(over).first().waitFor();
+  if (await leave.isVisible()) {
+    for (const check of await bench.locator('.exit-checks').getByRole('checkbox').all()) await check.click();
+    await leave.click();
+  }
+  await over.waitFor();
+}
+
 const contract = new Contract();
 
-/** Notes errors and warnings of a context's pages, and what they throw; refused requests, which tests ask for, are looked at below. */
+/** Requests that were refused or found no network, which tests ask for; workers that a context does not allow. */
+const EXPECTED = ['Failed to load resource', 'Service Worker registration blocked by Playwright'];
+
+/** Notes errors and warnings of a context's pages, and what they throw. */
 function listen(context: BrowserContext, troubles: string[]): void {
   context.on('console', (m) => {
     const isTrouble = m.type() === 'error' || m.type() === 'warning';
-    if (isTrouble && !m.text().startsWith('Failed to load resource'))
+    if (isTrouble && !EXPECTED.some((words) => m.text().startsWith(words)))
       troubles.push(`console: ${m.text()} (${m.location().url})`);
   });
   context.on('weberror', (e) => troubles.push(`thrown: ${String(e.error())}`));
@@ -149,7 +172,7 @@ export const test = base.extend<{ answers: undefined }, { kennelOf: string; hous
       watch(context, troubles);
       const open = browser.newContext.bind(browser);
       browser.newContext = async (options) => {
-        const made = await open(options);
+        const made = await open({ serviceWorkers: 'block', ...options });
         watch(made, troubles);
         return made;
       };

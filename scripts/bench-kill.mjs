@@ -18,7 +18,7 @@ import { isUp, pause, spawnServer, until } from './serverProcess.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 buildIfNeeded(root, console.log);
-const { makeRng } = await import('@loyal-mane/core');
+const { EXIT_CHECKS, makeRng } = await import('@loyal-mane/core');
 const { createRequire } = await import('node:module');
 const knexOf = createRequire(path.join(root, 'server/package.json'))('knex');
 
@@ -127,7 +127,9 @@ function* benchWork() {
       const commandId = v7();
       const to = `/api/tasks/${encodeURIComponent(key)}/${verb}`;
       // A kill may leave a task of the same dog running, which a start asks about.
-      yield { commandId, to, body: { commandId, version, dogId, step, stationId, anyway: true }, task: { key, verb } };
+      const more = verb === 'finish' ? { confirmed: EXIT_CHECKS } : {};
+      const body = { commandId, version, dogId, step, stationId, anyway: true, ...more };
+      yield { commandId, to, body, task: { key, verb } };
     }
   }
 }

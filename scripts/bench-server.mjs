@@ -18,7 +18,7 @@ const root = fileURLToPath(new URL('..', import.meta.url));
 buildIfNeeded(root, console.log);
 const server = (file) => import(path.join(root, 'server/dist', file));
 const { v7 } = await import('uuid');
-const { planKennel, wallToMs } = await import('@loyal-mane/core');
+const { EXIT_CHECKS, planKennel, wallToMs } = await import('@loyal-mane/core');
 const { CARE_LIBRARY, PLAIN_DOG } = await import('@loyal-mane/library');
 const { readKennel } = await import('@loyal-mane/library/reader');
 const { seasonOf } = await import('../bench/season.mjs');
@@ -359,7 +359,8 @@ async function workingDay() {
       const start = { commandId: v7(), version: 0, ...task, anyway: true };
       await call('command', () => hand.post(`${to}/start`, start));
       await pause(REST_MS / 2);
-      await call('command', () => hand.post(`${to}/finish`, { commandId: v7(), version: 1, ...task }));
+      const finish = { commandId: v7(), version: 1, ...task, confirmed: EXIT_CHECKS };
+      await call('command', () => hand.post(`${to}/finish`, finish));
       if (done === OPENED_AGAIN) for (const to of OPENING) await call('read', () => hand.whole(to));
       await pause(REST_MS / 2);
     }

@@ -1,6 +1,7 @@
 import { defaultClientConditions, defineConfig } from 'vite';
 import type { Plugin } from 'vite';
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { DAY, paletteCss } from './src/theme/palette.ts';
 
 /** Writes the palette into the page, so that its colors stand before any script runs. */
@@ -12,8 +13,18 @@ const palette: Plugin = {
   ],
 };
 
+/** Keeps the application's files on the device; the page registers it by itself. */
+const offline = VitePWA({
+  strategies: 'injectManifest',
+  srcDir: 'src/offline',
+  filename: 'serviceWorker.ts',
+  injectRegister: null,
+  manifest: false,
+  injectManifest: { globPatterns: ['**/*.{js,css,html,svg,woff2}'], maximumFileSizeToCacheInBytes: 8_000_000 },
+});
+
 export default defineConfig({
-  plugins: [react(), palette],
+  plugins: [react(), palette, offline],
   resolve: { conditions: ['@loyal-mane/source', ...defaultClientConditions] },
   server: { proxy: { '/api': 'http://127.0.0.1:8480' } },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },

@@ -8,6 +8,7 @@ export type { BreedRow, Span } from './breeds/breed.js';
 export { zonesOfWords } from './breeds/breed.js';
 export { BREED_ROWS, readBreeds } from './breeds/breedRows.js';
 export { DOG_PARTS, HAIR_SHARES, ZONES, ZONE_NAMES } from './zones/zones.js';
+export type { DogPart, DogPartId } from './zones/zones.js';
 export { BODY_SHAPES } from './outline/bodyShapes.js';
 export { silhouetteSprite } from './outline/silhouettes.js';
 export { TRIM_MAPS } from './zones/trimMaps.js';

@@ -491,13 +491,14 @@ describe('the trims of a jacket', () => {
   });
 
   it('a dog that stands little is washed again before its fine pass, and nothing is told as left out for it', () => {
-    const [hale] = plan.activities.filter((a) => a.step === 'fineTrim');
-    const mine = plan.activities.filter((a) => a.entryId === hale?.entryId && a.start <= (hale?.start ?? ''));
+    const hale = plan.activities.find((a) => a.step === 'fineTrim');
+    if (hale === undefined) throw new Error('no fine trim is planned');
+    const mine = plan.activities.filter((a) => a.entryId === hale.entryId && a.start <= hale.start);
     const rough = mine.filter((a) => a.step === 'roughTrim');
     expect(new Set(rough.map((a) => a.start.slice(0, 10))).size).toBe(2);
     const [first, second] = mine.filter((a) => a.step === 'trimBath');
     expect(first !== undefined && first.end <= (rough[0]?.start ?? '')).toBe(true);
-    expect(second?.start.slice(0, 10)).toBe(hale?.start.slice(0, 10));
+    expect(second?.start.slice(0, 10)).toBe(hale.start.slice(0, 10));
     expect(plan.leftOut.filter((l) => l.why.code === 'passedOver')).toEqual([]);
   });
 

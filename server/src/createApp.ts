@@ -92,6 +92,11 @@ function problemAnswers(logger: Logger) {
   };
 }
 
+/** The service worker decides which files pages are made of: it is asked for anew each time. */
+function freshWorker(response: Response, path: string): void {
+  if (path.endsWith('serviceWorker.js')) response.set('Cache-Control', 'no-cache');
+}
+
 /** Built files with long caching, and the page itself for every address that is no file and no API. */
 function serveWeb(app: NestExpressApplication, dist: string, logger: Logger): void {
   const page = join(dist, 'index.html');
@@ -100,7 +105,7 @@ function serveWeb(app: NestExpressApplication, dist: string, logger: Logger): vo
   app.use('/assets', (request: Request, response: Response) => {
     sendProblem(new Problem('notFound', 'This file does not exist.'), request, response, logger);
   });
-  app.use(express.static(dist, { index: false, maxAge: '1h' }));
+  app.use(express.static(dist, { index: false, maxAge: '1h', setHeaders: freshWorker }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || /^\/(api|calendar)(\/|$)/.test(request.path)) next();
     else response.set('Cache-Control', 'no-cache').sendFile(page);

@@ -1,6 +1,7 @@
 /* Attacks, and what must not work any more: bodies, guesses, borrowed commands, other dogs’ marks. */
 import request from 'supertest';
 import { v7 } from 'uuid';
+import { EXIT_CHECKS } from '@loyal-mane/core';
 import type { KennelDog, PlannedActivity } from '@loyal-mane/core';
 import { fromJson } from '../src/db/rows.js';
 import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
@@ -170,7 +171,7 @@ describe('tasks', () => {
     await mark(bath.dogId, { soiled: ['belly'], mats: [] });
     await mark(other.id, { soiled: ['tail'] });
     await give(bath, 'start', 0).expect(200);
-    await give(bath, 'finish', 1).expect(200);
+    await give(bath, 'finish', 1, { confirmed: EXIT_CHECKS }).expect(200);
     expect((await coatOf(bath.dogId)).soiled).toEqual([]);
     expect((await coatOf(other.id)).soiled).toEqual(['tail']);
     await mark(bath.dogId, { mats: [{ zone: 'behindEar', tightness: 'solid', side: 'left' }] });

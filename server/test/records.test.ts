@@ -1,5 +1,6 @@
 /* Records of dogs and people, own breeds, and what work at the bench does to what was found in a coat. */
 import { v7 } from 'uuid';
+import { EXIT_CHECKS } from '@loyal-mane/core';
 import type { PlannedActivity, StepId } from '@loyal-mane/core';
 import type { KennelDto } from '../src/kennel/dto.js';
 import { DEMO, openWorld, signInAs } from './world.js';
@@ -213,7 +214,7 @@ describe('what was found in a coat', () => {
     );
     const bath = task('Lovage', 'bath');
     await bather.post(path(bath, 'start'), order(bath, 0)).expect(200);
-    await bather.post(path(bath, 'finish'), order(bath, 1)).expect(200);
+    await bather.post(path(bath, 'finish'), { ...order(bath, 1), confirmed: EXIT_CHECKS }).expect(200);
     const found = mats.map((m) => ({ ...m, foundOn: DEMO.startDay }));
     expect((await dogOf('Lovage')).marks).toEqual({ soiled: [], mats: found, unready: [] });
     const kinds = await world.knex('events').where({ subject: bath.key }).orderBy('number').pluck('kind');

@@ -2,6 +2,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/literata';
 import './theme/app.css';
 import { askEarly } from './api/early';
+import { registerWorker } from './offline/registerWorker';
 
 askEarly();
 // Large as they are, the application and its room come after the questions that they need the answers of.
@@ -10,3 +11,4 @@ const [{ createRoot }, { App }] = await Promise.all([import('react-dom/client'),
 const root = document.getElementById('root');
 if (root === null) throw new Error('main: the page has no #root');
 createRoot(root).render(<App />);
+registerWorker();

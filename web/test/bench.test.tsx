@@ -5,6 +5,7 @@ import type { Work } from '../src/api/queries';
 import { EstimateBand } from '../src/rooms/bench/EstimateBand';
 import { currentTask, myTasks } from '../src/rooms/bench/myTasks';
 import type { BenchTask } from '../src/rooms/bench/myTasks';
+import { workParts } from '@loyal-mane/library/pages';
 import { PauseWhy, lacksCause } from '../src/rooms/bench/PauseWhy';
 
 const ZONE = 'Europe/Oslo';
@@ -83,7 +84,14 @@ describe('why the pause', () => {
 
   it('is asked once, and where the dog needs it by the parts that the step touches', () => {
     const said: unknown[][] = [];
-    render(<PauseWhy task={paused('ears', [{ at }])} dogName="Tolle" onSay={(...told) => said.push(told)} />);
+    render(
+      <PauseWhy
+        task={paused('ears', [{ at }])}
+        dogName="Tolle"
+        parts={workParts('ears', new Set())}
+        onSay={(...told) => said.push(told)}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'The dog needs a break' }));
     expect(said).toEqual([]);
     expect(screen.getByText('Where is it too much for Tolle?')).toBeTruthy();
@@ -95,7 +103,9 @@ describe('why the pause', () => {
 
   it('takes one touch where it is not the dog', () => {
     const said: unknown[][] = [];
-    render(<PauseWhy task={paused('bath', [{ at }])} dogName="Tolle" onSay={(...told) => said.push(told)} />);
+    render(
+      <PauseWhy task={paused('bath', [{ at }])} dogName="Tolle" parts={[]} onSay={(...told) => said.push(told)} />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'Called away' }));
     expect(said).toEqual([['calledAway', []]]);
   });

@@ -13,6 +13,8 @@ export const TASK_EVENTS = [
   'task.undo',
   'task.tick',
   'task.pauseCause',
+  'task.soak',
+  'task.soakEnd',
   'task.finishCoat',
   'task.undoCoat',
 ] as const;

@@ -28,11 +28,13 @@ import { DogRecord } from './dogRecord.js';
 import { BreedRecord, MethodsRecord } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 import { day, id, instant, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
-import { PAUSE_CAUSES, STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
-import type { PauseCause, StationKind, StepId, WorkState } from './vocabulary.js';
+import { PAUSE_CAUSES, PRODUCT_IDS, STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
+import type { PauseCause, ProductId, StationKind, StepId, WorkState } from './vocabulary.js';
 
 /** Most pauses that a task keeps; the first of more are forgotten. */
 export const MOST_PAUSES = 40;
+/** Most soaks that a task keeps. */
+export const MOST_SOAKS = 20;
 
 /** Name of the format, in every kennel file. */
 export const KENNEL_FORMAT = 'loyal-mane-kennel';
@@ -183,6 +185,18 @@ const WorkPauseRecord = Type.Object(
   strict,
 );
 
+const Soak = Type.Object(
+  {
+    id: Type.String({ minLength: 8, maxLength: 64, description: 'made by the device that began it' }),
+    product: oneOf<ProductId>(PRODUCT_IDS, 'what works in the coat'),
+    at: instant('since when'),
+    leastMin: Type.Number({ minimum: 0, maximum: 240, description: 'minutes that the label asks for' }),
+    mostMin: Type.Number({ minimum: 0, maximum: 240, description: 'minutes that it allows' }),
+    endedAt: Type.Optional(instant('out of the coat; still in it when absent')),
+  },
+  strict,
+);
+
 const Work = Type.Object(
   {
     taskKey: Type.Unsafe<TaskKey>(Type.String({ minLength: 3, maxLength: 160 })),
@@ -208,6 +222,12 @@ const Work = Type.Object(
     reason: Type.Optional(textUpTo(300, 'why skipped')),
     pauses: Type.Optional(
       Type.Array(WorkPauseRecord, { maxItems: MOST_PAUSES, description: 'pauses, the last of them last' }),
+    ),
+    soaks: Type.Optional(
+      Type.Array(Soak, {
+        maxItems: MOST_SOAKS,
+        description: 'products that worked in the coat, the last of them last',
+      }),
     ),
     ticked: Type.Optional(
       Type.Array(Type.String({ pattern: '^[a-zA-Z0-9.-]{1,60}$' }), {
@@ -303,6 +323,8 @@ export type KennelRing = KennelFile['rings'][number];
 export type KennelEntry = KennelFile['entries'][number];
 /** Work done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
 export type WorkRecord = KennelFile['work'][number];
+/** A product that works in a coat, with its label's minutes. */
+export type SoakRecord = NonNullable<WorkRecord['soaks']>[number];
 /** A pause of a task: when, why, where the dog asked for it. */
 export type WorkPause = NonNullable<WorkRecord['pauses']>[number];
 /** A record with the version that its row has on the server. */

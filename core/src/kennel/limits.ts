@@ -4,6 +4,9 @@
 import { LOAD_CONSTANT_KG } from '../units/lifting.js';
 import type { KennelFile } from './kennelFile.js';
 
+/** Minutes with scissors a day where a person's record says nothing (engineering default: hands tire). */
+export const DEFAULT_SCISSOR_MIN = 240;
+
 /** Limits in minutes (hours where the name says so, kilograms for lifting); Infinity and 0 where one is lifted. */
 export interface WorkLimits {
   /** Most work on a dog without a walk, and the walk. */

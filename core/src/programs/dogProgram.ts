@@ -165,13 +165,24 @@ export function dogProgram(
  */
 export function standMinutesOf(dog: KennelDog, kennel: KennelFile, library: CareLibrary, puppy: boolean): number {
   const coat = coatClassOf(dog, library);
-  const cap = puppy ? library.puppyStandMinutes : library.standMinutes[coat];
-  const own = dog.standMinPerDay ?? cap;
   const chosen = chooseSides(
     library.schools.filter((s) => s.id === 'tableTime'),
     { coat, dog, kennel, isMet: () => false },
   );
-  return chosen[0]?.side === 'b' ? own : Math.min(cap, own);
+  return standCapMin(dog, coat, library, puppy, chosen[0]?.side);
+}
+
+/** Minutes that a dog stands a day; with side b of *table time* its own tolerance counts, however long (CP-10). */
+export function standCapMin(
+  dog: Pick<KennelDog, 'standMinPerDay'>,
+  coat: CoatClass,
+  library: Pick<CareLibrary, 'standMinutes' | 'puppyStandMinutes'>,
+  puppy: boolean,
+  side: Side | undefined,
+): number {
+  const cap = puppy ? library.puppyStandMinutes : library.standMinutes[coat];
+  const own = dog.standMinPerDay ?? cap;
+  return side === 'b' ? own : Math.min(cap, own);
 }
 
 function stepsIn(program: CareProgram): Set<StepId> {

@@ -1,7 +1,7 @@
 /*
  * States of a task at the bench, as a pure state machine: start, pause, resume, finish, skip. The server, the
  * demo and the interface all ask this one. A finished or skipped task takes no more commands but undo, which restores
- * the record as it was.
+ * the record as it was, and a finish that happened before the one on record.
  */
 import type { ZoneId } from '../coat/zones.js';
 import { MOST_PAUSES } from '../kennel/kennelFile.js';
@@ -49,6 +49,7 @@ export type WorkOutcome =
 
 /** The record after a command; `before` is null for a task that nobody has touched. */
 export function applyWorkCommand(before: WorkRecord | null, command: WorkCommand, order: WorkOrder): WorkOutcome {
+  if (command === 'finish' && isEarlier(before, order)) return { ok: true, record: finishedEarlier(before, order) };
   if (before?.state === 'done' || before?.state === 'skipped') return { ok: false, refusal: 'alreadyOver' };
   switch (command) {
     case 'start':
@@ -70,6 +71,20 @@ export function applyWorkCommand(before: WorkRecord | null, command: WorkCommand
         record: { ...over(before ?? blank(order), order, 'skipped'), reason: (order.reason ?? '').trim() },
       };
   }
+}
+
+/** Whether a finished task was finished earlier on a device that could not say so: the earlier of two finishes counts. */
+function isEarlier(before: WorkRecord | null, { nowMs }: WorkOrder): before is Finished {
+  return before?.state === 'done' && before.finishedAt !== undefined && nowMs < instantToMs(before.finishedAt);
+}
+
+type Finished = WorkRecord & Required<Pick<WorkRecord, 'finishedAt'>>;
+
+/** The minutes after the earlier finish were not worked; the task was never finished before it began. */
+function finishedEarlier(before: Finished, { nowMs }: WorkOrder): WorkRecord {
+  const endMs = Math.max(nowMs, before.startedAt === undefined ? 0 : instantToMs(before.startedAt));
+  const tooLong = instantToMs(before.finishedAt) - endMs;
+  return { ...before, finishedAt: msToInstant(endMs), workedMs: Math.max(0, before.workedMs - tooLong) };
 }
 
 function blank(order: WorkOrder): WorkRecord {

@@ -3,5 +3,9 @@
  */
 export { stepPage } from './stepPage.js';
 export type { StepPage } from './stepPage.js';
+export { soakChoices } from './soakChoices.js';
+export { workParts } from './workParts.js';
+export type { SoakChoice } from './soakChoices.js';
+export type { OwnAsk } from './ownLines.js';
 export { STEP_LINES } from './stepLines.js';
 export { usualDog } from './usualDog.js';

@@ -8,7 +8,9 @@ import { METHODS } from '../words/methods.js';
 import { DONE_LINES } from './doneLines.js';
 import type { OwnAsk } from './ownLines.js';
 import { ownLines } from './ownLines.js';
+import type { DogPart } from '../zones/zones.js';
 import { STEP_LINES } from './stepLines.js';
+import { workParts } from './workParts.js';
 
 /** A page as people read it. */
 export interface StepPage {
@@ -17,6 +19,8 @@ export interface StepPage {
   readonly done: string;
   /** All that can hurt at this step on this dog, in the order in which it is met. */
   readonly cautions: readonly CautionId[];
+  /** Parts of the dog that are ticked, in the order of work. */
+  readonly parts: readonly DogPart[];
 }
 
 /** A dog's page; `changes` are the kennel's own lines and what it hides. */
@@ -27,7 +31,12 @@ export function stepPage(ask: OwnAsk, changes: readonly KennelLineChange[] = [])
   const facts = pageFacts(dog, breed, chosen, at);
   const owner = { coat: coatClassOf(dog, library), breed: dog.breed, dogId: dog.id };
   const lines = composePage(step, STEP_LINES, facts, changes, owner);
-  return { lines: [...ownLines(ask), ...lines], done: doneLine(step, facts), cautions: cautionsOf(step, facts) };
+  return {
+    lines: [...ownLines(ask), ...lines],
+    done: doneLine(step, facts),
+    cautions: cautionsOf(step, facts),
+    parts: workParts(step, facts),
+  };
 }
 
 function doneLine(step: StepId, facts: PageFacts): string {

@@ -91,21 +91,36 @@ export const ZONES: readonly ZoneFacts[] = ROWS.map(([id, name, region, part, pe
   share: (REGION_PERCENT[part] * percent + (id === 'throat' ? REGION_PERCENT.head * THROAT_OF_HEAD : 0)) / 100 / WHOLE,
 }));
 
-/** Parts of a dog as people name them, nose to tail, each with its zones. */
-export const DOG_PARTS: readonly { readonly name: string; readonly zones: readonly ZoneId[] }[] = (
+/** Part of a dog as people name it. */
+export type DogPartId = Part;
+
+/** A part of a dog with its zones. */
+export interface DogPart {
+  readonly id: DogPartId;
+  readonly name: string;
+  readonly zones: readonly ZoneId[];
+  /** Worked on one side and then on the other. */
+  readonly isPaired: boolean;
+}
+
+/** Parts of a dog, nose to tail. */
+export const DOG_PARTS: readonly DogPart[] = (
   [
-    ['Head', 'head'],
-    ['Ears', 'ears'],
-    ['Neck', 'neck'],
-    ['Chest and shoulders', 'front'],
-    ['Front legs', 'forelegs'],
-    ['Body', 'trunk'],
-    ['Belly', 'underside'],
-    ['Rear', 'rear'],
-    ['Hind legs', 'hindLegs'],
-    ['Tail', 'tail'],
+    ['head', 'Head', false],
+    ['ears', 'Ears', true],
+    ['neck', 'Neck', true],
+    ['front', 'Chest and shoulders', true],
+    ['forelegs', 'Front legs', true],
+    ['trunk', 'Body', true],
+    ['underside', 'Belly', false],
+    ['rear', 'Rear', true],
+    ['hindLegs', 'Hind legs', true],
+    ['tail', 'Tail', false],
   ] as const
-).map(([name, of]) => ({ name, zones: ROWS.filter(([, , , part]) => part === of).map(([id]) => id) }));
+).map(([id, name, isPaired]) => ({
+  ...{ id, name, isPaired },
+  zones: ROWS.filter(([, , , part]) => part === id).map(([zone]) => zone),
+}));
 
 /** Zones in words. */
 export const ZONE_NAMES: Readonly<Record<ZoneId, string>> = Object.fromEntries(

@@ -52,6 +52,8 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/tasks/:key/undo': ALL,
   'POST /api/tasks/:key/tick': ALL,
   'POST /api/tasks/:key/pause-cause': ALL,
+  'POST /api/tasks/:key/soak': ALL,
+  'POST /api/tasks/:key/soak-end': ALL,
   'POST /api/tasks/:key/set': LEAD,
   'POST /api/tasks/:key/let-go': LEAD,
   'POST /api/plan-jobs': LEAD,

@@ -7,6 +7,7 @@ import { checks } from './migrations/009-checks.js';
 import { limits } from './migrations/010-limits.js';
 import { pages } from './migrations/011-pages.js';
 import { pauses } from './migrations/012-pauses.js';
+import { soaks } from './migrations/013-soaks.js';
 import { bottles } from './migrations/005-bottles.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
@@ -30,6 +31,7 @@ export const MIGRATIONS: readonly Migration[] = [
   limits,
   pages,
   pauses,
+  soaks,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

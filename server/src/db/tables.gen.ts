@@ -258,6 +258,7 @@ export type TaskWorkRow = {
   ticked: unknown;
   pauses: unknown;
   flank: number | null;
+  soaks: unknown;
 };
 
 export type TransportsRow = {

@@ -74,6 +74,7 @@ export class StationDto {
   @ApiProperty() siteId!: string;
   @ApiProperty({ enum: STATION_KINDS }) kind!: StationKind;
   @ApiProperty() name!: string;
+  @ApiProperty({ description: 'heavy dogs can walk in' }) ramp!: boolean;
   @ApiProperty({ type: [ClosureDto] }) closures!: ClosureDto[];
   @ApiProperty({ type: 'integer' }) version!: number;
 }
@@ -84,6 +85,7 @@ export class PersonDto {
   @ApiProperty() name!: string;
   @ApiProperty({ enum: ROLES }) role!: Role;
   @ApiProperty({ enum: SKILLS, isArray: true }) skills!: Skill[];
+  @ApiProperty({ type: 'integer', description: 'minutes with scissors a day' }) scissorMinPerDay!: number;
   @ApiProperty(fileSchema('FilePersonParts', { description: 'what is learned and the kit, as in a file' }))
   record!: PersonParts;
   @ApiProperty({ type: 'integer' }) version!: number;

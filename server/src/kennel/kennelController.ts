@@ -1,6 +1,6 @@
 import { Controller, Get, Header } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { coatClassOf, rulesOf, withKennelBreeds } from '@loyal-mane/core';
+import { DEFAULT_SCISSOR_MIN, coatClassOf, rulesOf, withKennelBreeds } from '@loyal-mane/core';
 import type { DogRecordParts, KennelDog, KennelFile } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { ownKennel } from '../auth/ownView.js';
@@ -47,22 +47,26 @@ export class KennelController {
         zoneChecked: kennel.settings.zoneChecked === true,
       },
       sites: kennel.sites,
-      stations: kennel.stations.map(({ id, siteId, kind, name, closures }) => ({
+      stations: kennel.stations.map(({ id, siteId, kind, name, ramp, closures }) => ({
         id,
         siteId,
         kind,
         name,
+        ramp: ramp === true,
         closures,
         version: version(id),
       })),
-      people: kennel.people.map(({ id, name, role, skills, learning, kit, brushingRoute, trimBegin }) => ({
-        id,
-        name,
-        role,
-        skills,
-        record: compact({ learning, kit, brushingRoute, trimBegin }),
-        version: version(id),
-      })),
+      people: kennel.people.map(
+        ({ id, name, role, skills, scissorMinPerDay, learning, kit, brushingRoute, trimBegin }) => ({
+          id,
+          name,
+          role,
+          skills,
+          scissorMinPerDay: scissorMinPerDay ?? DEFAULT_SCISSOR_MIN,
+          record: compact({ learning, kit, brushingRoute, trimBegin }),
+          version: version(id),
+        }),
+      ),
       shifts: kennel.shifts.map((s) => ({ ...s, version: version(s.id) })),
       absences: kennel.absences,
       transports: kennel.transports,

@@ -29,6 +29,7 @@ function recordFromRow(row: Row): WorkRecord {
     flank: row['flank'],
     reason: row['reason'],
     pauses: row['pauses'] == null ? null : fromJson(row['pauses']),
+    soaks: row['soaks'] == null ? null : fromJson(row['soaks']),
     ticked: row['ticked'] == null ? null : fromJson(row['ticked']),
   }) as WorkRecord;
 }
@@ -65,6 +66,7 @@ export function workToRow(w: WorkRecord): Row {
     flank: w.flank ?? null,
     reason: w.reason ?? null,
     pauses: jsonOrNull(w.pauses),
+    soaks: jsonOrNull(w.soaks),
     ticked: jsonOrNull(w.ticked),
   };
 }

@@ -8,17 +8,21 @@ import {
   IsISO8601,
   IsIn,
   IsInt,
+  IsNumber,
   IsOptional,
   IsString,
   IsUUID,
   Matches,
+  Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
-import { PAUSE_CAUSES, STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
-import type { PauseCause, StepId, WorkState, ZoneId } from '@loyal-mane/core';
+import { EXIT_CHECKS, PAUSE_CAUSES, PRODUCT_IDS, STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
+import type { ExitCheck, PauseCause, ProductId, StepId, WorkState, ZoneId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
+
+const AT = 'when it happened, where it could not be sent at once: at most a day ago; now when absent';
 
 /** A mat that came out. */
 export class MatPlaceDto {
@@ -44,6 +48,53 @@ export class PauseCauseDto extends CommandDto {
   @ArrayUnique()
   @IsIn(ZONE_IDS, { each: true })
   zones?: ZoneId[];
+}
+
+/** A product that begins to work in a coat; its id is the command's. */
+export class SoakStartDto extends CommandDto {
+  @ApiProperty({ enum: PRODUCT_IDS, description: 'what' })
+  @IsIn(PRODUCT_IDS)
+  product!: ProductId;
+
+  @ApiProperty({ description: 'minutes that its label asks for' })
+  @IsNumber()
+  @Min(0)
+  @Max(240)
+  leastMin!: number;
+
+  @ApiProperty({ description: 'minutes that it allows' })
+  @IsNumber()
+  @Min(0)
+  @Max(240)
+  mostMin!: number;
+
+  @ApiPropertyOptional({ description: AT })
+  @IsOptional()
+  @IsISO8601({ strict: true })
+  at?: string;
+}
+
+/** A product that is out of a coat. */
+export class SoakEndDto extends CommandDto {
+  @ApiProperty({ description: 'the soak' })
+  @IsString()
+  @MaxLength(64)
+  soak!: string;
+
+  @ApiPropertyOptional({ description: AT })
+  @IsOptional()
+  @IsISO8601({ strict: true })
+  at?: string;
+}
+
+/** A soak of a task. */
+export class SoakDto {
+  @ApiProperty() id!: string;
+  @ApiProperty({ enum: PRODUCT_IDS }) product!: ProductId;
+  @ApiProperty({ description: 'since when' }) at!: string;
+  @ApiProperty() leastMin!: number;
+  @ApiProperty() mostMin!: number;
+  @ApiPropertyOptional({ description: 'out of the coat; still in it when absent' }) endedAt?: string;
 }
 
 /** A pause of a task. */
@@ -86,9 +137,7 @@ export class TaskCommandDto extends CommandDto {
   @IsBoolean()
   anyway?: boolean;
 
-  @ApiPropertyOptional({
-    description: 'when it happened, where it could not be sent at once: at most a day ago; now when absent',
-  })
+  @ApiPropertyOptional({ description: AT })
   @IsOptional()
   @IsISO8601({ strict: true })
   at?: string;
@@ -108,6 +157,17 @@ export class TaskCommandDto extends CommandDto {
   @ValidateNested({ each: true })
   @Type(() => MatPlaceDto)
   matsOut?: MatPlaceDto[];
+
+  @ApiPropertyOptional({
+    enum: EXIT_CHECKS,
+    isArray: true,
+    description: 'of a finish at the tub: what was looked at; it is refused while something was not',
+  })
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(EXIT_CHECKS, { each: true })
+  confirmed?: ExitCheck[];
 }
 
 /** A tick on a line of a task's page. */
@@ -139,6 +199,9 @@ export class WorkDto {
   @ApiPropertyOptional() reason?: string;
   @ApiPropertyOptional({ type: [WorkPauseDto], description: 'pauses, the last of them last' })
   pauses?: WorkPauseDto[];
+
+  @ApiPropertyOptional({ type: [SoakDto], description: 'products that worked in the coat, the last of them last' })
+  soaks?: SoakDto[];
 
   @ApiPropertyOptional({ type: [String], description: 'lines that were ticked, cautions that were met' })
   ticked?: string[];

@@ -9,7 +9,7 @@ import { FreshAnswers, JSON_TYPE } from '../events/freshAnswers.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { TaskKeyDto } from '../plan/dto.js';
 import type { ProblemCode } from '../problem/problem.js';
-import { PauseCauseDto, TaskAnswerDto, TaskCommandDto, TickDto, WorkListDto } from './dto.js';
+import { PauseCauseDto, SoakEndDto, SoakStartDto, TaskAnswerDto, TaskCommandDto, TickDto, WorkListDto } from './dto.js';
 import { WorkService } from './workService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'alreadyOver', 'notNow', 'notAsPlanned', 'otherCommand'];
@@ -77,6 +77,26 @@ export class WorkController {
     @Body() body: PauseCauseDto,
   ): Promise<TaskAnswerDto> {
     return { work: await this.service.pauseCause(key as TaskKey, given, body) };
+  }
+
+  @Post('tasks/:key/soak')
+  @Operation('Begins a soak: a product works in the coat.', TaskAnswerDto, ['badInput', 'notNow', 'otherCommand'])
+  async soak(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: SoakStartDto,
+  ): Promise<TaskAnswerDto> {
+    return { work: await this.service.soak(key as TaskKey, given, body) };
+  }
+
+  @Post('tasks/:key/soak-end')
+  @Operation('Ends a soak: the product is out.', TaskAnswerDto, ['badInput', 'notNow', 'otherCommand'])
+  async soakEnd(
+    @Given() given: Command,
+    @Param() { key }: TaskKeyDto,
+    @Body() body: SoakEndDto,
+  ): Promise<TaskAnswerDto> {
+    return { work: await this.service.soakEnd(key as TaskKey, given, body) };
   }
 
   @Post('tasks/:key/undo')

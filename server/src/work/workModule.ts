@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { KennelDataModule } from '../kennel/kennelDataModule.js';
 import { PlanDataModule } from '../plan/planDataModule.js';
+import { TaskGates } from './taskGates.js';
 import { WorkController } from './workController.js';
 import { WorkService } from './workService.js';
 
@@ -8,6 +9,6 @@ import { WorkService } from './workService.js';
 @Module({
   imports: [KennelDataModule, PlanDataModule],
   controllers: [WorkController],
-  providers: [WorkService],
+  providers: [TaskGates, WorkService],
 })
 export class WorkModule {}

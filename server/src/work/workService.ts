@@ -8,18 +8,18 @@ import type { Knex } from 'knex';
 import {
   applyWorkCommand,
   coatAfter,
-  gatedZones,
   instantToMs,
-  mattedZones,
-  wallTimeOf,
-  withKennelBreeds,
+  msToInstant,
   withPauseCause,
+  withSoak,
+  withSoakEnded,
   withTick,
 } from '@loyal-mane/core';
 import type {
   CoatMarks,
   DogId,
-  KennelBreed,
+  EventKind,
+  Instant,
   KennelDog,
   MatPlace,
   StationId,
@@ -29,8 +29,6 @@ import type {
   WorkRecord,
   WorkRefusal,
 } from '@loyal-mane/core';
-import { CARE_LIBRARY, ZONE_NAMES } from '@loyal-mane/library';
-import { METHODS } from '@loyal-mane/library/words';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
@@ -39,8 +37,9 @@ import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
-import type { PauseCauseDto, TaskCommandDto, TickDto, WorkDto } from './dto.js';
+import type { PauseCauseDto, SoakEndDto, SoakStartDto, TaskCommandDto, TickDto, WorkDto } from './dto.js';
 import { marksBack, takesMarks } from './foundMarks.js';
+import { TaskGates } from './taskGates.js';
 
 type Versioned = WorkRecord & { version: number };
 
@@ -82,6 +81,7 @@ export class WorkService {
     private readonly events: EventStore,
     private readonly plans: PlanInForce,
     private readonly clock: Clock,
+    private readonly gates: TaskGates,
   ) {}
 
   async list(): Promise<WorkDto[]> {
@@ -109,10 +109,15 @@ export class WorkService {
         ...(dto.reason === undefined ? {} : { reason: dto.reason }),
       });
       if (!outcome.ok) return this.refuse(trx, outcome.refusal, before);
-      if ((before?.version ?? 0) !== dto.version) return this.refuse(trx, null, before);
-      if (command === 'start') await this.mayCut(trx, task);
-      if ((command === 'start' || command === 'resume') && dto.anyway !== true) await this.mustBeFree(trx, key, task);
-      const record = dto.doneBefore === true ? { ...outcome.record, workedMs: 0 } : outcome.record;
+      // An earlier finish of what is finished already counts, whatever its sender saw of it.
+      const isKnown = before?.state === 'done' || (before?.version ?? 0) === dto.version;
+      if (!isKnown) return this.refuse(trx, null, before);
+      if (command === 'start') await this.gates.mayCut(trx, task);
+      if ((command === 'start' || command === 'resume') && dto.anyway !== true)
+        await this.gates.mustBeFree(trx, key, task);
+      const exit =
+        command === 'finish' ? await this.gates.leaving(trx, key, task, outcome.record, dto.confirmed) : outcome.record;
+      const record = dto.doneBefore === true ? { ...exit, workedMs: 0 } : exit;
       const after = await this.save(trx, key, record, before);
       const matsOut = (dto.matsOut ?? []) as MatPlace[];
       const marks = command === 'finish' ? await this.markCoat(trx, task, matsOut) : null;
@@ -131,7 +136,7 @@ export class WorkService {
    * When a command happened. A tablet that was cut off sends later what was tapped then: its word is taken for a day back, and
    * never for a moment before what is on record already.
    */
-  private happenedMs({ at }: TaskCommandDto, before: WorkRecord | null): number {
+  private happenedMs({ at }: { readonly at?: string }, before: WorkRecord | null): number {
     const nowMs = this.clock.nowMs();
     if (at === undefined) return nowMs;
     const atMs = Date.parse(at);
@@ -145,36 +150,62 @@ export class WorkService {
   }
 
   /** Ticks a line: whoever ticks, whenever it arrives, so that two devices at one task both count. */
-  async tick(key: TaskKey, given: Command, { line, ticked }: TickDto): Promise<WorkDto> {
-    return this.events.run(given, async (trx) => {
-      const before = await this.locked(trx, key);
-      const record = withTick(before, line, ticked);
-      if (before === null || record === null)
-        throw new Problem('notNow', 'This task is not being worked on. The tick was not kept.', { current: before });
-      await trx('task_work')
-        .where({ task_key: key })
-        .update({ ticked: record.ticked === undefined ? null : JSON.stringify(record.ticked) });
-      const after = { ...record, version: before.version };
-      return { kind: 'task.tick', subject: key, change: { before, after }, result: after };
-    });
+  tick(key: TaskKey, given: Command, { line, ticked }: TickDto): Promise<WorkDto> {
+    return this.note(key, given, 'task.tick', 'This task is not being worked on. The tick was not kept.', (before) =>
+      withTick(before, line, ticked),
+    );
   }
 
   /** Says why a task was paused last: whoever says it, whenever it arrives. */
-  async pauseCause(key: TaskKey, given: Command, { cause, zones }: PauseCauseDto): Promise<WorkDto> {
+  pauseCause(key: TaskKey, given: Command, { cause, zones }: PauseCauseDto): Promise<WorkDto> {
+    return this.note(key, given, 'task.pauseCause', 'This task was not paused. Nothing was recorded.', (before) =>
+      withPauseCause(before, cause, zones ?? []),
+    );
+  }
+
+  /** Begins a soak; its clock counts from when it was put on. */
+  soak(key: TaskKey, given: Command, dto: SoakStartDto): Promise<WorkDto> {
+    if (dto.mostMin < dto.leastMin)
+      throw new Problem('badInput', 'Nothing was recorded: the label’s most is below its least.', {
+        errors: [{ path: 'mostMin', detail: 'must be at least leastMin' }],
+      });
+    const { product, leastMin, mostMin } = dto;
+    const no = 'This task was not begun. The soak was not kept.';
+    return this.note(key, given, 'task.soak', no, (before) =>
+      withSoak(before, { id: given.id, product, at: this.happenedAt(dto), leastMin, mostMin }),
+    );
+  }
+
+  /** Ends a soak: of two who end it the earlier counts. */
+  soakEnd(key: TaskKey, given: Command, dto: SoakEndDto): Promise<WorkDto> {
+    return this.note(key, given, 'task.soakEnd', 'This soak is not known here. Nothing was recorded.', (before) =>
+      withSoakEnded(before, dto.soak, this.happenedAt(dto)),
+    );
+  }
+
+  /** Keeps something beside a task's states: in whatever order two devices send it, both count. */
+  private note(
+    key: TaskKey,
+    given: Command,
+    kind: EventKind,
+    refusal: string,
+    change: (before: Versioned | null) => WorkRecord | null,
+  ): Promise<WorkDto> {
     return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
-      const record = withPauseCause(before, cause, zones ?? []);
-      if (before === null || record === null)
-        throw new Problem('notNow', 'This task was not paused. Nothing was recorded.', { current: before });
-      await trx('task_work')
-        .where({ task_key: key })
-        .update({ pauses: JSON.stringify(record.pauses) });
+      const record = change(before);
+      if (before === null || record === null) throw new Problem('notNow', refusal, { current: before });
+      await trx('task_work').where({ task_key: key }).update(workToRow(record));
       const after = { ...record, version: before.version };
-      return { kind: 'task.pauseCause', subject: key, change: { before, after }, result: after };
+      return { kind, subject: key, change: { before, after }, result: after };
     });
   }
 
-  /** Takes the last command on a task back: the record is as it was before it, ticks aside. */
+  private happenedAt(dto: { readonly at?: string }): Instant {
+    return msToInstant(this.happenedMs(dto, null));
+  }
+
+  /** Takes the last command on a task back: the record is as it was before it, ticks and soaks aside. */
   async undo(key: TaskKey, given: Command): Promise<WorkDto | null> {
     return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
@@ -190,7 +221,7 @@ export class WorkService {
       const last = done[done.length - 1];
       if (last === undefined)
         throw new Problem('notNow', 'There is nothing to take back on this task.', { current: before });
-      const after = await this.save(trx, key, withTicksOf(last.before, before), before);
+      const after = await this.save(trx, key, withNotesOf(last.before, before), before);
       if (last.marks !== undefined && before !== null) await this.putMarksBack(trx, before.step, last.marks);
       const kind = last.marks === undefined ? 'task.undo' : 'task.undoCoat';
       return { kind, subject: key, change: { before, after }, result: after as WorkDto | null };
@@ -210,53 +241,6 @@ export class WorkService {
       expectedMin: usual > 0 ? usual : null,
       flank: record?.flank ?? planned?.flank ?? null,
     };
-  }
-
-  /** Asks before a dog is worked on twice at once. The dog's row is locked, so that two who start together meet here. */
-  private async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: TaskFacts): Promise<void> {
-    const dog = await trx('dogs').where({ id: task.dogId }).forUpdate().first('name');
-    const row = await trx('task_work')
-      .where({ dog_id: task.dogId, state: 'running' })
-      .whereNot({ task_key: key })
-      .first();
-    if (row === undefined) return;
-    const other = workFromRow(row);
-    const [who, settings] = [
-      await this.nameOf(trx, other.personId),
-      await trx('settings').where({ id: 1 }).first('time_zone'),
-    ];
-    const since =
-      other.startedAt === undefined
-        ? ''
-        : ` since ${wallTimeOf(instantToMs(other.startedAt), settings?.time_zone ?? 'UTC')}`;
-    throw new Problem(
-      'askFirst',
-      `${who} is still working on ${dog?.name ?? 'this dog'} (${METHODS[other.step].name.toLowerCase()}${since}). Nothing was started. Finish or pause that first, or start anyway.`,
-      { current: other },
-    );
-  }
-
-  /** Refuses to cut zones that failed the dry or the straight test, and to wet tight or solid mats. */
-  private async mayCut(trx: Knex.Transaction, { dogId, step }: TaskFacts): Promise<void> {
-    const row = await trx('dogs').where({ id: dogId }).first('name', 'breed', 'coat');
-    if (row === undefined)
-      throw new Problem('notFound', 'This dog is not in the kennel any more. Nothing was recorded.');
-    const own = await trx('breeds').where({ name: row.breed }).first('facts');
-    const breeds = own === undefined ? [] : [fromJson(own.facts) as KennelBreed];
-    const coat = fromJson(row.coat) as Partial<KennelDog>;
-    const matted = mattedZones(step, coat);
-    if (matted.length > 0)
-      throw new Problem(
-        'notNow',
-        `${row.name}: tight or solid mats (${matted.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started: water sets them. Take them out first, or clip beneath them if you may decide that.`,
-      );
-    const zones = gatedZones(step, { breed: row.breed, ...coat }, withKennelBreeds(CARE_LIBRARY, breeds));
-    if (zones.length === 0) return;
-    const names = zones.map((z) => ZONE_NAMES[z]).join(', ');
-    throw new Problem(
-      'notNow',
-      `${row.name}: ${names} ${zones.length === 1 ? 'is' : 'are'} still damp or kinked at the root. Nothing was started. Heat-dry first and check again, or mark it clear.`,
-    );
   }
 
   /** Marks of a coat after a finished step; null where the step changes none. */
@@ -316,7 +300,7 @@ export class WorkService {
   }
 
   private async refuse(trx: Knex.Transaction, refusal: WorkRefusal | null, current: Versioned | null): Promise<never> {
-    const name = await this.nameOf(trx, current?.personId);
+    const name = await this.gates.nameOf(trx, current?.personId);
     if (refusal === 'alreadyOver') {
       throw new Problem('alreadyOver', `${name} was quicker: this task is ${current?.state ?? 'over'} already.`, {
         current,
@@ -332,21 +316,20 @@ export class WorkService {
       { current },
     );
   }
-
-  private async nameOf(trx: Knex.Transaction, personId: string | undefined): Promise<string> {
-    const row = personId === undefined ? undefined : await trx('people').where({ id: personId }).first('name');
-    return row?.name ?? 'Somebody else';
-  }
 }
 
 /** Events that are kept beside a task's states: undo goes past them. */
-const BESIDE: ReadonlySet<string> = new Set(['task.tick', 'task.pauseCause']);
+const BESIDE: ReadonlySet<string> = new Set(['task.tick', 'task.pauseCause', 'task.soak', 'task.soakEnd']);
 
-/** An earlier record with the ticks of now. */
-function withTicksOf(record: WorkRecord | null, now: WorkRecord | null): WorkRecord | null {
+/** An earlier record with the ticks and soaks of now. */
+function withNotesOf(record: WorkRecord | null, now: WorkRecord | null): WorkRecord | null {
   if (record === null) return null;
-  const { ticked: _then, ...rest } = record;
-  return now?.ticked === undefined ? rest : { ...rest, ticked: now.ticked };
+  const { ticked: _then, soaks: _before, ...rest } = record;
+  return {
+    ...rest,
+    ...(now?.soaks === undefined ? {} : { soaks: now.soaks }),
+    ...(now?.ticked === undefined ? {} : { ticked: now.ticked }),
+  };
 }
 
 /** Refuses a command whose sender takes the task for another one. */

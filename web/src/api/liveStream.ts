@@ -46,14 +46,21 @@ function readAgain(client: QueryClient, change: Change): Promise<void> {
 /** Number of the last change that this page has heard of; it outlives the rooms. */
 let last: number | null = null;
 
+let isFromDevice = false;
+
+/** What the rooms show was kept on this device: once the server is there all of it is read again. */
+export function readAllAtHello(): void {
+  isFromDevice = true;
+}
+
 /** Keeps one stream open while it is mounted. */
 export function useLiveStream(): StreamState {
   const client = useQueryClient();
-  const [state, setState] = useState<StreamState>('there');
+  const [state, setState] = useState<StreamState>(isFromDevice ? 'away' : 'there');
   useEffect(() => {
     // The page was read after the session: from there on nothing is missed, and nothing is read twice.
     last ??= client.getQueryData<Session>(sessionQuery.queryKey)?.head ?? null;
-    let isFirst = last !== null;
+    let isFirst = last !== null && !isFromDevice;
     let source: EventSource | null = null;
     let timer: number | undefined;
     const open = (): void => {
@@ -66,6 +73,8 @@ export function useLiveStream(): StreamState {
           isFirst = false;
           return;
         }
+        if (isFromDevice) void client.invalidateQueries({ queryKey: sessionQuery.queryKey });
+        isFromDevice = false;
         for (const key of [kennelQuery.queryKey, planQuery.queryKey, workQuery.queryKey, methodsQuery.queryKey])
           void client.invalidateQueries({ queryKey: key });
       });

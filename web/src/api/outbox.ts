@@ -10,7 +10,7 @@ import { ProblemError, isSignedOut } from './client';
 import { workQuery } from './queries';
 import type { Work } from './queries';
 import type { TaskOrder } from './taskOrder';
-import { sendOrder, withAnswer } from './taskOrder';
+import { isNote, sendOrder, withAnswer } from './taskOrder';
 
 /** An order that the server refused, with those that hung on it. */
 export interface Refused {
@@ -71,7 +71,7 @@ export function give(order: TaskOrder, client: QueryClient): void {
 
 /** Takes the last waiting order on a task back before it was sent; false when there is none that could be. */
 export function takeBack(key: string): boolean {
-  const last = outbox.waiting.map((o) => o.key as string).lastIndexOf(key);
+  const last = outbox.waiting.findLastIndex((o) => o.key === key && !isNote(o.command));
   // The first may be on its way.
   if (last < 0 || (last === 0 && isSending)) return false;
   const gone = outbox.waiting[last]?.commandId;

@@ -34,6 +34,8 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'task.undo': OF_A_TASK,
   'task.tick': [],
   'task.pauseCause': [],
+  'task.soak': [],
+  'task.soakEnd': [],
   'task.finishCoat': OF_THE_KENNEL,
   'task.undoCoat': OF_THE_KENNEL,
   'plan.asked': OF_A_PLAN,

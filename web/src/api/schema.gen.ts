@@ -905,6 +905,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tasks/{key}/soak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a soak: a product works in the coat. */
+        post: operations["Work.soak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{key}/soak-end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ends a soak: the product is out. */
+        post: operations["Work.soakEnd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tasks/{key}/undo": {
         parameters: {
             query?: never;
@@ -1280,6 +1314,8 @@ export interface components {
             /** @enum {string} */
             kind: "tub" | "forceDryer" | "standDryer" | "table" | "pen";
             name: string;
+            /** @description heavy dogs can walk in */
+            ramp: boolean;
             closures: components["schemas"]["ClosureDto"][];
             version: number;
         };
@@ -1289,6 +1325,8 @@ export interface components {
             /** @enum {string} */
             role: "lead" | "finisher" | "bather" | "hand" | "owner";
             skills: ("bath" | "dry" | "brush" | "scissor" | "ring" | "hand" | "decide" | "harshDryer" | "glands")[];
+            /** @description minutes with scissors a day */
+            scissorMinPerDay: number;
             /** @description what is learned and the kit, as in a file */
             record: components["schemas"]["FilePersonParts"];
             version: number;
@@ -2087,6 +2125,17 @@ export interface components {
             /** @description where the dog asked for it */
             zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
         };
+        SoakDto: {
+            id: string;
+            /** @enum {string} */
+            product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /** @description since when */
+            at: string;
+            leastMin: number;
+            mostMin: number;
+            /** @description out of the coat; still in it when absent */
+            endedAt?: string;
+        };
         WorkDto: VersionedWork;
         WorkListDto: {
             work: components["schemas"]["WorkDto"][];
@@ -2130,6 +2179,8 @@ export interface components {
             doneBefore?: boolean;
             /** @description of a finish of mat work: mats that are out; those that are not named stay marked */
             matsOut?: components["schemas"]["MatPlaceDto"][];
+            /** @description of a finish at the tub: what was looked at; it is refused while something was not */
+            confirmed?: ("feet" | "vent" | "belly" | "tail" | "ears" | "skin" | "product" | "cotton")[];
         };
         TaskAnswerDto: {
             /** @description null: nobody has touched the task */
@@ -2159,6 +2210,35 @@ export interface components {
             cause: "dog" | "calledAway" | "equipment" | "other";
             /** @description where the dog asked for it */
             zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+        };
+        SoakStartDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /**
+             * @description what
+             * @enum {string}
+             */
+            product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /** @description minutes that its label asks for */
+            leastMin: number;
+            /** @description minutes that it allows */
+            mostMin: number;
+            /** @description when it happened, where it could not be sent at once: at most a day ago; now when absent */
+            at?: string;
+        };
+        SoakEndDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description the soak */
+            soak: string;
+            /** @description when it happened, where it could not be sent at once: at most a day ago; now when absent */
+            at?: string;
         };
         AbsenceCommandDto: {
             /**
@@ -2384,7 +2464,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.soak" | "task.soakEnd" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -3356,6 +3436,30 @@ export interface components {
                 cause?: "dog" | "calledAway" | "equipment" | "other";
                 /** @description where the dog asked for it */
                 zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            }[];
+            /** @description products that worked in the coat, the last of them last */
+            soaks?: {
+                /** @description made by the device that began it */
+                id: string;
+                /**
+                 * @description what works in the coat
+                 * @enum {string}
+                 */
+                product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+                /**
+                 * Format: date-time
+                 * @description since when
+                 */
+                at: string;
+                /** @description minutes that the label asks for */
+                leastMin: number;
+                /** @description minutes that it allows */
+                mostMin: number;
+                /**
+                 * Format: date-time
+                 * @description out of the coat; still in it when absent
+                 */
+                endedAt?: string;
             }[];
             /** @description lines of its page that were ticked, cautions that were met */
             ticked?: string[];
@@ -5320,6 +5424,72 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PauseCauseDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Work.soak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoakStartDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskAnswerDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Work.soakEnd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description key of the task */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoakEndDto"];
             };
         };
         responses: {

@@ -9,6 +9,16 @@ export function setServerTime(now: string): void {
   offsetMs = Date.parse(now) - Date.now();
 }
 
+/** The server's clock less this device's, milliseconds. */
+export function serverOffsetMs(): number {
+  return offsetMs;
+}
+
+/** Takes over an offset that was kept while the server could be asked. */
+export function setServerOffset(ms: number): void {
+  offsetMs = ms;
+}
+
 /** Milliseconds since the epoch by the server's clock. */
 export function serverNowMs(): number {
   return Date.now() + offsetMs;

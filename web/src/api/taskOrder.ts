@@ -2,16 +2,19 @@
  * A command on a task as it is given at the bench, and what the list of work will be once it has arrived.
  */
 import type { MatPlace, StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
-import { applyWorkCommand, instantToMs, withPauseCause, withTick } from '@loyal-mane/core';
-import type { Instant, PauseCause, ZoneId } from '@loyal-mane/core';
+import { applyWorkCommand, instantToMs, withPauseCause, withSoak, withSoakEnded, withTick } from '@loyal-mane/core';
+import type { ExitCheck, Instant, PauseCause, SoakRecord, WorkRecord, ZoneId } from '@loyal-mane/core';
 import { post } from './client';
 import type { Work } from './queries';
+
+/** Commands beside a task's states. */
+export type NoteCommand = 'tick' | 'pauseCause' | 'soak' | 'soakEnd';
 
 /** Everything that is needed to send it, now or later. */
 export interface TaskOrder {
   readonly commandId: string;
   readonly key: TaskKey;
-  readonly command: WorkCommand | 'undo' | 'tick' | 'pauseCause';
+  readonly command: WorkCommand | 'undo' | NoteCommand;
   readonly version: number;
   readonly dogId: DogId;
   readonly step: StepId;
@@ -26,45 +29,30 @@ export interface TaskOrder {
   readonly matsOut?: readonly MatPlace[];
   /** Of a tick: the line, and whether it is ticked or the tick taken off. */
   readonly tick?: { readonly line: string; readonly ticked: boolean };
+  /** Of a finish at the tub: what was looked at. */
+  readonly confirmed?: readonly ExitCheck[];
+  /** Of a soak: the product and its label's minutes; its id is the command's. */
+  readonly soak?: Pick<SoakRecord, 'product' | 'leastMin' | 'mostMin'>;
+  /** Of the end of a soak: which. */
+  readonly soakId?: string;
   /** Of a pause's cause: why, and where the dog asked for it. */
   readonly pause?: { readonly cause: PauseCause; readonly zones: readonly ZoneId[] };
 }
 
 /** Sends an order; answers the record after it, null when there is none any more. */
 export async function sendOrder(order: TaskOrder): Promise<Work | null> {
-  const {
-    commandId,
-    key,
-    command,
-    version,
-    dogId,
-    step,
-    stationId,
-    at,
-    reason,
-    anyway,
-    doneBefore,
-    matsOut,
-    tick,
-    pause,
-  } = order;
+  const { commandId, key, command, version, dogId, step, stationId, at } = order;
+  const { reason, anyway, doneBefore, matsOut, confirmed } = order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
-  if (command === 'tick')
-    return (
-      await post('/api/tasks/{key}/tick', { params, body: { commandId, ...(tick ?? { line: '', ticked: false }) } })
-    ).work;
-  if (command === 'pauseCause') {
-    const { cause, zones } = pause ?? { cause: 'other', zones: [] };
-    const body = { commandId, cause, ...(zones.length === 0 ? {} : { zones: [...zones] }) };
-    return (await post('/api/tasks/{key}/pause-cause', { params, body })).work;
-  }
+  if (isNote(command)) return sendNote(order, command);
   const body = {
     ...{ commandId, version, dogId, step, stationId, at },
     ...(reason === undefined ? {} : { reason }),
     ...(anyway === undefined ? {} : { anyway }),
     ...(doneBefore === undefined ? {} : { doneBefore }),
     ...(matsOut === undefined ? {} : { matsOut: matsOut.map((m) => ({ ...m })) }),
+    ...(confirmed === undefined ? {} : { confirmed: [...confirmed] }),
   };
   const sends = {
     start: () => post('/api/tasks/{key}/start', { params, body }),
@@ -74,6 +62,34 @@ export async function sendOrder(order: TaskOrder): Promise<Work | null> {
     skip: () => post('/api/tasks/{key}/skip', { params, body }),
   } as const;
   return (await sends[command]()).work;
+}
+
+const NOTES: readonly string[] = ['tick', 'pauseCause', 'soak', 'soakEnd'] satisfies NoteCommand[];
+
+/** Whether a command stands beside a task's states. */
+export const isNote = (command: TaskOrder['command']): command is NoteCommand => NOTES.includes(command);
+
+async function sendNote(order: TaskOrder, command: NoteCommand): Promise<Work | null> {
+  const { commandId, key, at, tick, pause, soak, soakId } = order;
+  const params = { path: { key } };
+  switch (command) {
+    case 'tick': {
+      const { line, ticked } = tick ?? { line: '', ticked: false };
+      return (await post('/api/tasks/{key}/tick', { params, body: { commandId, line, ticked } })).work;
+    }
+    case 'pauseCause': {
+      const { cause, zones } = pause ?? { cause: 'other', zones: [] };
+      const body = { commandId, cause, ...(zones.length === 0 ? {} : { zones: [...zones] }) };
+      return (await post('/api/tasks/{key}/pause-cause', { params, body })).work;
+    }
+    case 'soak': {
+      const { product, leastMin, mostMin } = soak ?? { product: 'cleansingWash', leastMin: 0, mostMin: 0 };
+      const body = { commandId, at, product, leastMin, mostMin };
+      return (await post('/api/tasks/{key}/soak', { params, body })).work;
+    }
+    case 'soakEnd':
+      return (await post('/api/tasks/{key}/soak-end', { params, body: { commandId, at, soak: soakId ?? '' } })).work;
+  }
 }
 
 /** The list of work with an answer in it. */
@@ -91,8 +107,7 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
     (work, order) => {
       const before = work.find((w) => w.taskKey === order.key) ?? null;
       if (order.command === 'undo') return work;
-      if (order.command === 'tick') return withWaitingTick(work, before, order);
-      if (order.command === 'pauseCause') return withWaitingCause(work, before, order);
+      if (isNote(order.command)) return withWaitingNote(work, before, order);
       const { key, dogId, step, stationId, personId, reason } = order;
       const outcome = applyWorkCommand(before, order.command, {
         ...{ taskKey: key, dogId, step, stationId, personId, nowMs: instantToMs(order.at) },
@@ -105,12 +120,16 @@ export function withWaiting(list: readonly Work[], orders: readonly TaskOrder[])
   );
 }
 
-function withWaitingTick(list: readonly Work[], before: Work | null, { key, tick }: TaskOrder): Work[] {
-  const after = tick === undefined ? null : withTick(before, tick.line, tick.ticked);
-  return after === null || before === null ? [...list] : withAnswer(list, key, { ...after, version: before.version });
+function withWaitingNote(list: readonly Work[], before: Work | null, order: TaskOrder): Work[] {
+  const after = noted(before, order);
+  return after === null || before === null
+    ? [...list]
+    : withAnswer(list, order.key, { ...after, version: before.version });
 }
 
-function withWaitingCause(list: readonly Work[], before: Work | null, { key, pause }: TaskOrder): Work[] {
-  const after = pause === undefined ? null : withPauseCause(before, pause.cause, pause.zones);
-  return after === null || before === null ? [...list] : withAnswer(list, key, { ...after, version: before.version });
+function noted(before: Work | null, { commandId, at, tick, pause, soak, soakId }: TaskOrder): WorkRecord | null {
+  if (tick !== undefined) return withTick(before, tick.line, tick.ticked);
+  if (pause !== undefined) return withPauseCause(before, pause.cause, pause.zones);
+  if (soak !== undefined) return withSoak(before, { id: commandId, at, ...soak });
+  return soakId === undefined ? null : withSoakEnded(before, soakId, at);
 }

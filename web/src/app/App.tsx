@@ -8,8 +8,11 @@ import { Navigate, createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { isAway, isSignedOut } from '../api/client';
 import type { Role } from '@loyal-mane/core';
+import { readAllAtHello } from '../api/liveStream';
 import { kennelQuery, planQuery, sessionQuery, workQuery } from '../api/queries';
 import type { Session } from '../api/queries';
+import { serverOffsetMs } from '../api/serverClock';
+import { forgetAnswers, keepAnswers, takeUpAnswers } from '../offline/keptAnswers';
 import { problemWords } from '../parts/ProblemNote';
 import { OwnPasswordPage, SignInPage, WelcomePage } from '../rooms/signIn/SignInPage';
 import { DAY } from '../theme/palette';
@@ -49,9 +52,12 @@ void client.query({ ...sessionQuery, retry: false }).then(
     client.query(planQuery).catch(() => undefined);
     client.query(workQuery).catch(() => undefined);
   },
-  // The door asks again, and says what is wrong.
-  () => undefined,
+  // The door asks again, and says what is wrong; without a server what is on this device is taken up.
+  async (error: unknown) => {
+    if (isAway(error) && (await takeUpAnswers(client))) readAllAtHello();
+  },
 );
+keepAnswers(client, serverOffsetMs);
 
 const router = createBrowserRouter([
   {
@@ -98,8 +104,10 @@ const FLOOR_ROLES: readonly Role[] = ['finisher', 'bather', 'hand'];
 function useLanding(session: Session | undefined, isOut: boolean): void {
   const cameFromOutside = useRef(false);
   useEffect(() => {
-    if (isOut) cameFromOutside.current = true;
-    else if (session !== undefined && cameFromOutside.current) {
+    if (isOut) {
+      cameFromOutside.current = true;
+      void forgetAnswers();
+    } else if (session !== undefined && cameFromOutside.current) {
       cameFromOutside.current = false;
       if (router.state.location.pathname === '/' && FLOOR_ROLES.includes(session.role))
         void router.navigate('/bench', { replace: true });

@@ -11,12 +11,14 @@ import type { LocalDay } from '@loyal-mane/core';
 import { clockWords, dayWords, monthDay } from '@loyal-mane/library/words';
 import { remove } from '../api/client';
 import { useLiveStream } from '../api/liveStream';
+import { forgetAnswers } from '../offline/keptAnswers';
 import { Sign } from '../parts/Glyph';
 import { useNow } from '../parts/useNow';
 import { useRooms } from '../parts/useRooms';
 import { useShortcut, useTwoKeys } from '../parts/useShortcut';
 import { CountRail } from './CountRail';
 import { FindAndGo } from './FindAndGo';
+import { SoakLine } from './SoakLine';
 
 const ALL: readonly string[] = ['lead', 'finisher', 'bather', 'hand', 'owner'];
 const CREW: readonly string[] = ['lead', 'finisher', 'bather', 'hand'];
@@ -81,6 +83,7 @@ export function Frame() {
       void message.error('Signing out did not work; try again.');
       return;
     }
+    await forgetAnswers();
     // A fresh page keeps nothing of what was read here.
     window.location.assign('/');
   };
@@ -108,6 +111,7 @@ export function Frame() {
           {!away && <b>{clockWords(now, names.zone, names.clock)}</b>}
         </span>
       </nav>
+      <SoakLine />
       <main id="room">
         {pathname === '/account' && (
           <nav className="narrow-only phone-more" aria-label="More rooms">

@@ -1,41 +1,70 @@
 /*
  * The page of a task, composed for its dog on its day by what this kennel has decided.
  */
-import { chooseSides, instantToMs, isMet, localDayOf, noEntry } from '@loyal-mane/core';
+import {
+  DEFAULT_PUPPY_DAYS,
+  chooseSides,
+  coatClassOf,
+  daysBetween,
+  instantToMs,
+  isMet,
+  localDayOf,
+  noEntry,
+  standCapMin,
+} from '@loyal-mane/core';
 import type { BathPurpose, Chosen, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
-import { stepPage } from '@loyal-mane/library/pages';
-import type { StepPage } from '@loyal-mane/library/pages';
+import { soakChoices, stepPage } from '@loyal-mane/library/pages';
+import type { OwnAsk, SoakChoice, StepPage } from '@loyal-mane/library/pages';
 import type { Kennel, Methods } from '../api/queries';
 import { coatOf, kennelDogOf, libraryOf, personRecordOf } from './dogRecord';
 import type { Dog } from './dogRecord';
+import { productsOf } from './kennelProducts';
 
 /** A task as its page asks of it. */
 export type PageTask = Pick<PlannedActivity, 'dogId' | 'step' | 'kind' | 'start' | 'people' | 'entryId' | 'flank'>;
 
 /** The page of a task; null where its dog is gone. */
 export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): StepPage | null {
+  const ask = askOf(a, kennel, zone, methods);
+  return ask === null ? null : stepPage(ask, methods?.lines);
+}
+
+/** Products that soak at a task, with their labels' minutes. */
+export function soaksOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): readonly SoakChoice[] {
+  const ask = askOf(a, kennel, zone, methods);
+  return ask === null ? [] : soakChoices(ask, productsOf(methods));
+}
+
+/** Minutes that the dog of a task may stand a day; null where it is gone. */
+export function standCapOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): number | null {
+  const ask = askOf(a, kennel, zone, methods);
+  if (ask === null) return null;
+  const { dog, library, chosen, at } = ask;
+  const isPuppy = daysBetween(dog.born, at.day) < DEFAULT_PUPPY_DAYS;
+  const side = chosen.find((c) => c.school.id === 'tableTime')?.side;
+  return standCapMin(dog, coatClassOf(dog, library), library, isPuppy, side);
+}
+
+function askOf(a: PageTask, kennel: Kennel, zone: string, methods: Methods | undefined): OwnAsk | null {
   const dog = kennel.dogs.find((d) => d.id === a.dogId);
   if (dog === undefined) return null;
   const day = localDayOf(instantToMs(a.start), zone);
   const entry = kennel.entries.find((e) => e.id === a.entryId);
-  return stepPage(
-    {
-      step: a.step,
-      dog: kennelDogOf(dog),
-      library: libraryOf(kennel),
-      chosen: chosenFor(a, dog, kennel, methods, day),
-      at: {
-        day,
-        purpose: purposeOf(a.kind, a.step),
-        isShowDay: entry?.day === day,
-        flank: a.flank,
-        trimBegin: workerOf(a, kennel)?.trimBegin,
-        hasSiteDryer: entry !== undefined && hasDryer(kennel, entry),
-        isLaterShowDay: entry !== undefined && isLaterDay(kennel, entry),
-      },
+  return {
+    step: a.step,
+    dog: kennelDogOf(dog),
+    library: libraryOf(kennel),
+    chosen: chosenFor(a, dog, kennel, methods, day),
+    at: {
+      day,
+      purpose: purposeOf(a.kind, a.step),
+      isShowDay: entry?.day === day,
+      flank: a.flank,
+      trimBegin: workerOf(a, kennel)?.trimBegin,
+      hasSiteDryer: entry !== undefined && hasDryer(kennel, entry),
+      isLaterShowDay: entry !== undefined && isLaterDay(kennel, entry),
     },
-    methods?.lines,
-  );
+  };
 }
 
 /** Whether the dog is shown at the same show on an earlier day. */

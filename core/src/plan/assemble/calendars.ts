@@ -10,13 +10,13 @@ import type { StationKind } from '../../kennel/vocabulary.js';
 import { isPuppy } from '../../programs/dogFacts.js';
 import { standMinutesOf } from '../../programs/dogProgram.js';
 import { dryerHours, rulesOf } from '../../programs/ruleSet.js';
+import { DEFAULT_SCISSOR_MIN } from '../../kennel/limits.js';
 import type { PlanInput } from './planInput.js';
 import type { Problem, ProblemDog, ProblemPerson, ProblemStation } from '../problem.js';
 import { demandOf } from '../problem.js';
 
 /** A whole day's noise dose, in hundredths of a percent. */
 const NOISE_DAY = 100 * 100;
-const DEFAULT_SCISSOR_MIN = 240;
 const DRYERS: readonly StationKind[] = ['forceDryer', 'standDryer'];
 const MIDNIGHT = '00:00' as WallTime;
 const DAY_END = '24:00' as WallTime;

@@ -96,7 +96,14 @@ function testsBefore(
     const like = wanted.find((w) => w.step.step === id);
     if (like === undefined) return [];
     const key = like.times.key.replace(/:\d+:\d+$/, `:${String(PUT_IN)}:1`) as TaskKey;
-    return [{ ...atOnce(like), isPutIn: true, record: recordOf(key), times: { ...like.times, key, fromMs, toMs, wanted: days } }];
+    return [
+      {
+        ...atOnce(like),
+        isPutIn: true,
+        record: recordOf(key),
+        times: { ...like.times, key, fromMs, toMs, wanted: days },
+      },
+    ];
   });
 }
 

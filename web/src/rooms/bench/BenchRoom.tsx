@@ -5,11 +5,11 @@ import { App as AntApp, ConfigProvider, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { openSoaks } from '@loyal-mane/core';
 import type { WorkCommand } from '@loyal-mane/core';
-import { METHODS } from '@loyal-mane/library/words';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
-import { pageOf } from '../../parts/pageOf';
+import { pageOf, soaksOf } from '../../parts/pageOf';
 import { useShortcut } from '../../parts/useShortcut';
 import { WET } from '../../theme/palette';
 import { themeOf } from '../../theme/tokens';
@@ -18,13 +18,14 @@ import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
 import { PauseWhy } from './PauseWhy';
 import { Refusals } from './Refusals';
-import { MatsDialog, matsOn } from './MatsDialog';
+import { SoakClocks } from './SoakClocks';
+import { FinishDialogs, useFinishing } from './FinishDialogs';
 import { SkipDialog } from './SkipDialog';
 import { TaskSide } from './TaskSide';
 import { TaskWork } from './TaskWork';
 import { nextLine, tickingOf } from './ticking';
 import type { BenchTask } from './myTasks';
-import { isTooSoon, useBench, useBenchCommands } from './useBench';
+import { useBench, useBenchCommands } from './useBench';
 import './bench.css';
 
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
@@ -45,29 +46,18 @@ export default function BenchRoom() {
   );
 }
 
-/** A finish of work that was done before it was started here. */
-interface Finish {
-  readonly doneBefore?: true;
-}
-
 function Bench() {
-  const { kennel, names, now, personId, tasks, task, choose } = useBench();
+  const { kennel, plan, names, now, personId, tasks, work, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, tick, sayWhy, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
+  const { tap, tick, sayWhy, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
-  const [askedMats, setAskedMats] = useState<{ readonly task: BenchTask; readonly more: Finish } | null>(null);
-  const [tooSoon, setTooSoon] = useState<BenchTask | null>(null);
-  const give = (t: BenchTask, command: WorkCommand | 'undo'): void => {
-    if (command !== 'finish') tap(t, command);
-    else if (isTooSoon(t, now)) setTooSoon(t);
-    else finish(t, {});
-  };
-  const finish = (task: BenchTask, more: Finish): void => {
-    if (matsOn(kennel, task).length > 0) setAskedMats({ task, more });
-    else tap(task, 'finish', more);
-  };
+  const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan }, (t, answers) =>
+    tap(t, 'finish', answers),
+  );
+  const give = (t: BenchTask, command: WorkCommand | 'undo'): void =>
+    command === 'finish' ? begin(t, pageOf(t.activity, kennel, names.zone, methods)) : tap(t, command);
   const page = task === null ? null : pageOf(task.activity, kennel, names.zone, methods);
   const ticking = tickingOf(task, tick);
   const next = page === null ? null : nextLine(page, ticking);
@@ -82,15 +72,26 @@ function Bench() {
   return (
     <main className="bench">
       <BenchTop personId={personId} task={task} outbox={outbox} isAway={stream === 'away'} {...view} />
+      <SoakClocks soaks={openSoaks(work)} names={names} now={now} onEnd={endSoak} />
       <Refusals outbox={outbox} names={names} onAnyway={startAnyway} />
       {task === null ? (
         <NoTask personId={personId} tasks={tasks} onTakeBack={(t) => give(t, 'undo')} {...view} />
       ) : (
         <div className="bench-main">
-          <TaskWork task={task} page={page} ticking={ticking} {...view} />
+          <TaskWork
+            task={task}
+            page={page}
+            ticking={ticking}
+            soaks={soaksOf(task.activity, kennel, names.zone, methods)}
+            onSoak={(choice) => soak(task, choice)}
+            {...view}
+          />
           <TaskSide
             task={task}
             tasks={tasks}
+            personId={personId}
+            work={work}
+            methods={methods}
             page={page}
             next={next}
             ticking={ticking}
@@ -116,6 +117,7 @@ function Bench() {
             key={`${task.activity.key} ${String(task.work?.pauses?.length)}`}
             task={task}
             dogName={names.dog(task.activity.dogId)}
+            parts={page?.parts ?? []}
             onSay={(cause, zones) => sayWhy(task, cause, zones)}
           />
         )}
@@ -141,31 +143,7 @@ function Bench() {
       >
         <Suspense fallback="Loading.">{dog !== undefined && <CoatMarks dog={dog} />}</Suspense>
       </Modal>
-      <Modal
-        open={tooSoon !== null}
-        title="Was it done before you pressed Start?"
-        okText="Yes, it was done before"
-        cancelText="Go on working"
-        onCancel={() => setTooSoon(null)}
-        onOk={() => {
-          if (tooSoon !== null) finish(tooSoon, { doneBefore: true });
-          setTooSoon(null);
-        }}
-      >
-        {tooSoon !== null &&
-          `${names.dog(tooSoon.activity.dogId)}, ${METHODS[tooSoon.activity.step].name.toLowerCase()}: started less than a minute ago. Its minutes will not count for later estimates.`}
-      </Modal>
-      <MatsDialog
-        key={askedMats?.task.activity.key}
-        task={askedMats?.task ?? null}
-        mats={askedMats === null ? [] : matsOn(kennel, askedMats.task)}
-        name={askedMats === null ? '' : names.dog(askedMats.task.activity.dogId)}
-        onCancel={() => setAskedMats(null)}
-        onDone={(matsOut) => {
-          if (askedMats !== null) tap(askedMats.task, 'finish', { ...askedMats.more, matsOut });
-          setAskedMats(null);
-        }}
-      />
+      <FinishDialogs finishing={finishing} onAnswer={answer} onCancel={cancel} plan={plan} {...view} />
       <SkipDialog
         task={skipping}
         onCancel={() => setSkipping(null)}

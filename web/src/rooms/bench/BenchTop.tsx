@@ -7,6 +7,7 @@ import type { Outbox } from '../../api/outbox';
 import { countWords } from '../../parts/countWords';
 import type { BenchView } from './benchView';
 import type { BenchTask } from './myTasks';
+import { Waiting } from './Waiting';
 
 /** Records that wait longer are told of; most have arrived by then. */
 const SOON_MS = 1500;
@@ -41,9 +42,13 @@ export function BenchTop({ personId, task, outbox, isAway, names, now }: Props) 
       <b>{names.first(personId)}</b>
       <span className="soft">{stationId === null ? '' : names.station(stationId)}</span>
       <span className="right">
-        <span role="status" className={isFine ? 'fine' : 'warn'}>
-          {words}
-        </span>
+        {isFine || outbox.waiting.length === 0 ? (
+          <span role="status" className={isFine ? 'fine' : 'warn'}>
+            {words}
+          </span>
+        ) : (
+          <Waiting orders={outbox.waiting} words={words} names={names} />
+        )}
         <b>{clockWords(now, names.zone, names.clock)}</b>
         <Link to="/day" className="leave">
           Leave

@@ -19,7 +19,6 @@ export function matsOn(kennel: Kennel, { activity }: BenchTask): readonly Mat[] 
 }
 
 interface Props {
-  readonly task: BenchTask | null;
   readonly mats: readonly Mat[];
   readonly name: string;
   readonly onCancel: () => void;
@@ -27,12 +26,12 @@ interface Props {
 }
 
 /** Asks of each mat whether it is out. */
-export function MatsDialog({ task, mats, name, onCancel, onDone }: Props) {
+export function MatsDialog({ mats, name, onCancel, onDone }: Props) {
   const [out, setOut] = useState<readonly MatPlace[]>([]);
   const isOut = (mat: Mat): boolean => out.some((o) => isMatAt(placeOf(mat), o));
   const left = mats.filter((m) => !isOut(m)).length;
   return (
-    <Modal open={task !== null} title={`${name}: which mats are out?`} footer={null} onCancel={onCancel}>
+    <Modal open title={`${name}: which mats are out?`} footer={null} onCancel={onCancel}>
       <div className="mats-out">
         {mats.map((mat) => (
           <button

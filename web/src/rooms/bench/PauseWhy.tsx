@@ -3,8 +3,9 @@
  * for is told by the part of it, and later plans give that part its time.
  */
 import { useState } from 'react';
-import type { PauseCause, StepId, ZoneId } from '@loyal-mane/core';
-import { DOG_PARTS, STEP_ZONES } from '@loyal-mane/library';
+import type { PauseCause, ZoneId } from '@loyal-mane/core';
+import { DOG_PARTS } from '@loyal-mane/library';
+import type { DogPart } from '@loyal-mane/library';
 import type { BenchTask } from './myTasks';
 
 /** Causes of a pause in words, the dog first. */
@@ -20,21 +21,16 @@ export function lacksCause({ work }: BenchTask): boolean {
   return work?.state === 'paused' && work.pauses?.at(-1) !== undefined && work.pauses.at(-1)?.cause === undefined;
 }
 
-/** Parts of the dog that a step touches. */
-function partsOf(step: StepId): typeof DOG_PARTS {
-  const zones = STEP_ZONES[step];
-  if (zones === undefined || zones === 'all') return DOG_PARTS;
-  return DOG_PARTS.filter((part) => part.zones.some((zone) => zones.includes(zone)));
-}
-
 interface Props {
   readonly task: BenchTask;
   readonly dogName: string;
+  /** Parts of the dog that the step touches; all where it goes over none. */
+  readonly parts: readonly DogPart[];
   readonly onSay: (cause: PauseCause, zones: readonly ZoneId[]) => void;
 }
 
 /** Asks why, then where the dog does not bear it. */
-export function PauseWhy({ task, dogName, onSay }: Props) {
+export function PauseWhy({ task, dogName, parts, onSay }: Props) {
   const [asksWhere, setAsksWhere] = useState(false);
   if (!lacksCause(task)) return null;
   const say = (cause: PauseCause): void => (cause === 'dog' ? setAsksWhere(true) : onSay(cause, []));
@@ -47,7 +43,7 @@ export function PauseWhy({ task, dogName, onSay }: Props) {
             <button type="button" onClick={() => onSay('dog', [])}>
               Nowhere in particular
             </button>
-            {partsOf(task.activity.step).map(({ name, zones }) => (
+            {(parts.length === 0 ? DOG_PARTS : parts).map(({ name, zones }) => (
               <button key={name} type="button" onClick={() => onSay('dog', zones)}>
                 {name}
               </button>

@@ -9,7 +9,8 @@ import type { Outbox } from '../../api/outbox';
 import { dismiss } from '../../api/outbox';
 import type { TaskOrder } from '../../api/taskOrder';
 
-const DONE_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
+/** What a command does, as it is listed. */
+export const COMMAND_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   start: 'start',
   pause: 'pause',
   resume: 'go on',
@@ -17,6 +18,8 @@ const DONE_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   skip: 'skip',
   tick: 'ticked',
   pauseCause: 'given its cause',
+  soak: 'soak begun',
+  soakEnd: 'rinsed',
   undo: 'take back',
 };
 
@@ -33,7 +36,7 @@ export function Refusals({ outbox, names, onAnyway }: Props) {
     if (first === undefined) return null;
     const mayStart = refused.code === 'askFirst' && (first.command === 'start' || first.command === 'resume');
     const at = (order: TaskOrder): string => clockWords(instantToMs(order.at), names.zone, names.clock);
-    const what = refused.orders.map((o) => `${DONE_WORDS[o.command]} ${at(o)}`).join(', ');
+    const what = refused.orders.map((o) => `${COMMAND_WORDS[o.command]} ${at(o)}`).join(', ');
     return (
       <div key={first.commandId} className="bench-refused" role="alert">
         <span>

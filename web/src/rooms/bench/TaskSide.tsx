@@ -2,11 +2,13 @@
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
 import { Suspense, lazy } from 'react';
-import { cautionTick } from '@loyal-mane/core';
-import type { PageLine } from '@loyal-mane/core';
+import { cautionTick, firstSide } from '@loyal-mane/core';
+import type { PageLine, ZoneId } from '@loyal-mane/core';
 import type { StepPage } from '@loyal-mane/library/pages';
 import { CAUTIONS, clockWords, DEFER, weekdayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
+import type { Kennel, Methods, Work } from '../../api/queries';
+import { coatOf, kennelDogOf } from '../../parts/dogRecord';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { DogBadge, Sign, StepGlyph } from '../../parts/Glyph';
 import type { Ticking } from '../../parts/PageLines';
@@ -14,7 +16,11 @@ import type { BenchView } from './benchView';
 import { taskWords } from './benchView';
 import { DoneToday } from './DoneToday';
 import type { BenchTask } from './myTasks';
+import { Meters } from './Meters';
 import { isOver } from './myTasks';
+import { PartChips } from './PartChips';
+import { partStates } from './partStates';
+import type { SideOrder } from './partStates';
 
 const MOST_LISTED = 4;
 /** Cautions in sight at once, by turn of the work; the next comes when one was met. */
@@ -24,6 +30,9 @@ const ZonePicture = lazy(() => import('../../parts/ZonePicture'));
 interface Props extends BenchView {
   readonly task: BenchTask;
   readonly tasks: readonly BenchTask[];
+  readonly personId: string;
+  readonly work: readonly Work[];
+  readonly methods: Methods | undefined;
   readonly page: StepPage | null;
   /** Line of a guided sequence that is done next. */
   readonly next: PageLine | null;
@@ -34,13 +43,39 @@ interface Props extends BenchView {
 }
 
 /** The dog, cautions, and the tasks that follow. */
-export function TaskSide({ task, tasks, page, next, ticking, onChoose, onFind, onTakeBack, ...view }: Props) {
+export function TaskSide({
+  task,
+  tasks,
+  personId,
+  work,
+  methods,
+  page,
+  next,
+  ticking,
+  onChoose,
+  onFind,
+  onTakeBack,
+  ...view
+}: Props) {
   const { kennel, names } = view;
   const dog = kennel.dogs.find((d) => d.id === task.activity.dogId);
+  const cautions = <Cautions key="cautions" ids={page?.cautions ?? []} ticking={ticking} />;
+  const chips =
+    ticking === null || dog === undefined ? null : (
+      <PartChips
+        key="chips"
+        parts={page?.parts ?? []}
+        ticking={ticking}
+        isOneFlank={task.activity.flank !== undefined}
+        order={sideOrderOf(task, dog)}
+      />
+    );
+  // What can hurt is met before the work; then the dog's parts come first.
+  const isCareful = (page?.cautions ?? []).some((id) => ticking?.ticked.has(cautionTick(id)) !== true);
   return (
     <div role="region" aria-label="The dog and what follows" tabIndex={0}>
       <div className="bench-dog">
-        <DogPicture badge={dog?.badge ?? 'samoyed'} next={next} />
+        <DogPicture badge={dog?.badge ?? 'samoyed'} zones={litZones(task, page, next)} />
         <button type="button" className="find-it" onClick={onFind}>
           <Sign id="inspection" size={30} />{' '}
           {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
@@ -49,7 +84,8 @@ export function TaskSide({ task, tasks, page, next, ticking, onChoose, onFind, o
       <div className="who-line centered">
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
-      <Cautions ids={page?.cautions ?? []} ticking={ticking} />
+      {isCareful ? [cautions, chips] : [chips, cautions]}
+      <Meters task={task} personId={personId} work={work} methods={methods} {...view} />
       <ul className="bench-list" aria-label="Today">
         {tasks
           .filter((t) => !isOver(t))
@@ -70,13 +106,26 @@ export function TaskSide({ task, tasks, page, next, ticking, onChoose, onFind, o
   );
 }
 
-/** The dog; its zones are lit where the next line of a sequence is done. */
-function DogPicture({ badge, next }: { badge: string; next: PageLine | null }) {
+/** Where the next line of a sequence is done; of a step that goes over the dog part by part, what is done of it. */
+function litZones(task: BenchTask, page: StepPage | null, next: PageLine | null): readonly ZoneId[] {
+  if (next?.zones !== undefined && next.zones.length > 0) return next.zones;
+  const states = partStates(page?.parts ?? [], new Set(task.work?.ticked), task.activity.flank !== undefined);
+  return states.filter((s) => s.done === 'all').flatMap((s) => s.part.zones);
+}
+
+/** The side that is done first; left where neither is. */
+function sideOrderOf({ activity }: BenchTask, dog: Kennel['dogs'][number]): SideOrder {
+  const first = firstSide(activity.step, coatOf(dog), kennelDogOf(dog), null);
+  return first === 'off' ? ['right', 'left'] : ['left', 'right'];
+}
+
+/** The dog with zones lit. */
+function DogPicture({ badge, zones }: { badge: string; zones: readonly ZoneId[] }) {
   const still = <DogBadge badge={badge} width={150} tone="tarn" />;
-  if (next?.zones === undefined || next.zones.length === 0) return still;
+  if (zones.length === 0) return still;
   return (
     <Suspense fallback={still}>
-      <ZonePicture badge={badge} zones={next.zones} />
+      <ZonePicture badge={badge} zones={zones} />
     </Suspense>
   );
 }

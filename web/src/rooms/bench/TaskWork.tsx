@@ -2,7 +2,7 @@
  * The task itself: what, how long so far, how it is done, when it is finished.
  */
 import { workedMs } from '@loyal-mane/core';
-import type { StepPage } from '@loyal-mane/library/pages';
+import type { SoakChoice, StepPage } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { PageLines } from '../../parts/PageLines';
@@ -11,6 +11,7 @@ import { stepName } from './benchView';
 import type { BenchView } from './benchView';
 import { EstimateBand } from './EstimateBand';
 import type { BenchTask } from './myTasks';
+import { BeginSoak } from './SoakClocks';
 
 function clockOf(ms: number): string {
   const s = Math.max(0, Math.floor(ms / 1000));
@@ -26,6 +27,8 @@ interface Props extends BenchView {
   /** Null where the dog is gone. */
   readonly page: StepPage | null;
   readonly ticking: Ticking | null;
+  readonly soaks: readonly SoakChoice[];
+  readonly onSoak: (choice: SoakChoice) => void;
 }
 
 /** So many lines still fit under the large timer. */
@@ -37,7 +40,7 @@ function isLong(page: StepPage | null): boolean {
 }
 
 /** The task in large type: time worked, how it is done, when it is finished. */
-export function TaskWork({ task, page, ticking, names, now }: Props) {
+export function TaskWork({ task, page, ticking, soaks, onSoak, names, now }: Props) {
   const { activity, work } = task;
   const worked = work === null ? 0 : workedMs(work, now);
   return (
@@ -52,6 +55,7 @@ export function TaskWork({ task, page, ticking, names, now }: Props) {
         {clockOf(worked)}
       </div>
       <EstimateBand minutes={activity.minutes} workedMs={worked} started={work !== null} />
+      <BeginSoak task={task} choices={soaks} onBegin={onSoak} />
       <div className="bench-how">{page !== null && <PageLines page={page} ticking={ticking} />}</div>
       <div className="bench-done">
         <b>Finished when:</b> {page?.done ?? METHODS[activity.step].done}

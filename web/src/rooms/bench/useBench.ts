@@ -7,13 +7,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { instantToMs, msToInstant, workedMs } from '@loyal-mane/core';
-import type { PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
+import type { OpenSoak, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
+import type { SoakChoice } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
 import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
 import { serverNowMs } from '../../api/serverClock';
 import { withWaiting } from '../../api/taskOrder';
-import type { TaskOrder } from '../../api/taskOrder';
+import type { NoteCommand, TaskOrder } from '../../api/taskOrder';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { allWork, useWork } from '../../parts/useWork';
@@ -41,7 +42,18 @@ export function useBench() {
   const picked = tasks.find(
     (t) => t.activity.key === chosen && t.work?.state !== 'done' && t.work?.state !== 'skipped',
   );
-  return { session, kennel, names, now, personId, tasks, task: picked ?? currentTask(tasks), choose: setChosen };
+  return {
+    session,
+    kennel,
+    plan,
+    names,
+    now,
+    personId,
+    tasks,
+    work,
+    task: picked ?? currentTask(tasks),
+    choose: setChosen,
+  };
 }
 
 const CANNOT_KEEP = 'This device cannot keep records (its storage is full or closed). Nothing was recorded.';
@@ -53,7 +65,10 @@ export interface UndoOffer {
   readonly until: number;
 }
 
-type More = Pick<TaskOrder, 'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'tick' | 'pause'>;
+type More = Pick<
+  TaskOrder,
+  'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'confirmed' | 'tick' | 'pause' | 'soak' | 'soakId'
+>;
 
 /** A finish that came too soon is asked about before it is given. */
 export function isTooSoon(task: BenchTask, nowMs: number): boolean {
@@ -103,7 +118,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   };
 
   /** Ticks and causes stand beside a task's states; many lines may be ticked in a second, so that the buttons do not rest. */
-  const note = (task: BenchTask, command: 'tick' | 'pauseCause', more: More): void => {
+  const note = (task: BenchTask, command: NoteCommand, more: More): void => {
     try {
       give(order(task, command, more), client);
     } catch {
@@ -113,6 +128,19 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   const tick = (task: BenchTask, line: string, ticked: boolean): void => note(task, 'tick', { tick: { line, ticked } });
   const sayWhy = (task: BenchTask, cause: PauseCause, zones: readonly ZoneId[]): void =>
     note(task, 'pauseCause', { pause: { cause, zones } });
+
+  const soak = (task: BenchTask, { product, leastMin, mostMin }: SoakChoice): void =>
+    note(task, 'soak', { soak: { product, leastMin, mostMin } });
+  /** Ends a soak, whoever began it at whichever task. */
+  const endSoak = ({ soak, work }: OpenSoak): void => {
+    const { taskKey: key, dogId, step } = work;
+    const common = { commandId: newCommandId(), personId: me, at: msToInstant(serverNowMs()) };
+    try {
+      give({ ...common, key, dogId, step, command: 'soakEnd', version: 0, stationId: null, soakId: soak.id }, client);
+    } catch {
+      void message.error(CANNOT_KEEP, 10);
+    }
+  };
 
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
     // A second touch on the big button would start what comes next; skipping and undoing are asked for elsewhere.
@@ -144,5 +172,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, tick, sayWhy, startAnyway, undo, outbox, isResting };
+  return { tap, tick, sayWhy, soak, endSoak, startAnyway, undo, outbox, isResting };
 }

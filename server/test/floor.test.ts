@@ -1,0 +1,177 @@
+/* The work floor on a real database: soaks that everybody sees, what is confirmed at the tub, two devices at one task. */
+import { v7 } from 'uuid';
+import { instantToMs, msToInstant } from '@loyal-mane/core';
+import type { PlannedActivity, StepId } from '@loyal-mane/core';
+import type { Hand, World } from './world.js';
+import { openWorld, signInAs } from './world.js';
+
+let world: World;
+let tuva: Hand;
+let asta: Hand;
+
+beforeAll(async () => {
+  world = await openWorld('floor');
+  [tuva, asta] = await Promise.all([signInAs(world, 'tuva'), signInAs(world, 'asta')]);
+}, 120_000);
+afterAll(() => world.close());
+
+const used = new Set<string>();
+/** A planned task of a step that no test has touched yet. */
+function freshTask(step: StepId, fits: (a: PlannedActivity) => boolean = () => true): PlannedActivity {
+  const task = world.plan.activities.find(
+    (a) => a.step === step && a.state === 'planned' && !used.has(a.key) && fits(a),
+  );
+  if (task === undefined) throw new Error(`freshTask: the plan has no more of ${step}`);
+  used.add(task.key);
+  return task;
+}
+
+interface Record {
+  readonly state: string;
+  readonly version: number;
+  readonly workedMs: number;
+  readonly finishedAt?: string;
+  readonly ticked?: string[];
+  readonly soaks?: { id: string; product: string; at: string; leastMin: number; mostMin: number; endedAt?: string }[];
+}
+interface Answer {
+  readonly body: unknown;
+}
+const work = (answer: Answer): Record => (answer.body as { work: Record }).work;
+const detail = (answer: Answer): string => (answer.body as { detail: string }).detail;
+const send = (hand: Hand, a: PlannedActivity, command: string, body: object) =>
+  hand.post(`/api/tasks/${encodeURIComponent(a.key)}/${command}`, { commandId: v7(), ...body });
+const order = (hand: Hand, a: PlannedActivity, command: string, version: number, more: object = {}) =>
+  send(hand, a, command, { version, anyway: true, dogId: a.dogId, step: a.step, stationId: a.stationId, ...more });
+
+const MINUTE_MS = 60_000;
+const minutesOf = (w: Record): number => Math.round(w.workedMs / MINUTE_MS);
+const WHITENER = { product: 'whiteningWash', leastMin: 5, mostMin: 10 } as const;
+const WHOLE = ['feet', 'vent', 'belly', 'tail', 'ears', 'skin', 'product'];
+/** Whether a conditioner of the same bath is planned. */
+const isConditioned = (bath: PlannedActivity): boolean =>
+  world.plan.activities.some(
+    (a) =>
+      a.step === 'condition' &&
+      a.dogId === bath.dogId &&
+      Math.abs(instantToMs(a.start) - instantToMs(bath.start)) < 120 * MINUTE_MS,
+  );
+
+describe('a soak', () => {
+  const soaksOf = async (hand: Hand, a: PlannedActivity): Promise<Record['soaks']> => {
+    const list = (await hand.get('/api/work')).body as { work: (Record & { taskKey: string })[] };
+    return list.work.find((w) => w.taskKey === a.key)?.soaks;
+  };
+
+  it('is seen by everybody with the moment at which it was put on, and is out when somebody has rinsed it', async () => {
+    const bath = freshTask('bath');
+    await order(tuva, bath, 'start', 0).expect(200);
+    const at = msToInstant(world.clock.nowMs() - 2 * MINUTE_MS);
+    const id = v7();
+    await send(tuva, bath, 'soak', { ...WHITENER, at, commandId: id }).expect(200);
+    expect(await soaksOf(asta, bath)).toEqual([{ id, at, ...WHITENER }]);
+    world.clock.pass(6 * MINUTE_MS);
+    const out = work(await send(asta, bath, 'soak-end', { soak: id }).expect(200));
+    const soaked = instantToMs(out.soaks?.[0]?.endedAt as never) - instantToMs(at);
+    expect(Math.round(soaked / MINUTE_MS)).toBe(8);
+    // It is beside the task's states: a finish that knows nothing of it is as good.
+    expect(out.version).toBe(1);
+  });
+
+  it('sent twice is one, ended by two counts from the earlier, and never ends before it began', async () => {
+    const bath = freshTask('bath');
+    await order(tuva, bath, 'start', 0).expect(200);
+    const soak = { ...WHITENER, commandId: v7() };
+    await send(tuva, bath, 'soak', soak).expect(200);
+    expect(work(await send(tuva, bath, 'soak', soak).expect(200)).soaks).toHaveLength(1);
+    const begun = world.clock.nowMs();
+    world.clock.pass(9 * MINUTE_MS);
+    await send(tuva, bath, 'soak-end', { soak: soak.commandId }).expect(200);
+    const earlier = msToInstant(begun + 7 * MINUTE_MS);
+    const both = work(await send(asta, bath, 'soak-end', { soak: soak.commandId, at: earlier }).expect(200));
+    expect(both.soaks?.[0]?.endedAt).toBe(earlier);
+    const before = work(
+      await send(asta, bath, 'soak-end', { soak: soak.commandId, at: msToInstant(begun - MINUTE_MS) }).expect(200),
+    );
+    expect(before.soaks?.[0]?.endedAt).toBe(before.soaks?.[0]?.at);
+  });
+
+  it('stays over an undo of the task’s states', async () => {
+    const bath = freshTask('bath');
+    await order(tuva, bath, 'start', 0).expect(200);
+    await order(tuva, bath, 'pause', 1).expect(200);
+    await send(tuva, bath, 'soak', WHITENER).expect(200);
+    const back = work(await send(tuva, bath, 'undo', {}).expect(200));
+    expect([back.state, back.soaks?.length]).toEqual(['running', 1]);
+  });
+
+  it('is refused in words on a task that was not begun, with a label turned round, of a product or a soak that is none', async () => {
+    const bath = freshTask('bath');
+    expect(detail(await send(tuva, bath, 'soak', WHITENER).expect(409))).toMatch(/not begun. The soak was not kept/);
+    await order(tuva, bath, 'start', 0).expect(200);
+    expect(detail(await send(tuva, bath, 'soak', { ...WHITENER, mostMin: 2 }).expect(400))).toMatch(
+      /most is below its least/,
+    );
+    await send(tuva, bath, 'soak', { ...WHITENER, product: 'soap' }).expect(400);
+    expect(detail(await send(tuva, bath, 'soak-end', { soak: v7() }).expect(409))).toMatch(/not known here/);
+    const old = msToInstant(world.clock.nowMs() - 26 * 60 * MINUTE_MS);
+    await send(tuva, bath, 'soak', { ...WHITENER, at: old }).expect(400);
+  });
+});
+
+describe('at the tub', () => {
+  it('nothing is finished before each check is confirmed, and it says which are not', async () => {
+    const bath = freshTask('bath', isConditioned);
+    await order(tuva, bath, 'start', 0).expect(200);
+    const refused = await order(tuva, bath, 'finish', 1, { confirmed: WHOLE.slice(0, 3) }).expect(409);
+    expect(detail(refused)).toMatch(
+      /not confirmed yet: tail, ears, skin looked at, product out\. Nothing was finished/,
+    );
+    const listed = (await asta.get('/api/work')).body as { work: { taskKey: string; state: string }[] };
+    expect(listed.work.find((w) => w.taskKey === bath.key)?.state).toBe('running');
+    await send(tuva, bath, 'soak', WHITENER).expect(200);
+    const done = work(await order(tuva, bath, 'finish', 1, { confirmed: WHOLE }).expect(200));
+    expect(done.state).toBe('done');
+    expect(done.ticked).toEqual(expect.arrayContaining(WHOLE.map((c) => `exit.${c}`)));
+    // What was confirmed to be out soaks no longer.
+    expect(done.soaks?.every((s) => s.endedAt !== undefined)).toBe(true);
+  });
+
+  it('cotton stays in for the conditioner and is asked for after it; without one at the bath itself', async () => {
+    const soak = freshTask('condition');
+    await order(asta, soak, 'start', 0).expect(200);
+    expect(detail(await order(asta, soak, 'finish', 1, { confirmed: ['product'] }).expect(409))).toMatch(/cotton out/);
+    await order(asta, soak, 'finish', 1, { confirmed: ['product', 'cotton'] }).expect(200);
+    const last = freshTask('trimBath', (a) => !isConditioned(a));
+    await order(asta, last, 'start', 0).expect(200);
+    expect(detail(await order(asta, last, 'finish', 1, { confirmed: WHOLE }).expect(409))).toMatch(/cotton out/);
+  });
+
+  it('work that is not at the tub asks for nothing, and a check that is none is refused', async () => {
+    const brush = freshTask('brushOut1');
+    await order(asta, brush, 'start', 0).expect(200);
+    await order(asta, brush, 'finish', 1, { confirmed: ['elbows'] }).expect(400);
+    await order(asta, brush, 'finish', 1).expect(200);
+  });
+});
+
+describe('two devices that were cut off at one task', () => {
+  it('both count: parts ticked by either are ticked, the earlier finish wins, the minutes end with it', async () => {
+    const task = freshTask('lineBrush');
+    await order(tuva, task, 'start', 0).expect(200);
+    world.clock.pass(30 * MINUTE_MS);
+    const late = world.clock.nowMs();
+    await send(tuva, task, 'tick', { line: 'part.rear.left', ticked: true }).expect(200);
+    const first = work(await order(tuva, task, 'finish', 1).expect(200));
+    expect([first.state, minutesOf(first)]).toEqual(['done', 30]);
+    // The other tablet comes back: it saw version 1, and was quicker by ten minutes.
+    await send(asta, task, 'tick', { line: 'part.rear.right', ticked: true }).expect(200);
+    const at = msToInstant(late - 10 * MINUTE_MS);
+    const both = work(await order(asta, task, 'finish', 1, { at }).expect(200));
+    expect([both.finishedAt, minutesOf(both)]).toEqual([at, 20]);
+    expect(both.ticked).toEqual(['part.rear.left', 'part.rear.right']);
+    // A later finish changes nothing, and says who was quicker.
+    const third = await order(asta, task, 'finish', 1, { at: msToInstant(late) }).expect(409);
+    expect(detail(third)).toMatch(/was quicker/);
+  });
+});

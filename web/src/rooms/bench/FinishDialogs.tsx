@@ -1,0 +1,105 @@
+/*
+ * Questions before a task is finished, one after the other and only those that it raises: was it done before, which mats are out,
+ * what was looked at.
+ */
+import { Modal } from 'antd';
+import { useState } from 'react';
+import type { Plan } from '@loyal-mane/core';
+import type { StepPage } from '@loyal-mane/library/pages';
+import { METHODS } from '@loyal-mane/library/words';
+import type { TaskOrder } from '../../api/taskOrder';
+import type { BenchView } from './benchView';
+import { FinishDialog, finishAsk } from './FinishDialog';
+import { MatsDialog, matsOn } from './MatsDialog';
+import type { BenchTask } from './myTasks';
+import { isTooSoon } from './useBench';
+
+/** Answers that a finish carries; an answer that is there was given. */
+export type FinishAnswers = Pick<TaskOrder, 'doneBefore' | 'matsOut' | 'confirmed'>;
+
+/** A finish that is under way, with the answers so far. */
+export interface Finishing {
+  readonly task: BenchTask;
+  readonly page: StepPage | null;
+  readonly answers: FinishAnswers;
+}
+
+type Question = 'tooSoon' | 'mats' | 'leaving';
+
+interface Asks extends BenchView {
+  readonly plan: Plan | null;
+}
+
+/** What is asked next; null = nothing more. */
+function questionOf({ task, page, answers }: Finishing, { kennel, now, plan }: Asks): Question | null {
+  if (answers.doneBefore === undefined && isTooSoon(task, now)) return 'tooSoon';
+  if (answers.matsOut === undefined && matsOn(kennel, task).length > 0) return 'mats';
+  const { checks, left } = finishAsk(task, page, kennel, plan);
+  return answers.confirmed === undefined && (checks.length > 0 || left !== '') ? 'leaving' : null;
+}
+
+/** A finish with its questions: `begin` gives the command at once where there are none. */
+export function useFinishing(asks: Asks, give: (task: BenchTask, answers: FinishAnswers) => void) {
+  const [finishing, setFinishing] = useState<Finishing | null>(null);
+  const go = (next: Finishing): void => {
+    const isAsked = questionOf(next, asks) !== null;
+    setFinishing(isAsked ? next : null);
+    if (!isAsked) give(next.task, next.answers);
+  };
+  return {
+    finishing,
+    begin: (task: BenchTask, page: StepPage | null) => go({ task, page, answers: {} }),
+    answer: (more: FinishAnswers) => {
+      if (finishing !== null) go({ ...finishing, answers: { ...finishing.answers, ...more } });
+    },
+    cancel: () => setFinishing(null),
+  };
+}
+
+interface Props extends Asks {
+  readonly finishing: Finishing | null;
+  readonly onAnswer: (more: FinishAnswers) => void;
+  readonly onCancel: () => void;
+}
+
+/** The question that is open. */
+export function FinishDialogs({ finishing, onAnswer, onCancel, ...asks }: Props) {
+  if (finishing === null) return null;
+  const { task, page } = finishing;
+  const name = asks.names.dog(task.activity.dogId);
+  switch (questionOf(finishing, asks)) {
+    case 'tooSoon':
+      return (
+        <Modal
+          open
+          title="Was it done before you pressed Start?"
+          okText="Yes, it was done before"
+          cancelText="Go on working"
+          onCancel={onCancel}
+          onOk={() => onAnswer({ doneBefore: true })}
+        >
+          {`${name}, ${METHODS[task.activity.step].name.toLowerCase()}: started less than a minute ago. Its minutes will not count for later estimates.`}
+        </Modal>
+      );
+    case 'mats':
+      return (
+        <MatsDialog
+          mats={matsOn(asks.kennel, task)}
+          name={name}
+          onCancel={onCancel}
+          onDone={(matsOut) => onAnswer({ matsOut })}
+        />
+      );
+    case 'leaving':
+      return (
+        <FinishDialog
+          name={name}
+          ask={finishAsk(task, page, asks.kennel, asks.plan)}
+          onCancel={onCancel}
+          onFinish={(confirmed) => onAnswer({ confirmed })}
+        />
+      );
+    case null:
+      return null;
+  }
+}
