@@ -357,10 +357,13 @@ const leavesEarly = (s) =>
         pauses: s.pauses.map((p) => (p.start === '17:00' ? { ...p, start: '08:30', end: '09:00' } : p)),
       }
     : s;
+/** Products in stock: one runs short before the circuit, one is over its day. */
+const bottles = JSON.parse(readFileSync(new URL('../library/demo/bottles.json', import.meta.url), 'utf8'));
 const file = {
   ...base,
   shifts: shifts.map(leavesEarly),
   stations: stations.map((s) => ({ ...s, closures: [...s.closures, ...(troubles[s.name] ?? [])] })),
+  bottles,
   work,
 };
 writeFileSync(FILE, `${JSON.stringify(file, null, 1)}\n`);

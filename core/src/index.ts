@@ -32,6 +32,7 @@ export { REFERENCE_KG, bodySurfaceM2 } from './coat/bodySurface.js';
 export {
   CHANGED_PARTS,
   CONSENTS,
+  DILUTION_WAYS,
   DOG_STATES,
   DOG_MEASURES,
   IRREVERSIBLE_TRIMS,
@@ -203,6 +204,12 @@ export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
 export { applyWorkCommand, withPauseCause } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
+export { labelNumber, mixture, waterParts } from './bath/dilution.js';
+export type { Mixture } from './bath/dilution.js';
+export { DEFAULT_BATCH, batchesOf, mixParts, shareOf } from './bath/mixList.js';
+export type { Batch, BatchChoice, MixBath, MixPart, MixTables } from './bath/mixList.js';
+export { isExpired, orderList, runOuts, usableBottles } from './bath/stock.js';
+export type { DayNeed, OrderLine, RunOut } from './bath/stock.js';
 export { MOST_TICKS, cautionTick, partTick, withTick } from './work/ticks.js';
 export { dueMs, isOpenSoak, openSoaks, soakAt, withSoak, withSoakEnded, withSoaksEnded } from './work/soaks.js';
 export type { OpenSoak, SoakNow, SoakPhase } from './work/soaks.js';

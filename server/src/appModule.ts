@@ -15,6 +15,7 @@ import { OutsideModule } from './outsideModule.js';
 import { PeopleModule } from './people/peopleModule.js';
 import { PlanModule } from './plan/planModule.js';
 import { ProblemFilter } from './problem/problemFilter.js';
+import { StockModule } from './stock/stockModule.js';
 import { WorkModule } from './work/workModule.js';
 
 /** The whole application: one module a feature. */
@@ -32,6 +33,7 @@ export class AppModule {
         PeopleModule,
         MethodsModule,
         FeedsModule,
+        StockModule,
       ],
       controllers: [HealthController],
       providers: [

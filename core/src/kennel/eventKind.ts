@@ -47,6 +47,7 @@ export const EVENT_KINDS = [
   'shift.overtime',
   'station.reopened',
   'methods.changed',
+  'bottle.taken',
   'person.away',
   'person.back',
   'person.record',

@@ -7,6 +7,7 @@ import { Type } from '@sinclair/typebox';
 import type { Static, TOptional, TUnsafe } from '@sinclair/typebox';
 import type {
   AbsenceId,
+  BottleId,
   CircuitId,
   DogId,
   EntryId,
@@ -170,6 +171,19 @@ const Entry = Type.Object(
   strict,
 );
 
+const Bottle = Type.Object(
+  {
+    id: id<BottleId>('bottle'),
+    product: oneOf<ProductId>(PRODUCT_IDS, 'class of product'),
+    name: name('as the label says'),
+    sizeMl: Type.Integer({ minimum: 10, maximum: 50_000, description: 'milliliters when full' }),
+    leftMl: Type.Integer({ minimum: 0, maximum: 50_000, description: 'milliliters that are left' }),
+    openedOn: Type.Optional(day('opened on')),
+    expiresOn: Type.Optional(day('last day on which it is used')),
+  },
+  strict,
+);
+
 const WorkPauseRecord = Type.Object(
   {
     at: instant('when'),
@@ -295,6 +309,7 @@ export const KennelFileSchema = Type.Object(
     shows: Type.Array(Show, { maxItems: 400 }),
     rings: Type.Array(Ring, { maxItems: 2000 }),
     entries: Type.Array(Entry, { maxItems: 20_000 }),
+    bottles: Type.Optional(Type.Array(Bottle, { maxItems: 1000, description: 'products in stock, bottle by bottle' })),
     work: Type.Array(Work, { maxItems: 400_000 }),
     pins: Type.Optional(Type.Array(Pin, { maxItems: 2000, description: 'tasks that are set' })),
   },
@@ -321,6 +336,8 @@ export type KennelShow = KennelFile['shows'][number];
 export type KennelRing = KennelFile['rings'][number];
 /** A dog's entry: day, ring, ring time, handler, how much it matters (1 to 3). */
 export type KennelEntry = KennelFile['entries'][number];
+/** A bottle of a product in stock. */
+export type KennelBottle = NonNullable<KennelFile['bottles']>[number];
 /** Work done of a task: state, who, when, minutes worked (`workedMs`, pauses taken off). */
 export type WorkRecord = KennelFile['work'][number];
 /** A product that works in a coat, with its label's minutes. */

@@ -12,8 +12,8 @@ import type { ZoneId } from '../coat/zones.js';
 import { SCHOOL_IDS, SIDES } from './choices.js';
 import type { SchoolId, Side } from './choices.js';
 import { name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
-import { CHANGED_PARTS, PRODUCT_IDS, STEP_IDS } from './vocabulary.js';
-import type { ChangedPart, ProductId, StepId } from './vocabulary.js';
+import { CHANGED_PARTS, DILUTION_WAYS, PRODUCT_IDS, STEP_IDS } from './vocabulary.js';
+import type { DilutionWay, ChangedPart, ProductId, StepId } from './vocabulary.js';
 
 /** Sides by question. */
 export const SchoolsOf = Type.Partial(
@@ -68,6 +68,7 @@ export const ProductChange = Type.Object(
   {
     product: oneOf<ProductId>(PRODUCT_IDS, 'class of product'),
     parts: Type.Optional(Type.Integer({ minimum: 1, maximum: 100, description: 'parts of water to one part' })),
+    says: Type.Optional(oneOf<DilutionWay>(DILUTION_WAYS, 'how its label writes the dilution; 1 : n when absent')),
     soakFromMin: Type.Optional(Type.Integer({ minimum: 0, maximum: 90, description: 'minutes it works, at least' })),
     soakToMin: Type.Optional(Type.Integer({ minimum: 0, maximum: 120, description: 'minutes it works, at most' })),
   },

@@ -19,6 +19,7 @@ export const KENNEL_LISTS = [
   'shows',
   'rings',
   'entries',
+  'bottles',
 ] as const;
 /** Lists of the kennel whose rows are changed one by one. */
 export type KennelList = (typeof KENNEL_LISTS)[number];
@@ -40,7 +41,7 @@ export interface RowChange {
 /** Rows of a list. */
 export function rowsOf(kennel: KennelFile, list: KennelList): readonly KennelRow[] {
   if (list === 'settings') return [{ id: SETTINGS_ID, name: kennel.name, ...kennel.settings }];
-  return kennel[list];
+  return kennel[list] ?? [];
 }
 
 /** A kennel with changes made; what `from` says is not looked at. The kennel that is given stays as it is. */

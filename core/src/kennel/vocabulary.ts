@@ -75,6 +75,14 @@ export const STEP_IDS = [
 /** Every step of the order of work, from keep-up to after-show. */
 export type StepId = (typeof STEP_IDS)[number];
 
+/** Ways in which labels write a dilution of n. */
+export const DILUTION_WAYS = ['oneToN', 'nToOne', 'oneInN'] as const;
+/**
+ * `oneToN`: "1 : 10", one part of product to ten of water. `nToOne`: "10 : 1", the same the other way round. `oneInN`: "1 in 10",
+ * one part in ten of the mix, which is nine of water.
+ */
+export type DilutionWay = (typeof DILUTION_WAYS)[number];
+
 /** Why work on a dog was paused; only what the dog asks for says something of the dog. */
 export const PAUSE_CAUSES = ['dog', 'calledAway', 'equipment', 'other'] as const;
 /** One of `PAUSE_CAUSES`. */

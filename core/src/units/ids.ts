@@ -30,6 +30,8 @@ export type ShiftId = Id<'shift'>;
 export type TransportId = Id<'transport'>;
 /** Id of a day away. */
 export type AbsenceId = Id<'absence'>;
+/** A bottle of a product. */
+export type BottleId = Id<'bottle'>;
 
 /**
  * Key of one planned activity: chain, step, occurrence and session, joined by `:`. It is the same after every

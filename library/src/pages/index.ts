@@ -3,6 +3,7 @@
  */
 export { stepPage } from './stepPage.js';
 export type { StepPage } from './stepPage.js';
+export { bathAdvice, washesOf } from './bathAdvice.js';
 export { soakChoices } from './soakChoices.js';
 export { workParts } from './workParts.js';
 export type { SoakChoice } from './soakChoices.js';

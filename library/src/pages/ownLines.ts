@@ -3,7 +3,6 @@
  */
 import {
   DEFAULT_PUPPY_DAYS,
-  bathProducts,
   coatClassOf,
   daysBetween,
   firstSide,
@@ -14,7 +13,8 @@ import {
 } from '@loyal-mane/core';
 import type { CareLibrary, Chosen, KennelDog, PageDay, PageLine, StepId } from '@loyal-mane/core';
 import { bagList } from '../bag.js';
-import { PRODUCTS, productZones } from '../products.js';
+import { PRODUCTS } from '../products.js';
+import { bathAdvice } from './bathAdvice.js';
 import { PRODUCT_NAMES, whereWords, zonesWords } from '../words/productWords.js';
 import { strippingWords } from '../words/programWords.js';
 import { sideFirstWords } from '../words/sideWords.js';
@@ -89,10 +89,8 @@ function cutTexts({ step, dog, library, at }: OwnAsk): string[] {
   ];
 }
 
-function bathTexts({ step, dog, library, at }: OwnAsk): string[] {
-  const coat = coatClassOf(dog, library);
-  const list = bathProducts(dog, coat, at.purpose, at.day, productZones(coat), at.isLaterShowDay);
-  const mine = list.filter((p) => p.use && (step === 'condition') === p.product.endsWith('Conditioner'));
+function bathTexts(ask: OwnAsk): string[] {
+  const mine = bathAdvice(ask).filter((p) => (ask.step === 'condition') === p.product.endsWith('Conditioner'));
   if (mine.length === 0) return [];
   return [`${mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`).join('; ')}.`];
 }

@@ -1,10 +1,9 @@
 /*
  * Products that soak at a step on this dog, with the minutes of their labels: what a soak clock is begun for.
  */
-import { bathProducts, coatClassOf } from '@loyal-mane/core';
 import type { ProductId, Products, StepId } from '@loyal-mane/core';
+import { bathAdvice } from './bathAdvice.js';
 import type { OwnAsk } from './ownLines.js';
-import { productZones } from '../products.js';
 
 /** A product that soaks, minutes at least and at most. */
 export interface SoakChoice {
@@ -18,6 +17,8 @@ const SHORT_SOAK_MIN = 3;
 /** Steps at which one product soaks, whatever the dog. */
 const ALWAYS: Readonly<Partial<Record<StepId, ProductId>>> = { preTreat: 'stainPreTreat', knots: 'loosening' };
 
+const SOAKED: ReadonlySet<StepId> = new Set(['bath', 'trimBath', 'bathWhites', 'condition']);
+
 /** Soaks of a step, in the order of work; `products` are as the kennel's own bottles say. */
 export function soakChoices(ask: OwnAsk, products: Products): readonly SoakChoice[] {
   const isShort = ask.chosen.some((c) => c.school.id === 'soakLength' && c.side === 'b');
@@ -30,15 +31,12 @@ export function soakChoices(ask: OwnAsk, products: Products): readonly SoakChoic
   });
 }
 
-function productsAt({ step, dog, library, at }: OwnAsk): readonly ProductId[] {
+function productsAt(ask: OwnAsk): readonly ProductId[] {
+  const { step } = ask;
   const one = ALWAYS[step];
   if (one !== undefined) return [one];
-  const isBath = step === 'bath' || step === 'trimBath';
-  if (step === 'bathWhites') return ['whiteningWash'];
-  if (!isBath && step !== 'condition') return [];
-  const coat = coatClassOf(dog, library);
-  const list = bathProducts(dog, coat, at.purpose, at.day, productZones(coat), at.isLaterShowDay);
-  const mine = list.filter((p) => p.use && (step === 'condition') === p.product.endsWith('Conditioner'));
+  if (!SOAKED.has(step)) return [];
+  const mine = bathAdvice(ask).filter((p) => (step === 'condition') === p.product.endsWith('Conditioner'));
   // Stains are treated at a step of their own.
   return [...new Set(mine.map((p) => p.product).filter((p) => p !== 'stainPreTreat'))];
 }

@@ -42,6 +42,7 @@ export type KennelIssue =
   | { readonly code: 'sameChip'; readonly path: string; readonly other: string }
   | { readonly code: 'bornAfter'; readonly path: string; readonly born: string; readonly today: string }
   | { readonly code: 'dayPast'; readonly path: string; readonly day: string; readonly today: string }
+  | { readonly code: 'overfull'; readonly path: string; readonly sizeMl: number }
   | { readonly code: 'noLead'; readonly path: string };
 
 /** A kennel, or all that is wrong with the file. */

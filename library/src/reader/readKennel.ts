@@ -46,7 +46,15 @@ export function kennelIssues(kennel: KennelFile, shipped: CareLibrary): KennelIs
     ...methodIssues(kennel, library),
     ...showIssues(kennel, library),
     ...chipIssues(kennel),
+    ...bottleIssues(kennel),
   ];
+}
+
+/** No bottle holds more than when it was full. */
+function bottleIssues({ bottles = [] }: KennelFile): KennelIssue[] {
+  return bottles.flatMap((b, i): KennelIssue[] =>
+    b.leftMl > b.sizeMl ? [{ code: 'overfull', path: `bottles[${String(i)}].leftMl`, sizeMl: b.sizeMl }] : [],
+  );
 }
 
 const LISTS = [
@@ -62,13 +70,14 @@ const LISTS = [
   'shows',
   'rings',
   'entries',
+  'bottles',
 ] as const;
 
 function idIssues(kennel: KennelFile): KennelIssue[] {
   const seen = new Set<string>();
   const issues: KennelIssue[] = [];
   for (const list of LISTS) {
-    kennel[list].forEach((row, i) => {
+    (kennel[list] ?? []).forEach((row, i) => {
       if (seen.has(row.id)) issues.push({ code: 'duplicateId', path: `${list}[${String(i)}].id`, id: row.id });
       seen.add(row.id);
     });

@@ -88,6 +88,8 @@ export function issueWords(issue: KennelIssue): string {
       return `ends (${issue.end}) before it begins (${issue.start})`;
     case 'overtimeBeforeEnd':
       return `overtimeEnd (${issue.overtimeEnd}) is before the end (${issue.end})`;
+    case 'overfull':
+      return `is more than it holds when full (${String(issue.sizeMl)} ml)`;
     case 'pauseOutside':
       return 'lies outside its shift';
     case 'arrivesBeforeDeparting':

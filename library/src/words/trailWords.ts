@@ -34,6 +34,7 @@ const LIST_WORDS: Readonly<Record<string, string>> = {
   shows: 'show',
   rings: 'ring',
   entries: 'entry',
+  bottles: 'bottle',
 };
 
 const KIND_WORDS: Readonly<Record<string, string>> = {

@@ -52,6 +52,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/tasks/:key/undo': ALL,
   'POST /api/tasks/:key/tick': ALL,
   'POST /api/tasks/:key/pause-cause': ALL,
+  'POST /api/bottles/:id/take': ALL,
   'POST /api/tasks/:key/soak': ALL,
   'POST /api/tasks/:key/soak-end': ALL,
   'POST /api/tasks/:key/set': LEAD,

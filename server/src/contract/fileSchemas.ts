@@ -37,6 +37,7 @@ const ROW_NAMES = {
   shows: 'FileShow',
   rings: 'FileRing',
   entries: 'FileEntry',
+  bottles: 'FileBottle',
   work: 'FileWork',
   pins: 'FilePin',
 } as const;

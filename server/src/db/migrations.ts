@@ -8,6 +8,7 @@ import { limits } from './migrations/010-limits.js';
 import { pages } from './migrations/011-pages.js';
 import { pauses } from './migrations/012-pauses.js';
 import { soaks } from './migrations/013-soaks.js';
+import { stock } from './migrations/014-stock.js';
 import { bottles } from './migrations/005-bottles.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
@@ -32,6 +33,7 @@ export const MIGRATIONS: readonly Migration[] = [
   pages,
   pauses,
   soaks,
+  stock,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

@@ -13,6 +13,17 @@ export type AccountsRow = {
   pin_hash: string | null;
 };
 
+export type BottlesRow = {
+  id: string;
+  product: string;
+  name: string;
+  size_ml: number;
+  left_ml: number;
+  opened_on: string | null;
+  expires_on: string | null;
+  version: number;
+};
+
 export type BreedsRow = {
   name: string;
   facts: unknown;
@@ -298,6 +309,7 @@ export type WelcomeLinksRow = {
 export const TABLES = [
   'absences',
   'accounts',
+  'bottles',
   'breeds',
   'calendar_feeds',
   'circuits',
@@ -334,6 +346,7 @@ declare module 'knex/types/tables.js' {
   interface Tables {
     absences: AbsencesRow;
     accounts: AccountsRow;
+    bottles: BottlesRow;
     breeds: BreedsRow;
     calendar_feeds: CalendarFeedsRow;
     circuits: CircuitsRow;

@@ -18,6 +18,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { BottleDto } from '../stock/dto.js';
 import { CommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 import {
@@ -329,6 +330,7 @@ export class KennelDto {
   @ApiProperty({ type: [RingDto] }) rings!: RingDto[];
   @ApiProperty({ type: [EntryDto] }) entries!: EntryDto[];
   @ApiProperty({ type: [PinDto], description: 'tasks that are set' }) pins!: PinDto[];
+  @ApiProperty({ type: [BottleDto], description: 'products in stock; empty for owners' }) bottles!: BottleDto[];
 }
 
 /** A whole kennel out of a file, and who of it the lead becomes. */

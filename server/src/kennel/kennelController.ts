@@ -98,6 +98,7 @@ export class KennelController {
       rings: kennel.rings,
       entries: kennel.entries.map((e) => ({ ...e, version: version(e.id) })),
       pins: [...(kennel.pins ?? [])],
+      bottles: me.role === 'owner' ? [] : (kennel.bottles ?? []).map((b) => ({ ...b, version: version(b.id) })),
     };
   }
 

@@ -117,8 +117,12 @@ export class KennelRepository {
     if (settings === undefined) throw new Error('KennelRepository.read: there is no kennel in this database');
     const { name, ...ways } = compact({ ...ROW_CODECS.settings.fromRow(settings), id: undefined }) as Row;
     const lists: Partial<Record<KennelList, readonly KennelRow[]>> = {};
-    for (const list of KENNEL_LISTS)
-      if (list !== 'settings') lists[list] = await this.rowsIn(trx, list, null, versions);
+    for (const list of KENNEL_LISTS) {
+      if (list === 'settings') continue;
+      const rows = await this.rowsIn(trx, list, null, versions);
+      // A file without bottles stays one: the list came later than the format.
+      if (list !== 'bottles' || rows.length > 0) lists[list] = rows;
+    }
     const file: unknown = {
       format: KENNEL_FORMAT,
       version: KENNEL_VERSION,
@@ -132,6 +136,12 @@ export class KennelRepository {
       ...(await this.pinsIn(trx)),
     };
     return file as KennelFile;
+  }
+
+  /** The kennel's time zone. */
+  async timeZone(): Promise<string> {
+    const row = await this.knex('settings').where({ id: 1 }).first('time_zone');
+    return row?.time_zone ?? 'UTC';
   }
 
   /** Rows of a list, all or those of some ids, in the list's order. */

@@ -16,7 +16,17 @@ import { KennelRepository } from './kennelRepository.js';
 
 /** Rows that go, what leans on others first. */
 const EMPTIED = [
-  ...['task_pins', 'task_work', 'entries', 'rings', 'shows', 'transport_people', 'transport_dogs', 'transports'],
+  ...[
+    'bottles',
+    'task_pins',
+    'task_work',
+    'entries',
+    'rings',
+    'shows',
+    'transport_people',
+    'transport_dogs',
+    'transports',
+  ],
   ...['absences', 'shifts', 'stations', 'circuits', 'dogs', 'methods', 'breeds', 'plan_jobs'],
   ...['welcome_links', 'sign_in_sessions', 'sign_in_addresses', 'calendar_feeds', 'accounts', 'people'],
   ...['owners', 'sites', 'settings'],

@@ -160,6 +160,17 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       laterRound: 'later_round',
     },
   }),
+  bottles: codec('bottles', ['product', 'id'], true, {
+    plain: {
+      id: 'id',
+      product: 'product',
+      name: 'name',
+      sizeMl: 'size_ml',
+      leftMl: 'left_ml',
+      openedOn: 'opened_on',
+      expiresOn: 'expires_on',
+    },
+  }),
 };
 
 /** Tables beside `transports` that hold who and what travels, by field of the row. */

@@ -153,6 +153,10 @@ export const markAbsent = (input: { personId: string; day: string }, commandId: 
     body: { commandId, day: input.day, reason: 'ill' },
   });
 
+/** Takes milliliters from a bottle; below 0 puts them back. */
+export const takeFromBottle = (input: { bottleId: string; ml: number }, commandId: string) =>
+  post('/api/bottles/{id}/take', { params: { path: { id: input.bottleId } }, body: { commandId, ml: input.ml } });
+
 /** Marks somebody back on a day. */
 export const markBack = (input: { personId: string; day: string }, commandId: string) =>
   post('/api/people/{id}/absences/remove', {

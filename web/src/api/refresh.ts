@@ -63,6 +63,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'shift.overtime': OF_THE_KENNEL,
   'station.reopened': OF_THE_KENNEL,
   'methods.changed': OF_METHODS,
+  'bottle.taken': OF_THE_KENNEL,
   'person.away': OF_THE_KENNEL,
   'person.back': OF_THE_KENNEL,
   'person.record': OF_METHODS,

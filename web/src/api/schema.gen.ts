@@ -1179,6 +1179,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bottles/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes product from a bottle, or puts it back. */
+        post: operations["Stock.take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -1498,6 +1515,23 @@ export interface components {
             personId?: string;
             stationId?: string;
         };
+        BottleDto: {
+            id: string;
+            /**
+             * @description class of product
+             * @enum {string}
+             */
+            product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /** @description as the label says */
+            name: string;
+            /** @description milliliters when full */
+            sizeMl: number;
+            /** @description milliliters that are left */
+            leftMl: number;
+            openedOn?: string;
+            expiresOn?: string;
+            version: number;
+        };
         KennelDto: {
             name: string;
             settings: components["schemas"]["SettingsDto"];
@@ -1517,6 +1551,8 @@ export interface components {
             entries: components["schemas"]["EntryDto"][];
             /** @description tasks that are set */
             pins: components["schemas"]["PinDto"][];
+            /** @description products in stock; empty for owners */
+            bottles: components["schemas"]["BottleDto"][];
         };
         OpenKennelDto: {
             /**
@@ -1534,7 +1570,7 @@ export interface components {
         };
         RowChangeDto: {
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries" | "bottles";
             id: string;
             /** @description the row as the sender saw it; null = it is new */
             from: components["schemas"]["FileRow"] | null;
@@ -1566,7 +1602,7 @@ export interface components {
         };
         TrailRowDto: {
             /** @enum {string} */
-            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries";
+            list: "settings" | "sites" | "circuits" | "stations" | "owners" | "people" | "shifts" | "absences" | "dogs" | "transports" | "shows" | "rings" | "entries" | "bottles";
             id: string;
             from: components["schemas"]["FileRow"] | null;
             to: components["schemas"]["FileRow"] | null;
@@ -2414,6 +2450,15 @@ export interface components {
             /** @description path of the calendar; shown once */
             path: string;
         };
+        TakeDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description milliliters taken; below 0 = put back */
+            ml: number;
+        };
         RowNowDto: {
             version: number;
             row: components["schemas"]["FileRow"];
@@ -2464,7 +2509,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.soak" | "task.soakEnd" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.soak" | "task.soakEnd" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "methods.changed" | "bottle.taken" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -3371,6 +3416,34 @@ export interface components {
             showClass?: string;
             /** @description a later round won: the dog is held ready until then */
             laterRound?: string;
+        };
+        FileBottle: {
+            /**
+             * Format: uuid
+             * @description id of a bottle
+             */
+            id: string;
+            /**
+             * @description class of product
+             * @enum {string}
+             */
+            product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /** @description as the label says */
+            name: string;
+            /** @description milliliters when full */
+            sizeMl: number;
+            /** @description milliliters that are left */
+            leftMl: number;
+            /**
+             * Format: date
+             * @description opened on
+             */
+            openedOn?: string;
+            /**
+             * Format: date
+             * @description last day on which it is used
+             */
+            expiresOn?: string;
         };
         FileWork: {
             taskKey: string;
@@ -5986,6 +6059,39 @@ export interface operations {
             };
             400: components["responses"]["BadInput"];
             404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Stock.take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowVersionDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];
         };

@@ -28,6 +28,7 @@ import {
   DaySheetRoom,
   DogsRoom,
   MethodsRoom,
+  MixingRoom,
   ShowsRoom,
   KennelRoom,
 } from './rooms';
@@ -72,6 +73,7 @@ const router = createBrowserRouter([
       { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/bring-in', element: <BringInRoom />, errorElement: <RoomError /> },
       { path: '/account', element: <AccountRoom />, errorElement: <RoomError /> },
+      { path: '/mixing', element: <MixingRoom />, errorElement: <RoomError /> },
       { path: '/kennel', element: <KennelRoom />, errorElement: <RoomError /> },
       { path: '/methods', element: <MethodsRoom />, errorElement: <RoomError /> },
       // The room's former address: bookmarks still lead there.

@@ -27,6 +27,7 @@ const ROOMS = [
   { to: '/', name: 'Countdown', key: 'c', glyph: 'comb', for: ALL },
   { to: '/day', name: 'Day sheet', key: 'd', glyph: 'line-brush', for: CREW },
   { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath', for: CREW },
+  { to: '/mixing', name: 'Mixing room', key: 'x', glyph: 'condition', for: CREW },
   { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection', for: ALL },
   { to: '/shows', name: 'Shows', key: 's', glyph: 'ring', for: ALL },
   { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set', for: CREW },
@@ -37,7 +38,7 @@ const FLOOR = new Set(['/', '/day', '/bench', '/dogs', '/methods']);
 
 const SHORTCUTS = [
   ['g c, g d, g b, g o', 'Countdown, Day sheet, Bench, Dogs'],
-  ['g s, g m, g k', 'Shows, Methods, Kennel'],
+  ['g x, g s, g m, g k', 'Mixing room, Shows, Methods, Kennel'],
   ['[ and ]', 'a day back, a day on (Day sheet)'],
   ['/ or Ctrl+K', 'find and go'],
   ['space', 'start or pause (Bench)'],

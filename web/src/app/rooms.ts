@@ -16,6 +16,7 @@ const LOADS = {
   '/kennel': () => import('../rooms/kennel/KennelRoom'),
   '/methods': () => import('../rooms/methods/MethodsRoom'),
   '/bench': () => import('../rooms/bench/BenchRoom'),
+  '/mixing': () => import('../rooms/mixing/MixingRoom'),
 } as const;
 
 /** Loaded when it is first opened, as all rooms are. */
@@ -36,6 +37,8 @@ export const AccountRoom = lazy(LOADS['/account']);
 export const KennelRoom = lazy(LOADS['/kennel']);
 /** Methods. */
 export const MethodsRoom = lazy(LOADS['/methods']);
+/** The mixing room. */
+export const MixingRoom = lazy(LOADS['/mixing']);
 /** The bench. */
 export const BenchRoom = lazy(LOADS['/bench']);
 

@@ -45,7 +45,8 @@ export function standCapOf(a: PageTask, kennel: Kennel, zone: string, methods?: 
   return standCapMin(dog, coatClassOf(dog, library), library, isPuppy, side);
 }
 
-function askOf(a: PageTask, kennel: Kennel, zone: string, methods: Methods | undefined): OwnAsk | null {
+/** What a page, a mix and a soak of a task ask; null where its dog is gone. */
+export function askOf(a: PageTask, kennel: Kennel, zone: string, methods: Methods | undefined): OwnAsk | null {
   const dog = kennel.dogs.find((d) => d.id === a.dogId);
   if (dog === undefined) return null;
   const day = localDayOf(instantToMs(a.start), zone);

@@ -9,6 +9,7 @@ import type { KeyboardEvent, ReactNode } from 'react';
 import { useState } from 'react';
 import { csvOf } from '@loyal-mane/library/csv';
 import { useJustChanged } from '../justChanged';
+import { download } from '../download';
 import { nearest } from '../nearest';
 import './rows.css';
 
@@ -144,13 +145,4 @@ function NothingCalled({
       </Button>
     </span>
   );
-}
-
-function download(file: string, text: string): void {
-  const link = document.createElement('a');
-  // The mark of order at the start tells spreadsheet programs that the text is UTF-8.
-  link.href = URL.createObjectURL(new Blob(['\uFEFF', text], { type: 'text/csv;charset=utf-8' }));
-  link.download = file;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }

@@ -8,15 +8,13 @@ import { useState } from 'react';
 import {
   BATH_PURPOSES,
   bathProducts,
-  bodySurfaceM2,
   finishProducts,
   holdMinutes,
-  neatMl,
+  mixParts,
   settlesWhen,
   washCount,
-  washVolumes,
 } from '@loyal-mane/core';
-import type { BathPurpose, LocalDay, Product, ProductAdvice, Settled } from '@loyal-mane/core';
+import type { BathPurpose, LocalDay, ProductAdvice, Products, Settled } from '@loyal-mane/core';
 import { HAIR_SHARES, LITERS_PER_M2, productZones } from '@loyal-mane/library';
 import {
   PRODUCT_NAMES,
@@ -103,7 +101,7 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
             {a.use ? `, ${whereWords(a)}` : ': not on this dog'}
             <br />
             <span className="soft">
-              {a.use && `${productWords(products[a.product])}${amountWords(dog, a, products[a.product], washes)}. `}
+              {a.use && `${productWords(products[a.product])}${amountWords(dog, a, products, washes)}. `}
               {productWhyWords(a.why)}
             </span>
           </span>
@@ -130,14 +128,15 @@ function AdviceList({ dog, list }: { dog: Dog; list: readonly ProductAdvice[] })
 }
 
 /** How much of the bottle a bath takes, where it is thinned; more than one wash is said. */
-function amountWords(dog: Dog, a: ProductAdvice, product: Product, washes: number): string {
-  if (product.parts === null) return '';
-  const coat = coatOf(dog);
-  const share = a.scope === 'whole' ? 1 : a.zones.reduce((sum, z) => sum + (HAIR_SHARES[coat].get(z) ?? 0), 0);
-  const volumes = washVolumes(a.product, washes);
-  const ml = neatMl(product, bodySurfaceM2(dog.weightKg), LITERS_PER_M2[coat], share) * volumes;
-  const times = volumes === 2 ? ' for two washes' : '';
-  return ml < 1 ? '' : `, about ${String(ml < 10 ? Math.round(ml) : Math.round(ml / 5) * 5)} ml of the bottle${times}`;
+function amountWords(dog: Dog, a: ProductAdvice, products: Products, washes: number): string {
+  if (products[a.product].parts === null) return '';
+  const { density } = recordOf(dog);
+  const tables = { litersPerM2: LITERS_PER_M2, hairShares: HAIR_SHARES, products };
+  const bath = { dogId: dog.id, weightKg: dog.weightKg, coat: coatOf(dog), density, washes, advice: [a] };
+  const [part] = mixParts(bath, tables);
+  const ml = part?.neatMl ?? 0;
+  const times = part?.washes === 2 ? ' for two washes' : '';
+  return ml < 1 ? '' : `, about ${String(ml < 10 ? ml : Math.round(ml / 5) * 5)} ml of the bottle${times}`;
 }
 
 function Uses({ dog }: { dog: Dog }) {

@@ -1,0 +1,89 @@
+/*
+ * One batch for several dogs: product, water, for whom, from which bottle. A batch that is mixed is taken from its bottle.
+ */
+import { App as AntApp, Button } from 'antd';
+import { useState } from 'react';
+import { usableBottles } from '@loyal-mane/core';
+import type { Batch, KennelBottle, LocalDay } from '@loyal-mane/core';
+import { PRODUCT_NAMES } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import { command, takeFromBottle, useCommand } from '../../api/commands';
+import { problemWords } from '../../parts/ProblemNote';
+import type { Measure } from './volumes';
+import { volumeWords } from './volumes';
+
+interface Props {
+  readonly batches: readonly Batch[];
+  readonly bottles: readonly KennelBottle[];
+  readonly names: Names;
+  readonly day: LocalDay;
+  readonly measure: Measure;
+}
+
+/** All batches of the day. */
+export function Batches({ batches, bottles, names, day, measure }: Props) {
+  return (
+    <ul className="batches" aria-label="Batches">
+      {batches.map((batch) => (
+        <BatchRow key={batch.product} batch={batch} bottles={bottles} names={names} day={day} measure={measure} />
+      ))}
+    </ul>
+  );
+}
+
+/** "1 : 10, one part to ten of water". */
+export function dilutionWords(parts: number | null): string {
+  return parts === null ? 'used as it is' : `1 : ${String(parts)}, one part to ${String(parts)} of water`;
+}
+
+function BatchRow({ batch, bottles, names, day, measure }: Omit<Props, 'batches'> & { readonly batch: Batch }) {
+  const { message } = AntApp.useApp();
+  const take = useCommand(takeFromBottle);
+  const [bottle] = usableBottles(bottles, batch.product, day);
+  const isShort = bottle !== undefined && bottle.leftMl < batch.neatMl;
+  const [mixed, setMixed] = useState<{ readonly bottleId: string; readonly ml: number } | null>(null);
+  const send = (bottleId: string, ml: number): void =>
+    take.mutate(command({ bottleId, ml }), {
+      onSuccess: () => {
+        void message.success(ml > 0 ? 'Taken from the bottle.' : 'Put back.');
+        setMixed(ml > 0 ? { bottleId, ml } : null);
+      },
+      onError: (error) => void message.error(problemWords(error), 8),
+    });
+  const volume = (ml: number): string => volumeWords(ml, measure);
+  return (
+    <li>
+      <div className="batch-what">
+        <b>{PRODUCT_NAMES[batch.product]}</b>
+        <span className="soft">{dilutionWords(batch.parts)}</span>
+      </div>
+      <div className="batch-how">
+        <b>{volume(batch.neatMl)}</b> from the bottle and <b>{volume(batch.waterMl)}</b> water make{' '}
+        <b>{volume(batch.mixedMl)}</b>
+        <span className="soft">
+          for {batch.dogIds.map((id) => names.dog(id)).join(', ')}; they take {volume(batch.neededMl)}
+        </span>
+      </div>
+      <div className="batch-do">
+        {bottle === undefined ? (
+          <span className="warn">No bottle of it is in stock.</span>
+        ) : (
+          <>
+            {mixed === null ? (
+              <Button disabled={isShort || take.isPending} onClick={() => send(bottle.id, batch.neatMl)}>
+                Mixed
+              </Button>
+            ) : (
+              <Button disabled={take.isPending} onClick={() => send(mixed.bottleId, -mixed.ml)}>
+                Not mixed after all
+              </Button>
+            )}
+            <span className={isShort ? 'warn' : 'soft'}>
+              {bottle.name}: {volume(bottle.leftMl)} left{isShort ? ', too little' : ''}
+            </span>
+          </>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,52 @@
+/*
+ * Labels for the bottles of a day, one a batch, printed or saved as PDF by the browser.
+ */
+import type { Batch, LocalDay } from '@loyal-mane/core';
+import { PRODUCT_NAMES, monthDay } from '@loyal-mane/library/words';
+import type { Names } from '@loyal-mane/library/words';
+import { dilutionWords } from './Batches';
+import type { Measure } from './volumes';
+import { volumeWords } from './volumes';
+
+interface Props {
+  readonly batches: readonly Batch[];
+  readonly names: Names;
+  readonly day: LocalDay;
+  readonly measure: Measure;
+}
+
+/** Lines of a bottle's label. */
+export function labelLines({
+  batch,
+  names,
+  day,
+  measure,
+}: Omit<Props, 'batches'> & { readonly batch: Batch }): string[] {
+  const volume = (ml: number): string => volumeWords(ml, measure);
+  return [
+    PRODUCT_NAMES[batch.product],
+    dilutionWords(batch.parts),
+    `${volume(batch.neatMl)} and ${volume(batch.waterMl)} water`,
+    `Mixed ${monthDay(day)} for ${batch.dogIds.map((id) => names.dog(id)).join(', ')}`,
+    'Use today. What is left is poured away.',
+  ];
+}
+
+/** The labels on paper, one a batch. */
+export function Labels({ batches, ...props }: Props) {
+  return (
+    <div className="bottle-labels">
+      {batches.map((batch) => {
+        const [title, ...lines] = labelLines({ batch, ...props });
+        return (
+          <div key={batch.product}>
+            <b>{title}</b>
+            {lines.map((line) => (
+              <p key={line}>{line}</p>
+            ))}
+          </div>
+        );
+      })}
+    </div>
+  );
+}

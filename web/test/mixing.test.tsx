@@ -1,0 +1,128 @@
+/* The mixing room: what today's baths take, in batches and by dog, in milliliters or fluid ounces, and what runs out. */
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { useState } from 'react';
+import { instantToMs, localDayOf, runOuts } from '@loyal-mane/core';
+import type { KennelBottle, KennelProductChange, LocalDay } from '@loyal-mane/core';
+import { ProductsPage } from '../src/rooms/methods/ProductsPage';
+import type { MethodsDraft } from '../src/rooms/methods/useMethodsDraft';
+import MixingRoom from '../src/rooms/mixing/MixingRoom';
+import { dilutionWords } from '../src/rooms/mixing/Batches';
+import { labelLines } from '../src/rooms/mixing/Labels';
+import { runOutWords } from '../src/rooms/mixing/Stock';
+import { volumeWords } from '../src/rooms/mixing/volumes';
+import { FILE, PLAN, show } from './world';
+
+const ZONE = FILE.settings.timeZone;
+const baths = PLAN.activities.filter((a) => ['bath', 'trimBath', 'bathWhites'].includes(a.step));
+const dayOf = (a: (typeof baths)[number]): LocalDay => localDayOf(instantToMs(a.start), ZONE);
+const today = baths.filter((a) => dayOf(a) === FILE.startDay && a.state !== 'done');
+const nameOf = (id: string): string => FILE.dogs.find((d) => d.id === id)?.name ?? '';
+
+describe('volumes', () => {
+  it.each([
+    [7, 'metric', '7 ml'],
+    [173, 'metric', '175 ml'],
+    [1940, 'metric', '1.94 l'],
+    [177.44, 'us', '6 fl oz'],
+    [1892.7, 'us', '2 qt'],
+  ] as const)('%d ml in %s: %s', (ml, measure, words) => {
+    expect(volumeWords(ml, measure)).toBe(words);
+  });
+});
+
+describe('the mixing room', () => {
+  it('lists each bath of the day with its dog, and each batch with the dogs that it is for', () => {
+    show(<MixingRoom />, { at: '/mixing' });
+    const list = screen.getByRole('list', { name: 'Baths of the day' });
+    for (const a of today) expect(within(list).getAllByText(nameOf(a.dogId)).length).toBeGreaterThan(0);
+    const batches = within(screen.getByRole('list', { name: 'Batches' })).getAllByRole('listitem');
+    expect(batches.length).toBeGreaterThan(0);
+    const cleansing = batches.find((b) => b.textContent.includes('Cleansing wash'));
+    expect(cleansing?.textContent).toMatch(/1 : 10, one part to 10 of water/);
+    expect(cleansing?.textContent).toMatch(/from the bottle and .* water make/);
+  });
+
+  it('shows US measures as well, and remembers them', () => {
+    const page = show(<MixingRoom />, { at: '/mixing' });
+    fireEvent.click(screen.getByText('fl oz'));
+    expect(screen.getByRole('list', { name: 'Batches' }).textContent).toMatch(/fl oz|qt/);
+    page.unmount();
+    show(<MixingRoom />, { at: '/mixing' });
+    expect(screen.getByRole('list', { name: 'Batches' }).textContent).toMatch(/fl oz|qt/);
+    fireEvent.click(screen.getByText('ml'));
+  });
+
+  it('goes to another day; without baths it says so', () => {
+    const idle = ['2026-08-20', '2026-08-21'].find((d) => !baths.some((a) => dayOf(a) === d));
+    show(<MixingRoom />, { at: `/mixing?day=${idle ?? ''}` });
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/0 baths|no baths/);
+    expect(screen.getByText('Nothing more to mix that day.')).toBeTruthy();
+  });
+});
+
+describe('words of the stock', () => {
+  const bottle = (leftMl: number) =>
+    [{ id: 'b', product: 'mildWash', name: 'Thistle', sizeMl: 500, leftMl }] as unknown as KennelBottle[];
+  const needs = ['2026-06-18', '2026-06-19', '2026-06-20'].map((day) => ({
+    ...{ day: day as LocalDay, product: 'mildWash' as const },
+    neatMl: 60,
+  }));
+  const words = (leftMl: number, of = needs): string => {
+    const [out] = runOuts(bottle(leftMl), of, '2026-06-17' as LocalDay);
+    return out === undefined ? '' : runOutWords(out);
+  };
+
+  it.each([
+    [500, 'lasts for all baths that are planned'],
+    [190, 'may run out, 20 Jun at the earliest'],
+    [130, 'runs out 20 Jun; 19 Jun at the earliest, 20 Jun at the latest'],
+    [0, 'none left: needed 18 Jun'],
+  ])('%d ml: %s', (leftMl, told) => {
+    expect(words(leftMl)).toBe(told);
+  });
+
+  it('that no bath takes say so', () => {
+    expect(words(100, [])).toBe('no bath that is planned takes it');
+  });
+
+  it('a label names product, dilution, amounts and dogs', () => {
+    const batch = {
+      ...{ product: 'cleansingWash' as const, parts: 10, dogIds: ['d'], neededMl: 1000 },
+      ...{ mixedMl: 1100, neatMl: 100, waterMl: 1000 },
+    };
+    const names = { dog: () => 'Seraph' } as never;
+    expect(labelLines({ batch, names, day: '2026-06-17' as LocalDay, measure: 'metric' })).toEqual([
+      'Cleansing wash',
+      '1 : 10, one part to 10 of water',
+      '100 ml and 1 l water',
+      'Mixed 17 Jun for Seraph',
+      'Use today. What is left is poured away.',
+    ]);
+    expect(dilutionWords(null)).toBe('used as it is');
+  });
+});
+
+describe('how a label writes its dilution', () => {
+  it('is kept apart in three ways, each with what it means; the number stays when the way changes', () => {
+    const said: unknown[] = [];
+    const Page = () => {
+      const [products, setProducts] = useState<readonly KennelProductChange[]>([]);
+      const changeProduct = (c: KennelProductChange): void => {
+        said.push(c);
+        setProducts([c]);
+      };
+      return <ProductsPage draft={{ body: { products }, changeProduct } as unknown as MethodsDraft} mayChange />;
+    };
+    render(<Page />);
+    const number = screen.getByLabelText('Cleansing wash: number on the label');
+    fireEvent.change(number, { target: { value: '8' } });
+    fireEvent.blur(number);
+    expect(said.at(-1)).toMatchObject({ product: 'cleansingWash', parts: 8 });
+    expect(screen.getAllByText('one part of product to 8 of water, 9 in all').length).toBeGreaterThan(0);
+    fireEvent.mouseDown(screen.getByLabelText('Cleansing wash: how the label writes it'));
+    fireEvent.click(screen.getByTitle('1 in n'));
+    expect(said.at(-1)).toMatchObject({ parts: 7, says: 'oneInN' });
+    expect(screen.getByText('one part of product to 7 of water, 8 in all')).toBeTruthy();
+    expect(screen.getByLabelText('Cleansing wash: number on the label')).toHaveValue('8');
+  });
+});
