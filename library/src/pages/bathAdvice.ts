@@ -3,7 +3,7 @@
  */
 import { bathProducts, coatClassOf, washCount, zonesOfColor } from '@loyal-mane/core';
 import type { ProductAdvice } from '@loyal-mane/core';
-import type { OwnAsk } from './ownLines.js';
+import type { OwnAsk } from './ownAsk.js';
 import { productZones } from '../products.js';
 
 /** Products that are used at a bath, in the order of work; a whites-only bath takes a mild wash and the whitener. */

@@ -7,6 +7,6 @@ export { bathAdvice, washesOf } from './bathAdvice.js';
 export { soakChoices } from './soakChoices.js';
 export { workParts } from './workParts.js';
 export type { SoakChoice } from './soakChoices.js';
-export type { OwnAsk } from './ownLines.js';
+export type { OwnAsk } from './ownAsk.js';
 export { STEP_LINES } from './stepLines.js';
 export { usualDog } from './usualDog.js';

@@ -11,22 +11,14 @@ import {
   trimZonesOf,
   zonesOfColor,
 } from '@loyal-mane/core';
-import type { CareLibrary, Chosen, KennelDog, PageDay, PageLine, StepId } from '@loyal-mane/core';
+import type { KennelDog, PageLine } from '@loyal-mane/core';
 import { bagList } from '../bag.js';
 import { PRODUCTS } from '../products.js';
 import { bathAdvice } from './bathAdvice.js';
+import type { OwnAsk } from './ownAsk.js';
 import { PRODUCT_NAMES, whereWords, zonesWords } from '../words/productWords.js';
 import { strippingWords } from '../words/programWords.js';
 import { sideFirstWords } from '../words/sideWords.js';
-
-/** The dog, what it is done by, and when. */
-export interface OwnAsk {
-  readonly step: StepId;
-  readonly dog: KennelDog;
-  readonly library: CareLibrary;
-  readonly chosen: readonly Chosen[];
-  readonly at: PageDay;
-}
 
 /** Lines of this dog alone, which come before those of its coat; in a guided finish its recipe is gone through line by line. */
 export function ownLines(ask: OwnAsk): PageLine[] {

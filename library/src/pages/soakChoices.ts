@@ -3,7 +3,7 @@
  */
 import type { ProductId, Products, StepId } from '@loyal-mane/core';
 import { bathAdvice } from './bathAdvice.js';
-import type { OwnAsk } from './ownLines.js';
+import type { OwnAsk } from './ownAsk.js';
 
 /** A product that soaks, minutes at least and at most. */
 export interface SoakChoice {

@@ -6,7 +6,7 @@ import type { KennelLineChange, PageFacts, PageLine, PageWhen, StepId } from '@l
 import type { CautionId } from '../words/cautions.js';
 import { METHODS } from '../words/methods.js';
 import { DONE_LINES } from './doneLines.js';
-import type { OwnAsk } from './ownLines.js';
+import type { OwnAsk } from './ownAsk.js';
 import { ownLines } from './ownLines.js';
 import type { DogPart } from '../zones/zones.js';
 import { STEP_LINES } from './stepLines.js';
