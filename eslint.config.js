@@ -15,6 +15,7 @@ const CORE = [
   'outline',
   'kennel',
   'programs',
+  'mats',
   'bath',
   'pages',
   'plan',

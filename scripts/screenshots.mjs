@@ -104,11 +104,10 @@ try {
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('coat-file') });
   await lead.getByText('Clear', { exact: true }).click();
-  await lead.goto('/dogs');
-  await lead.getByRole('link', { name: /^Isbrin/ }).click();
-  await lead.getByRole('button', { name: 'Products and recipe' }).click();
+  await lead.goto('/mixing');
+  await lead.getByRole('list', { name: 'Batches' }).waitFor();
   await lead.waitForTimeout(800);
-  await lead.screenshot({ path: out('coat-file-products') });
+  await lead.screenshot({ path: out('mixing') });
   await lead.goto('/shows');
   await lead.getByRole('row', { name: /Tornvik/ }).click();
   await lead.getByRole('button', { name: 'Enter dogs' }).waitFor();
@@ -130,7 +129,16 @@ try {
   });
   await paper.getByRole('article').first().waitFor();
   await paper.screenshot({ path: out('crate-cards') });
-  const bench = await open(browser, 'tuva', '/bench', 1024, 768);
+  const bench = await open(browser, 'asta', '/bench', 1024, 768);
+  const understood = bench.getByRole('button', { name: 'Understood' });
+  while ((await understood.count()) > 0) {
+    await understood.first().click();
+    await bench.waitForTimeout(200);
+  }
+  await bench.locator('.begin-soak').getByRole('button').first().click();
+  for (const part of ['Body', 'Body', 'Chest and shoulders'])
+    await bench.locator('.part-chips').getByRole('button', { name: part }).click();
+  await bench.waitForTimeout(1500);
   await bench.screenshot({ path: out('bench') });
   const phone = await open(browser, 'pia', '/', 390, 844);
   await phone.screenshot({ path: out('countdown-phone') });

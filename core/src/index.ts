@@ -40,6 +40,7 @@ export {
   PRACTICE_OUTCOMES,
   PRODUCT_IDS,
   ROLES,
+  SKIN_STATES,
   SETTLED,
   SKILLS,
   STATION_KINDS,
@@ -104,7 +105,7 @@ export { UNKNOWN_RULES, dryerHours, rulesOf, turnedHours } from './programs/rule
 export type { RuleSet } from './programs/ruleSet.js';
 export { dogProgram, standCapMin, standMinutesOf } from './programs/dogProgram.js';
 export { bathAtSite } from './programs/bathAtSite.js';
-export { DEFAULT_MAT_CM, matsTogether } from './programs/matMinutes.js';
+export { DEFAULT_MAT_CM, matSkill, matsTogether } from './programs/matMinutes.js';
 export type { DropReason, ProgramNote } from './programs/dogProgram.js';
 export type { BathPlace } from './plan/assemble/ways.js';
 export { BATH_PLACES } from './plan/assemble/ways.js';
@@ -204,6 +205,11 @@ export type { ChainWhy } from './plan/explain/unplacedChains.js';
 export type { PlanOptions, TaskSlack } from './plan/planKennel.js';
 export { applyWorkCommand, withPauseCause } from './work/taskWork.js';
 export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
+export type { KnownMat } from './programs/matMinutes.js';
+export { MAT_RUNGS, burnGuard, isSkinUpset, matLadder } from './mats/matLadder.js';
+export type { BurnGuard, MatLadder, MatRung, Rung, RungWhy } from './mats/matLadder.js';
+export { MAT_VERDICTS, MOST_MAT_MIN, MOST_ONE_MAT_MIN, SOLID_LARGE_CM, matBudget } from './mats/matBudget.js';
+export type { MatAsk, MatBudget, MatDay, MatLimit, MatLine, MatVerdict } from './mats/matBudget.js';
 export { labelNumber, mixture, waterParts } from './bath/dilution.js';
 export type { Mixture } from './bath/dilution.js';
 export { DEFAULT_BATCH, batchesOf, mixParts, shareOf } from './bath/mixList.js';
@@ -217,7 +223,7 @@ export { noiseMinutesLeft, noiseToday, scissorMinutes, stoodMinutes } from './wo
 export type { MeterAsk, NoiseToday } from './work/dayMeters.js';
 export { EXIT_CHECKS, conditionerAfter, exitChecks, exitTick, openChecks } from './work/exitChecks.js';
 export type { ExitCheck } from './work/exitChecks.js';
-export { coatAfter, gatedZones, isMatAt, matsOver, mattedZones, withFoundDays } from './work/coatAfter.js';
+export { coatAfter, gatedZones, isMatAt, matsOver, mattedZones, upsetZones, withFoundDays } from './work/coatAfter.js';
 export type { CoatMarks, MatPlace } from './work/coatAfter.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';

@@ -155,6 +155,26 @@ describe('at the tub', () => {
   });
 });
 
+describe('a mat whose skin is upset', () => {
+  it('keeps mat work from being started until somebody marks it calm', async () => {
+    const lead = await signInAs(world, 'maren');
+    const knots = freshTask('knots');
+    const mark = async (skin: string) => {
+      const kennel = (await lead.get('/api/kennel').expect(200)).body as { dogs: { id: string; version: number }[] };
+      const version = kennel.dogs.find((d) => d.id === knots.dogId)?.version;
+      const mats = [{ zone: 'armpit', side: 'left', tightness: 'tight', cm: 4, atSkin: true, skin }];
+      const marks = { soiled: [], mats, unready: [] };
+      await lead.post(`/api/dogs/${knots.dogId}/marks`, { commandId: v7(), version, marks }).expect(200);
+    };
+    await mark('wet');
+    expect(detail(await order(tuva, knots, 'start', 0).expect(409))).toMatch(
+      /skin under a mat is upset \(armpit\).*vet looks first/,
+    );
+    await mark('calm');
+    await order(tuva, knots, 'start', 0).expect(200);
+  });
+});
+
 describe('two devices that were cut off at one task', () => {
   it('both count: parts ticked by either are ticked, the earlier finish wins, the minutes end with it', async () => {
     const task = freshTask('lineBrush');

@@ -91,6 +91,11 @@ export type PauseCause = (typeof PAUSE_CAUSES)[number];
 /** Of work that goes flank by flank: the one that is done first, and the one after it. */
 export type Flank = 1 | 2;
 
+/** Skin under a mat. */
+export const SKIN_STATES = ['calm', 'red', 'wet', 'smells'] as const;
+/** One of `SKIN_STATES`; all but `calm` are a vet's business. */
+export type SkinState = (typeof SKIN_STATES)[number];
+
 /** Parts of a dog at which a trim may begin. */
 export const TRIM_BEGINNINGS = ['feet', 'head', 'rear', 'topline'] as const;
 /** One of `TRIM_BEGINNINGS`. */

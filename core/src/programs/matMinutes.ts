@@ -14,7 +14,7 @@ export const DEFAULT_MAT_CM = 3;
 /** Minutes over those of a loose one. A solid mat is clipped from beneath, a little at a time. */
 const BY_TIGHTNESS: Readonly<Record<Tightness, number>> = { loose: 1, tight: 2.5, solid: 4 };
 /** Places where the skin is thin or the dog flinches. */
-const TENDER: ReadonlySet<ZoneId> = new Set([
+export const TENDER_ZONES: ReadonlySet<ZoneId> = new Set([
   ...(['earFront', 'earBack', 'earUnder', 'behindEar', 'armpit', 'belly', 'mammaryLine'] as const),
   ...(['innerThigh', 'innerForeleg', 'vent', 'eyeCorner', 'foreToes', 'hindToes'] as const),
 ]);
@@ -25,7 +25,7 @@ const LEAST = 0.6;
 /** Minutes of one mat over those of a loose knot of `DEFAULT_MAT_CM` in an easy place. */
 export function matFactor(mat: KnownMat): number {
   const size = Math.max(LEAST, (mat.cm ?? DEFAULT_MAT_CM) / DEFAULT_MAT_CM);
-  return size * BY_TIGHTNESS[mat.tightness] * (TENDER.has(mat.zone) ? TENDER_FACTOR : 1);
+  return size * BY_TIGHTNESS[mat.tightness] * (TENDER_ZONES.has(mat.zone) ? TENDER_FACTOR : 1);
 }
 
 /** Loose knots that mats together count for; at least one. */

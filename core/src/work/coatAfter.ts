@@ -6,6 +6,7 @@ import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
 import type { LocalDay } from '../time/localDay.js';
+import { isSkinUpset } from '../mats/matLadder.js';
 import { BATHS } from '../programs/stepGroups.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
 import { trimZonesOf } from '../programs/trimZones.js';
@@ -67,6 +68,12 @@ const WETS: readonly StepId[] = [...BATHS, 'towelSoak'];
 export function mattedZones(step: StepId, dog: Pick<KennelDog, 'mats'>): ZoneId[] {
   if (!WETS.includes(step)) return [];
   return [...new Set((dog.mats ?? []).flatMap((m) => (m.tightness === 'loose' ? [] : [m.zone])))];
+}
+
+/** Zones of mats whose skin is a vet's business first: nobody works on mats, or cuts, while one is known. */
+export function upsetZones(step: StepId, dog: Pick<KennelDog, 'mats'>): ZoneId[] {
+  if (step !== 'knots' && !GATED.includes(step)) return [];
+  return [...new Set((dog.mats ?? []).flatMap((m) => (isSkinUpset(m) ? [m.zone] : [])))];
 }
 
 /** Steps that cut, and that a damp or kinked zone keeps waiting. */

@@ -7,6 +7,7 @@ import {
   ArrayMaxSize,
   ArrayUnique,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsObject,
@@ -26,6 +27,7 @@ import {
   ROLES,
   RULE_VALUES,
   SKILLS,
+  SKIN_STATES,
   STATION_KINDS,
   TIGHTNESSES,
   ZONE_IDS,
@@ -40,6 +42,7 @@ import type {
   Role,
   RuleValue,
   Skill,
+  SkinState,
   StationKind,
   Tightness,
   WallTime,
@@ -160,6 +163,16 @@ export class MatDto {
   @Min(1)
   @Max(30)
   cm?: number;
+
+  @ApiPropertyOptional({ description: 'no finger passes between it and the skin' })
+  @IsOptional()
+  @IsBoolean()
+  atSkin?: boolean;
+
+  @ApiPropertyOptional({ enum: SKIN_STATES, description: 'skin beneath it; not looked at when absent' })
+  @IsOptional()
+  @IsIn(SKIN_STATES)
+  skin?: SkinState;
 
   @ApiPropertyOptional({ description: 'day on which it was found; set by the server' })
   @IsOptional()

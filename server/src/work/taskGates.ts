@@ -13,6 +13,7 @@ import {
   instantToMs,
   mattedZones,
   openChecks,
+  upsetZones,
   wallTimeOf,
   withKennelBreeds,
   withSoaksEnded,
@@ -81,6 +82,12 @@ export class TaskGates {
       throw new Problem(
         'notNow',
         `${row.name}: tight or solid mats (${matted.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started: water sets them. Take them out first, or clip beneath them if you may decide that.`,
+      );
+    const upset = upsetZones(step, coat);
+    if (upset.length > 0)
+      throw new Problem(
+        'notNow',
+        `${row.name}: the skin under a mat is upset (${upset.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started: a vet looks first. Mark the skin calm when it is.`,
       );
     const zones = gatedZones(step, { breed: row.breed, ...coat }, await this.libraryOf(trx, row.breed));
     if (zones.length === 0) return;

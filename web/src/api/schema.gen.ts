@@ -1399,6 +1399,13 @@ export interface components {
             side?: "left" | "right";
             /** @description longest side, cm; 3 when absent */
             cm?: number;
+            /** @description no finger passes between it and the skin */
+            atSkin?: boolean;
+            /**
+             * @description skin beneath it; not looked at when absent
+             * @enum {string}
+             */
+            skin?: "calm" | "red" | "wet" | "smells";
             /** @description day on which it was found; set by the server */
             foundOn?: string;
         };
@@ -2868,6 +2875,13 @@ export interface components {
                 foundOn?: string;
                 /** @description longest side, cm; 3 when absent */
                 cm?: number;
+                /** @description no finger passes between it and the skin */
+                atSkin?: boolean;
+                /**
+                 * @description skin beneath it; not looked at when absent
+                 * @enum {string}
+                 */
+                skin?: "calm" | "red" | "wet" | "smells";
             }[];
             /** @description dark coat over paler roots: cut from beneath only */
             paleRoots?: boolean;

@@ -4,9 +4,10 @@
  */
 import { App as AntApp, Radio } from 'antd';
 import { useState } from 'react';
-import type { Tightness, ZoneId } from '@loyal-mane/core';
-import { DEFAULT_MAT_CM } from '@loyal-mane/core';
+import type { KnownMat, SkinState, Tightness, ZoneId } from '@loyal-mane/core';
+import { DEFAULT_MAT_CM, SKIN_STATES } from '@loyal-mane/core';
 import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
+import { SKIN_WORDS } from '@loyal-mane/library/words';
 import { command, setMarks, useCommand } from '../api/commands';
 import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
@@ -36,11 +37,18 @@ const SIZES = [
   { value: 12, label: 'Hand, 12 cm' },
 ] as const;
 
-/** The mark of one zone; the size only of a mat. */
-interface ZoneFound {
+/** The mark of one zone; the rest only of a mat. */
+interface ZoneFound extends Pick<KnownMat, 'cm' | 'atSkin' | 'skin'> {
   readonly found: Found;
-  readonly cm?: number;
 }
+
+/** Whether a finger passes between a mat and the skin. */
+const DEPTHS = [
+  { value: 'off', label: 'A finger passes beneath' },
+  { value: 'at', label: 'At the skin' },
+] as const;
+
+const SKINS = SKIN_STATES.map((value) => ({ value, label: `Skin ${SKIN_WORDS[value]}` }));
 
 /** The map with what was found, and the choice for the zone that was touched. */
 export default function CoatMarks({ dog }: { dog: Dog }) {
@@ -91,17 +99,35 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
         disabled={send.isPending}
         options={[...CHOICES]}
         optionType="button"
-        onChange={(e) => mark({ found: e.target.value as Found })}
+        onChange={(e) => mark({ ...(mat === undefined ? {} : matFound(mat)), found: e.target.value as Found })}
       />
       {mat !== undefined && (
-        <Radio.Group
-          aria-label={`Size of the mat: ${ZONE_NAMES[zone]}`}
-          value={mat.cm ?? DEFAULT_MAT_CM}
-          disabled={send.isPending}
-          options={[...SIZES]}
-          optionType="button"
-          onChange={(e) => mark({ found: mat.tightness, cm: e.target.value as number })}
-        />
+        <>
+          <Radio.Group
+            aria-label={`Size of the mat: ${ZONE_NAMES[zone]}`}
+            value={mat.cm ?? DEFAULT_MAT_CM}
+            disabled={send.isPending}
+            options={[...SIZES]}
+            optionType="button"
+            onChange={(e) => mark({ ...matFound(mat), cm: e.target.value as number })}
+          />
+          <Radio.Group
+            aria-label={`How deep the mat lies: ${ZONE_NAMES[zone]}`}
+            value={mat.atSkin === undefined ? null : mat.atSkin ? 'at' : 'off'}
+            disabled={send.isPending}
+            options={[...DEPTHS]}
+            optionType="button"
+            onChange={(e) => mark({ ...matFound(mat), atSkin: e.target.value === 'at' })}
+          />
+          <Radio.Group
+            aria-label={`Skin under the mat: ${ZONE_NAMES[zone]}`}
+            value={mat.skin ?? null}
+            disabled={send.isPending}
+            options={[...SKINS]}
+            optionType="button"
+            onChange={(e) => mark({ ...matFound(mat), skin: e.target.value as SkinState })}
+          />
+        </>
       )}
     </div>
   );
@@ -112,8 +138,18 @@ function matAt(dog: Dog, zone: ZoneId, side: MapSide): Dog['marks']['mats'][numb
   return dog.marks.mats.find((m) => m.zone === zone && onSide(m.side, side));
 }
 
+/** A mat as its zone's mark. */
+function matFound({ tightness, cm, atSkin, skin }: Dog['marks']['mats'][number]): ZoneFound {
+  return {
+    found: tightness,
+    ...(cm === undefined ? {} : { cm }),
+    ...(atSkin === undefined ? {} : { atSkin }),
+    ...(skin === undefined ? {} : { skin }),
+  };
+}
+
 /** A dog's marks after one zone is marked; a mat is on the side that was touched, the rest on both. */
-function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, cm }: ZoneFound): Dog['marks'] {
+function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, ...of }: ZoneFound): Dog['marks'] {
   const { soiled, mats, unready } = dog.marks;
   const others = {
     soiled: soiled.filter((z) => z !== zone),
@@ -123,9 +159,7 @@ function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, cm }: ZoneFou
   const here = side === null ? { zone } : { zone, side };
   return {
     soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
-    mats: isMat(found)
-      ? [...others.mats, { ...here, tightness: found, ...(cm === undefined ? {} : { cm }) }]
-      : others.mats,
+    mats: isMat(found) ? [...others.mats, { ...here, tightness: found, ...of }] : others.mats,
     unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
   };
 }

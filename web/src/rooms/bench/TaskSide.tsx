@@ -11,6 +11,7 @@ import type { Kennel, Methods, Work } from '../../api/queries';
 import { coatOf, kennelDogOf } from '../../parts/dogRecord';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { DogBadge, Sign, StepGlyph } from '../../parts/Glyph';
+import { MatGuide } from '../../parts/MatGuide';
 import type { Ticking } from '../../parts/PageLines';
 import type { BenchView } from './benchView';
 import { taskWords } from './benchView';
@@ -85,6 +86,7 @@ export function TaskSide({
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
+      {task.activity.step === 'knots' && dog !== undefined && <MatGuide dog={dog} />}
       <Meters task={task} personId={personId} work={work} methods={methods} {...view} />
       <ul className="bench-list" aria-label="Today">
         {tasks

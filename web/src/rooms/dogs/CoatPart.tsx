@@ -19,6 +19,7 @@ import { COLOR_WORDS, SCHOOL_WORDS, monthDay } from '@loyal-mane/library/words';
 import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
+import { MatGuide } from '../../parts/MatGuide';
 import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
 import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -85,6 +86,7 @@ export function CoatPart({ dog, today, lead }: Props) {
           ) : (
             <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
           )}
+          {crew && <MatGuide dog={dog} />}
           <WhatWeDid dog={dog} most={SHOWN_WORK} />
           {crew && <Settings dog={dog} />}
         </aside>

@@ -1,0 +1,77 @@
+/*
+ * A dog's mat budget from what the rooms know: its mats, what it bears, the days until its bath, who is free on them.
+ */
+import { addDays, instantToMs, loadsOf, localDayOf, matBudget, matSkill } from '@loyal-mane/core';
+import type { KnownMat, LocalDay, MatBudget, MatDay, Plan } from '@loyal-mane/core';
+import type { Kennel } from '../api/queries';
+import { kennelDogOf } from './dogRecord';
+import type { Dog } from './dogRecord';
+
+/** Minutes of one loose knot (common practice). */
+const KNOT_MIN = 5;
+/** Days that are looked at where no bath is planned. */
+const DAYS_AHEAD = 7;
+/** Minutes of mat work a day that a dog bears where nothing is known of it; puppies bear little. */
+const BEARS_MIN = 20;
+const PUPPY_BEARS_MIN = 10;
+const PUPPY_DAYS = 365;
+
+/** The mats of a dog as the core knows them. */
+export const matsOf = (dog: Dog): readonly KnownMat[] => kennelDogOf(dog).mats ?? [];
+
+/** The budget; null where no mat is known. */
+export function matBudgetOf(
+  dog: Dog,
+  kennel: Kennel,
+  plan: Plan | null,
+  zone: string,
+  nowMs: number,
+): MatBudget | null {
+  const mats = matsOf(dog);
+  if (mats.length === 0) return null;
+  const today = localDayOf(nowMs, zone);
+  const record = kennelDogOf(dog);
+  const bath = nextBath(dog.id, plan, zone, nowMs);
+  const last = bath ?? addDays(today, DAYS_AHEAD - 1);
+  const isPuppy = Date.parse(today) - Date.parse(record.born) < PUPPY_DAYS * 86_400_000;
+  return matBudget({
+    mats,
+    knotMin: KNOT_MIN,
+    cooperation: record.cooperation,
+    bearsMin: Math.min(record.standMinPerDay ?? BEARS_MIN, isPuppy ? PUPPY_BEARS_MIN : BEARS_MIN),
+    days: freeDays(mats, kennel, plan, today, last),
+    isEntered: kennel.entries.some((e) => e.dogId === dog.id && e.day >= last && e.day <= addDays(last, DAYS_AHEAD)),
+  });
+}
+
+/** The day of the dog's next planned bath. */
+function nextBath(dogId: string, plan: Plan | null, zone: string, nowMs: number): LocalDay | null {
+  const baths = (plan?.activities ?? [])
+    .filter(
+      (a) => (a.dogId as string) === dogId && a.state === 'planned' && /^(bath|trimBath|bathWhites)$/.test(a.step),
+    )
+    .map((a) => instantToMs(a.start))
+    .filter((ms) => ms >= nowMs);
+  return baths.length === 0 ? null : localDayOf(Math.min(...baths), zone);
+}
+
+/** Days from today to a last one, with the most minutes that any one person who may is free. */
+function freeDays(
+  mats: readonly KnownMat[],
+  kennel: Kennel,
+  plan: Plan | null,
+  today: LocalDay,
+  last: LocalDay,
+): MatDay[] {
+  const count = Math.max(1, Math.round((Date.parse(last) - Date.parse(today)) / 86_400_000) + 1);
+  const skill = matSkill(mats) ?? 'brush';
+  const may = new Set(kennel.people.filter((p) => p.skills.includes(skill)).map((p) => p.id));
+  const loads = loadsOf(kennel, plan, today, count);
+  return loads.days.map((day, k) => ({
+    day,
+    handsMin: Math.max(
+      0,
+      ...loads.people.filter((p) => may.has(p.id)).map((p) => (p.shift[k] ?? 0) - (p.minutes[k] ?? 0)),
+    ),
+  }));
+}
