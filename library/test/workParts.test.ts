@@ -2,7 +2,7 @@
 import { STEP_IDS, chooseSides } from '@loyal-mane/core';
 import type { PageFact, SchoolId, Side, StepId } from '@loyal-mane/core';
 import { CARE_LIBRARY, DOG_PARTS, PRODUCTS, SCHOOLS, ZONES } from '../src/index.js';
-import { soakChoices, usualDog, workParts } from '../src/pages/index.js';
+import { soakChoices, stepPage, usualDog, workParts } from '../src/pages/index.js';
 
 const names = (step: StepId, ...facts: PageFact[]): string[] => workParts(step, new Set(facts)).map((p) => p.id);
 
@@ -87,5 +87,30 @@ describe('soaks', () => {
     const [short] = of('condition', { soakLength: 'b' });
     expect([long?.mostMin, short?.mostMin]).toEqual([5, 3]);
     expect(short?.leastMin).toBe(long?.leastMin);
+  });
+});
+
+describe('notes at the table', () => {
+  const breed = CARE_LIBRARY.breeds.get('Irish Setter');
+  if (breed === undefined) throw new Error('no Irish Setter');
+  const day = '2026-06-17' as never;
+  const dog = {
+    ...usualDog(breed, day),
+    notes: [
+      { id: 'note-one', day, kind: 'leftLonger' as const, zones: ['throat' as const], text: 'the neck is short' },
+      { id: 'note-two', day, kind: 'careful' as const, zones: [], text: 'hand shy' },
+    ],
+  };
+  const first = (step: StepId): string[] =>
+    stepPage({ step, dog, library: CARE_LIBRARY, chosen: [], at: { day, purpose: 'show', isShowDay: false } })
+      .lines.map((l) => l.text)
+      .filter((t) => /^(Left longer|Careful)/.test(t));
+
+  it('come first at the steps whose zones they concern, with their reason; those of the whole dog everywhere', () => {
+    const longer = 'Left longer: throat, because the neck is short (17 Jun).';
+    expect(first('throat')).toEqual([longer, 'Careful: the whole dog, hand shy (17 Jun).']);
+    expect(first('fineTrim')).toContain(longer);
+    expect(first('nails')).toEqual(['Careful: the whole dog, hand shy (17 Jun).']);
+    expect(first('inspection')).toHaveLength(2);
   });
 });

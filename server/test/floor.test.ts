@@ -195,3 +195,33 @@ describe('two devices that were cut off at one task', () => {
     expect(detail(third)).toMatch(/was quicker/);
   });
 });
+
+describe('a note at the table', () => {
+  const dogId = (): string => world.plan.activities[0]?.dogId ?? '';
+  const log = (hand: Hand, body: object) => hand.post(`/api/dogs/${dogId()}/log`, { commandId: v7(), ...body });
+  const notesOf = async (hand: Hand): Promise<{ id: string; kind: string; zones: string[]; text?: string }[]> => {
+    const { dogs } = (await hand.get('/api/kennel').expect(200)).body as {
+      dogs: { id: string; record: { notes?: { id: string; kind: string; zones: string[]; text?: string }[] } }[];
+    };
+    return dogs.find((d) => d.id === dogId())?.record.notes ?? [];
+  };
+
+  it('is read by everybody until somebody says that it is over; twice over is told', async () => {
+    await log(tuva, { what: 'note', about: 'leftLonger', zones: ['throat'], text: ' the neck is short ' }).expect(200);
+    await log(asta, { what: 'note', about: 'sore', zones: [] }).expect(200);
+    const notes = await notesOf(asta);
+    expect(notes).toEqual([
+      expect.objectContaining({ kind: 'leftLonger', zones: ['throat'], text: 'the neck is short' }),
+      expect.objectContaining({ kind: 'sore', zones: [] }),
+    ]);
+    await log(asta, { what: 'noteOver', noteId: notes[0]?.id }).expect(200);
+    expect((await notesOf(tuva)).map((n) => n.kind)).toEqual(['sore']);
+    expect(detail(await log(tuva, { what: 'noteOver', noteId: notes[0]?.id }).expect(409))).toMatch(/over already/);
+  });
+
+  it('without what it is about, or of a zone that is none, is refused', async () => {
+    await log(tuva, { what: 'note', zones: ['throat'] }).expect(400);
+    await log(tuva, { what: 'note', about: 'odd' }).expect(400);
+    await log(tuva, { what: 'note', about: 'sore', zones: ['knee'] }).expect(400);
+  });
+});

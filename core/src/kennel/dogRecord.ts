@@ -14,6 +14,7 @@ import {
   DOG_MEASURES,
   DOG_STATES,
   GROUNDS,
+  NOTE_KINDS,
   PRODUCT_IDS,
   SETTLED,
   SKIN_STATES,
@@ -28,6 +29,7 @@ import type {
   ConsentKind,
   DogMeasure,
   DogStateKind,
+  NoteKind,
   ProductId,
   Settled,
   StepId,
@@ -105,6 +107,17 @@ const Settling = Type.Object({ day: day('of the bath'), right: oneOf<Settled>(SE
 
 const Hold = Type.Object(
   { day: day('when'), minutes: Type.Integer({ minimum: 5, maximum: 600, description: 'minutes until it sagged' }) },
+  strict,
+);
+
+const Note = Type.Object(
+  {
+    id: Type.String({ minLength: 8, maxLength: 64, description: 'made by the device that wrote it' }),
+    day: day('when'),
+    kind: oneOf<NoteKind>(NOTE_KINDS, 'what it is about'),
+    zones: zonesList('where; empty = the whole dog'),
+    text: Type.Optional(textUpTo(200, 'why, or what to do')),
+  },
   strict,
 );
 
@@ -207,6 +220,9 @@ export const DogRecord = Type.Object(
       Type.Array(Settling, { maxItems: 100, description: 'when the coat was right after a bath' }),
     ),
     holds: Type.Optional(Type.Array(Hold, { maxItems: 100, description: 'how long a finish held' })),
+    notes: Type.Optional(
+      Type.Array(Note, { maxItems: 60, description: 'notes for whoever is at the dog next, until they are over' }),
+    ),
     towelSets: Type.Optional(
       Type.Integer({ minimum: 1, maximum: 2, description: 'towel sets that the jacket needs, 1 when absent' }),
     ),

@@ -36,6 +36,7 @@ const DOG_PARTS = [
   'recipe',
   'settles',
   'holds',
+  'notes',
   'towelSets',
   'towelAfterBath',
   'wrapped',

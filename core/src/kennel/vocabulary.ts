@@ -91,6 +91,11 @@ export type PauseCause = (typeof PAUSE_CAUSES)[number];
 /** Of work that goes flank by flank: the one that is done first, and the one after it. */
 export type Flank = 1 | 2;
 
+/** Notes that a hand makes at the table, for whoever is there next. */
+export const NOTE_KINDS = ['sore', 'thin', 'leftLonger', 'careful'] as const;
+/** One of `NOTE_KINDS`. */
+export type NoteKind = (typeof NOTE_KINDS)[number];
+
 /** Skin under a mat. */
 export const SKIN_STATES = ['calm', 'red', 'wet', 'smells'] as const;
 /** One of `SKIN_STATES`; all but `calm` are a vet's business. */

@@ -11,19 +11,32 @@ import {
   trimZonesOf,
   zonesOfColor,
 } from '@loyal-mane/core';
-import type { KennelDog, PageLine } from '@loyal-mane/core';
+import type { KennelDog, PageLine, StepId } from '@loyal-mane/core';
 import { bagList } from '../bag.js';
 import { PRODUCTS } from '../products.js';
 import { bathAdvice } from './bathAdvice.js';
+import { workParts } from './workParts.js';
 import type { OwnAsk } from './ownAsk.js';
 import { PRODUCT_NAMES, whereWords, zonesWords } from '../words/productWords.js';
 import { strippingWords } from '../words/programWords.js';
+import { dogNoteWords } from '../words/dogNoteWords.js';
 import { sideFirstWords } from '../words/sideWords.js';
 
 /** Lines of this dog alone, which come before those of its coat; in a guided finish its recipe is gone through line by line. */
 export function ownLines(ask: OwnAsk): PageLine[] {
-  const texts = [...ownTexts(ask), ...sideTexts(ask)];
+  const texts = [...noteTexts(ask), ...ownTexts(ask), ...sideTexts(ask)];
   return [...texts.map((text, i) => ({ id: `own.${String(i + 1)}`, text, when: {} })), ...recipeSequence(ask)];
+}
+
+/** Steps at which every note of a dog is read: they begin the handling of a day, or look at it all over. */
+const READ_ALL: ReadonlySet<StepId> = new Set(['inspection', 'skinLook']);
+
+/** Notes of others that concern a step: those of zones that it goes over, and of the whole dog. */
+function noteTexts({ step, dog }: OwnAsk): string[] {
+  const zones = new Set(workParts(step, new Set()).flatMap((p) => p.zones));
+  return (dog.notes ?? [])
+    .filter((n) => READ_ALL.has(step) || n.zones.length === 0 || n.zones.some((z) => zones.has(z)))
+    .map(dogNoteWords);
 }
 
 function sideTexts({ step, dog, library, chosen }: OwnAsk): string[] {

@@ -5,6 +5,7 @@ export { CAUTIONS, DEFER } from './cautions.js';
 export type { CautionId } from './cautions.js';
 export { EXIT_WORDS } from './exitWords.js';
 export { RUNG_WORDS, SKIN_WORDS, VERDICT_WORDS, budgetWords, guardWords, matName, rungWords } from './matWords.js';
+export { NOTE_WORDS, dogNoteWords } from './dogNoteWords.js';
 export { METHODS } from './methods.js';
 export type { StepWords, Tone } from './methods/stepWords.js';
 export { issueWords } from './issueWords.js';

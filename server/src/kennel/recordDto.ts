@@ -13,10 +13,11 @@ import {
   IsString,
   Length,
   Max,
+  MaxLength,
   Min,
 } from 'class-validator';
-import { PRODUCT_IDS, SETTLED, USE_SCOPES, ZONE_IDS } from '@loyal-mane/core';
-import type { ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
+import { NOTE_KINDS, PRODUCT_IDS, SETTLED, USE_SCOPES, ZONE_IDS } from '@loyal-mane/core';
+import type { NoteKind, ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
 import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 
@@ -28,7 +29,7 @@ export class RecordCommandDto extends VersionedCommandDto {
 }
 
 /** Kinds of logs of a coat. */
-export const COAT_LOGS = ['use', 'settle', 'hold'] as const;
+export const COAT_LOGS = ['use', 'settle', 'hold', 'note', 'noteOver'] as const;
 /** One of `COAT_LOGS`. */
 export type CoatLogKind = (typeof COAT_LOGS)[number];
 
@@ -48,13 +49,30 @@ export class CoatLogDto extends CommandDto {
   @IsIn(USE_SCOPES)
   scope?: UseScope;
 
-  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'of a use on some zones' })
+  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'of a use on some zones; of a note' })
   @IsOptional()
   @IsArray()
   @ArrayUnique()
   @ArrayMaxSize(60)
   @IsIn(ZONE_IDS, { each: true })
   zones?: ZoneId[];
+
+  @ApiPropertyOptional({ enum: NOTE_KINDS, description: 'of a note: what it is about' })
+  @IsOptional()
+  @IsIn(NOTE_KINDS)
+  about?: NoteKind;
+
+  @ApiPropertyOptional({ description: 'of a note: why, or what to do' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  text?: string;
+
+  @ApiPropertyOptional({ description: 'of a note that is over: which' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  noteId?: string;
 
   @ApiPropertyOptional({ enum: SETTLED, description: 'when the coat was right after its bath' })
   @IsOptional()

@@ -24,7 +24,7 @@ export class RecordsController {
   }
 
   @Post('dogs/:id/log')
-  @Operation('Notes what was used or seen on a dog today.', RowVersionDto, ['notFound', 'otherCommand'])
+  @Operation('Notes what was used or seen on a dog today.', RowVersionDto, ['notFound', 'notNow', 'otherCommand'])
   log(
     @Given() given: Command,
     @Param('id', ParseUUIDPipe) id: string,

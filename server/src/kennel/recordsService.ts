@@ -24,6 +24,7 @@ type Parts = Record<string, unknown>;
 
 /** Uses and observations that are kept; older ones give way. */
 const MOST_LOGS = 100;
+const MOST_NOTES = 60;
 const MOST_USES = 400;
 
 /** Saves records, logs and own breeds, each with its event. */
@@ -54,7 +55,7 @@ export class RecordsService {
   async log(id: string, given: Command, dto: CoatLogDto): Promise<RowVersionDto> {
     const day = await this.today();
     return this.rows.change({ list: 'dogs', id, given, kind: 'dog.log', version: null }, (row) => ({
-      coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day)),
+      coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day, given.id)),
     }));
   }
 
@@ -122,7 +123,7 @@ function staleBreed(before: BreedsRow | undefined): Problem {
   );
 }
 
-function logged(coat: DogParts, dto: CoatLogDto, day: LocalDay): DogParts {
+function logged(coat: DogParts, dto: CoatLogDto, day: LocalDay, id: string): DogParts {
   const missing = (path: string): Problem =>
     new Problem('badInput', 'Something is missing. Nothing was changed.', { errors: [{ path, detail: 'is missing' }] });
   switch (dto.what) {
@@ -139,5 +140,16 @@ function logged(coat: DogParts, dto: CoatLogDto, day: LocalDay): DogParts {
     case 'hold':
       if (dto.minutes === undefined) throw missing('minutes');
       return { ...coat, holds: [...(coat.holds ?? []), { day, minutes: dto.minutes }].slice(-MOST_LOGS) };
+    case 'note': {
+      if (dto.about === undefined) throw missing('about');
+      const text = (dto.text ?? '').trim();
+      const note = { id, day, kind: dto.about, zones: dto.zones ?? [], ...(text === '' ? {} : { text }) };
+      return { ...coat, notes: [...(coat.notes ?? []), note].slice(-MOST_NOTES) };
+    }
+    case 'noteOver': {
+      const notes = (coat.notes ?? []).filter((n) => n.id !== dto.noteId);
+      if (notes.length === (coat.notes ?? []).length) throw new Problem('notNow', 'This note is over already.');
+      return { ...coat, notes };
+    }
   }
 }

@@ -1713,7 +1713,7 @@ export interface components {
              */
             commandId: string;
             /** @enum {string} */
-            what: "use" | "settle" | "hold";
+            what: "use" | "settle" | "hold" | "note" | "noteOver";
             /**
              * @description of a use
              * @enum {string}
@@ -1724,8 +1724,17 @@ export interface components {
              * @enum {string}
              */
             scope?: "whole" | "zones" | "stains";
-            /** @description of a use on some zones */
+            /** @description of a use on some zones; of a note */
             zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+            /**
+             * @description of a note: what it is about
+             * @enum {string}
+             */
+            about?: "sore" | "thin" | "leftLonger" | "careful";
+            /** @description of a note: why, or what to do */
+            text?: string;
+            /** @description of a note that is over: which */
+            noteId?: string;
             /**
              * @description when the coat was right after its bath
              * @enum {string}
@@ -3005,6 +3014,25 @@ export interface components {
                 /** @description minutes until it sagged */
                 minutes: number;
             }[];
+            /** @description notes for whoever is at the dog next, until they are over */
+            notes?: {
+                /** @description made by the device that wrote it */
+                id: string;
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /**
+                 * @description what it is about
+                 * @enum {string}
+                 */
+                kind: "sore" | "thin" | "leftLonger" | "careful";
+                /** @description where; empty = the whole dog */
+                zones: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+                /** @description why, or what to do */
+                text?: string;
+            }[];
             /** @description towel sets that the jacket needs, 1 when absent */
             towelSets?: number;
             /** @description the jacket is set once more after the show bath, a day before leaving */
@@ -3853,18 +3881,6 @@ export interface components {
                 };
             };
         };
-        /** @description otherCommand: This command id was used for something else */
-        OtherCommand: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["ProblemDto"] & {
-                    /** @enum {string} */
-                    code?: "otherCommand";
-                };
-            };
-        };
         /** @description busy: The planner has too many questions at once. databaseAway: The database is away */
         BusyOrDatabaseAway: {
             headers: {
@@ -3874,6 +3890,18 @@ export interface components {
                 "application/problem+json": components["schemas"]["ProblemDto"] & {
                     /** @enum {string} */
                     code?: "busy" | "databaseAway";
+                };
+            };
+        };
+        /** @description otherCommand: This command id was used for something else */
+        OtherCommand: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "otherCommand";
                 };
             };
         };
@@ -4793,7 +4821,7 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
             404: components["responses"]["NotFound"];
-            409: components["responses"]["OtherCommand"];
+            409: components["responses"]["NotNowOrOtherCommand"];
             413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];

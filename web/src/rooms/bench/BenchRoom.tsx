@@ -16,6 +16,7 @@ import { themeOf } from '../../theme/tokens';
 import { BenchBar } from './BenchBar';
 import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
+import { NoteDialog } from './NoteDialog';
 import { PauseWhy } from './PauseWhy';
 import { Refusals } from './Refusals';
 import { SoakClocks } from './SoakClocks';
@@ -53,6 +54,7 @@ function Bench() {
   const { tap, tick, sayWhy, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
+  const [noting, setNoting] = useState(false);
   const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan }, (t, answers) =>
     tap(t, 'finish', answers),
   );
@@ -97,6 +99,7 @@ function Bench() {
             ticking={ticking}
             onChoose={choose}
             onFind={() => setFinding(true)}
+            onNote={() => setNoting(true)}
             onTakeBack={(t) => give(t, 'undo')}
             {...view}
           />
@@ -143,6 +146,9 @@ function Bench() {
       >
         <Suspense fallback="Loading.">{dog !== undefined && <CoatMarks dog={dog} />}</Suspense>
       </Modal>
+      {noting && dog !== undefined && (
+        <NoteDialog dogId={dog.id} dogName={dog.name} parts={page?.parts ?? []} onClose={() => setNoting(false)} />
+      )}
       <FinishDialogs finishing={finishing} onAnswer={answer} onCancel={cancel} plan={plan} {...view} />
       <SkipDialog
         task={skipping}

@@ -40,6 +40,7 @@ interface Props extends BenchView {
   readonly ticking: Ticking | null;
   readonly onChoose: (key: string) => void;
   readonly onFind: () => void;
+  readonly onNote: () => void;
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
@@ -55,6 +56,7 @@ export function TaskSide({
   ticking,
   onChoose,
   onFind,
+  onNote,
   onTakeBack,
   ...view
 }: Props) {
@@ -80,6 +82,9 @@ export function TaskSide({
         <button type="button" className="find-it" onClick={onFind}>
           <Sign id="inspection" size={30} />{' '}
           {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
+        </button>
+        <button type="button" className="note-it" onClick={onNote}>
+          Note
         </button>
       </div>
       <div className="who-line centered">

@@ -20,6 +20,7 @@ import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
 import { MatGuide } from '../../parts/MatGuide';
+import { Notes } from './Notes';
 import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
 import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -86,6 +87,7 @@ export function CoatPart({ dog, today, lead }: Props) {
           ) : (
             <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
           )}
+          {crew && <Notes dog={dog} />}
           {crew && <MatGuide dog={dog} />}
           <WhatWeDid dog={dog} most={SHOWN_WORK} />
           {crew && <Settings dog={dog} />}
