@@ -2,6 +2,7 @@
 import { STEP_IDS, chooseSides } from '@loyal-mane/core';
 import type { PageFact, SchoolId, Side, StepId } from '@loyal-mane/core';
 import { CARE_LIBRARY, DOG_PARTS, PRODUCTS, SCHOOLS, ZONES } from '../src/index.js';
+import { dogNoteWords } from '../src/words/index.js';
 import { soakChoices, stepPage, usualDog, workParts } from '../src/pages/index.js';
 
 const names = (step: StepId, ...facts: PageFact[]): string[] => workParts(step, new Set(facts)).map((p) => p.id);
@@ -112,5 +113,8 @@ describe('notes at the table', () => {
     expect(first('fineTrim')).toContain(longer);
     expect(first('nails')).toEqual(['Careful: the whole dog, hand shy (17 Jun).']);
     expect(first('inspection')).toHaveLength(2);
+    const belly = DOG_PARTS.find((p) => p.id === 'underside')?.zones ?? [];
+    const note = { id: 'note-three', day, kind: 'sore' as const, zones: [...belly, 'tail' as const] };
+    expect(dogNoteWords(note)).toBe('Sore: belly, tail (17 Jun).');
   });
 });

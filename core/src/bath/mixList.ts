@@ -13,7 +13,7 @@ import type { ProductAdvice } from '../programs/products.js';
 import { mixture } from './dilution.js';
 
 /** Mix for light and heavy coats beside a usual one (engineering default; large doubles stay within CP-35). */
-const BY_DENSITY: Readonly<Record<KennelDog['density'], number>> = { light: 0.85, normal: 1, heavy: 1.2 };
+const DEFAULT_BY_DENSITY: Readonly<Record<KennelDog['density'], number>> = { light: 0.85, normal: 1, heavy: 1.2 };
 
 /** Tables that amounts come from. */
 export interface MixTables {
@@ -61,7 +61,7 @@ export function shareOf(
 /** The products of a bath that are mixed, in the order of work. What is used as it is from the bottle is part of it. */
 export function mixParts(bath: MixBath, tables: MixTables): MixPart[] {
   const surface = bodySurfaceM2(bath.weightKg);
-  const perWashMl = surface * tables.litersPerM2[bath.coat] * BY_DENSITY[bath.density] * 1000;
+  const perWashMl = surface * tables.litersPerM2[bath.coat] * DEFAULT_BY_DENSITY[bath.density] * 1000;
   return bath.advice
     .filter((a) => a.use)
     .map(({ product, scope, zones }) => {

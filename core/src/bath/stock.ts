@@ -14,7 +14,7 @@ export interface DayNeed {
 }
 
 /** How much more or less than reckoned a day may take (engineering default: hands differ by about a quarter). */
-const SPREAD = 0.25;
+const DEFAULT_SPREAD = 0.25;
 
 /** When a product runs out; null = not within the planned days. */
 export interface RunOut {
@@ -63,7 +63,7 @@ export function runOuts(bottles: readonly KennelBottle[], needs: readonly DayNee
       const neededMl = Math.round(mine.reduce((sum, n) => sum + n.neatMl, 0));
       return {
         ...{ product, leftMl, neededMl, day: outAt(1) },
-        ...{ earliest: outAt(1 + SPREAD), latest: outAt(1 - SPREAD) },
+        ...{ earliest: outAt(1 + DEFAULT_SPREAD), latest: outAt(1 - DEFAULT_SPREAD) },
       };
     })
     .sort((x, y) => (x.earliest ?? '9999').localeCompare(y.earliest ?? '9999') || x.product.localeCompare(y.product));
@@ -86,7 +86,7 @@ export function orderList(bottles: readonly KennelBottle[], outs: readonly RunOu
   return outs.flatMap((o) => {
     if (o.earliest === null) return [];
     const sizeMl = bottles.find((b) => b.product === o.product)?.sizeMl ?? DEFAULT_BOTTLE_ML;
-    const missing = o.neededMl * (1 + SPREAD) - o.leftMl;
+    const missing = o.neededMl * (1 + DEFAULT_SPREAD) - o.leftMl;
     return [{ product: o.product, bottles: Math.max(1, Math.ceil(missing / sizeMl)), sizeMl, by: o.earliest }];
   });
 }

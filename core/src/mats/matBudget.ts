@@ -58,9 +58,9 @@ export interface MatBudget {
 }
 
 /** 20th and 80th percentile of work of this kind, log scale 0.35: mats differ more than baths (engineering default). */
-const SPREAD = 0.35;
-const LOW = Math.exp(-0.8416 * SPREAD);
-const HIGH = Math.exp(0.8416 * SPREAD);
+const DEFAULT_SPREAD = 0.35;
+const LOW = Math.exp(-0.8416 * DEFAULT_SPREAD);
+const HIGH = Math.exp(0.8416 * DEFAULT_SPREAD);
 /** Nobody works on a dog's mats longer a day, whatever it bears (humane limit; common practice is less). */
 export const MOST_MAT_MIN = 45;
 /** Nor longer on one mat over all days: skin pays for it (humane limit). */

@@ -78,11 +78,11 @@ export interface BurnGuard {
   readonly restMin: number;
 }
 
-const USUAL_GUARD: BurnGuard = { strokes: 10, minutes: 3, restMin: 5 };
+const DEFAULT_GUARD: BurnGuard = { strokes: 10, minutes: 3, restMin: 5 };
 /** Pale skin burns sooner, thin skin too (common practice: a few strokes at most). */
-const STRICT_GUARD: BurnGuard = { strokes: 5, minutes: 2, restMin: 10 };
+const DEFAULT_STRICT_GUARD: BurnGuard = { strokes: 5, minutes: 2, restMin: 10 };
 
 /** The guard at a mat; stricter on pale and on thin skin (CP-26). */
 export function burnGuard(mat: Pick<KnownMat, 'zone'>, isPale: boolean): BurnGuard {
-  return isPale || TENDER_ZONES.has(mat.zone) ? STRICT_GUARD : USUAL_GUARD;
+  return isPale || TENDER_ZONES.has(mat.zone) ? DEFAULT_STRICT_GUARD : DEFAULT_GUARD;
 }

@@ -13,7 +13,7 @@ import { keepSession, sessionQuery } from '../api/queries';
 /** Resources that are kept, by the first part of their key. */
 const KEPT: ReadonlySet<unknown> = new Set(['session', 'kennel', 'plan', 'work', 'methods']);
 const KEY = 'answers';
-/** Writes wait for each other's end, and for a pause as long as this. */
+/** Writes wait for each other's end; each takes what has changed in so long. */
 const PAUSE_MS = 1500;
 /** Answers that are older tell nothing of today. */
 const MOST_OLD_MS = 3 * 86_400_000;
@@ -35,6 +35,7 @@ export function keepAnswers(client: QueryClient, offsetMs: () => number): () => 
   let timer = 0;
   let writing: Promise<unknown> = Promise.resolve();
   const write = (): void => {
+    timer = 0;
     if (client.getQueryData(sessionQuery.queryKey) === undefined) return;
     const state = dehydrate(client, {
       shouldDehydrateMutation: () => false,
@@ -47,8 +48,8 @@ export function keepAnswers(client: QueryClient, offsetMs: () => number): () => 
   };
   const stop = client.getQueryCache().subscribe(({ type, query }) => {
     if (type !== 'updated' || !KEPT.has((query.queryKey as readonly unknown[])[0])) return;
-    window.clearTimeout(timer);
-    timer = window.setTimeout(write, PAUSE_MS);
+    // Not put off by what follows: at a busy table something changes every second.
+    if (timer === 0) timer = window.setTimeout(write, PAUSE_MS);
   });
   return () => {
     window.clearTimeout(timer);

@@ -1,20 +1,28 @@
 /*
  * A dog's mat budget from what the rooms know: its mats, what it bears, the days until its bath, who is free on them.
  */
-import { addDays, instantToMs, loadsOf, localDayOf, matBudget, matSkill } from '@loyal-mane/core';
+import {
+  DEFAULT_PUPPY_DAYS,
+  addDays,
+  daysBetween,
+  instantToMs,
+  loadsOf,
+  localDayOf,
+  matBudget,
+  matSkill,
+} from '@loyal-mane/core';
 import type { KnownMat, LocalDay, MatBudget, MatDay, Plan } from '@loyal-mane/core';
 import type { Kennel } from '../api/queries';
 import { kennelDogOf } from './dogRecord';
 import type { Dog } from './dogRecord';
 
 /** Minutes of one loose knot (common practice). */
-const KNOT_MIN = 5;
+const DEFAULT_KNOT_MIN = 5;
 /** Days that are looked at where no bath is planned. */
-const DAYS_AHEAD = 7;
+const DEFAULT_DAYS_AHEAD = 7;
 /** Minutes of mat work a day that a dog bears where nothing is known of it; puppies bear little. */
-const BEARS_MIN = 20;
-const PUPPY_BEARS_MIN = 10;
-const PUPPY_DAYS = 365;
+const DEFAULT_BEARS_MIN = 20;
+const DEFAULT_PUPPY_BEARS_MIN = 10;
 
 /** The mats of a dog as the core knows them. */
 export const matsOf = (dog: Dog): readonly KnownMat[] => kennelDogOf(dog).mats ?? [];
@@ -32,15 +40,20 @@ export function matBudgetOf(
   const today = localDayOf(nowMs, zone);
   const record = kennelDogOf(dog);
   const bath = nextBath(dog.id, plan, zone, nowMs);
-  const last = bath ?? addDays(today, DAYS_AHEAD - 1);
-  const isPuppy = Date.parse(today) - Date.parse(record.born) < PUPPY_DAYS * 86_400_000;
+  const last = bath ?? addDays(today, DEFAULT_DAYS_AHEAD - 1);
+  const isPuppy = daysBetween(record.born, today) < DEFAULT_PUPPY_DAYS;
   return matBudget({
     mats,
-    knotMin: KNOT_MIN,
+    knotMin: DEFAULT_KNOT_MIN,
     cooperation: record.cooperation,
-    bearsMin: Math.min(record.standMinPerDay ?? BEARS_MIN, isPuppy ? PUPPY_BEARS_MIN : BEARS_MIN),
+    bearsMin: Math.min(
+      record.standMinPerDay ?? DEFAULT_BEARS_MIN,
+      isPuppy ? DEFAULT_PUPPY_BEARS_MIN : DEFAULT_BEARS_MIN,
+    ),
     days: freeDays(mats, kennel, plan, today, last),
-    isEntered: kennel.entries.some((e) => e.dogId === dog.id && e.day >= last && e.day <= addDays(last, DAYS_AHEAD)),
+    isEntered: kennel.entries.some(
+      (e) => e.dogId === dog.id && e.day >= last && e.day <= addDays(last, DEFAULT_DAYS_AHEAD),
+    ),
   });
 }
 
@@ -63,7 +76,7 @@ function freeDays(
   today: LocalDay,
   last: LocalDay,
 ): MatDay[] {
-  const count = Math.max(1, Math.round((Date.parse(last) - Date.parse(today)) / 86_400_000) + 1);
+  const count = Math.max(1, daysBetween(today, last) + 1);
   const skill = matSkill(mats) ?? 'brush';
   const may = new Set(kennel.people.filter((p) => p.skills.includes(skill)).map((p) => p.id));
   const loads = loadsOf(kennel, plan, today, count);

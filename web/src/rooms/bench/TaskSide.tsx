@@ -79,13 +79,15 @@ export function TaskSide({
     <div role="region" aria-label="The dog and what follows" tabIndex={0}>
       <div className="bench-dog">
         <DogPicture badge={dog?.badge ?? 'samoyed'} zones={litZones(task, page, next)} />
-        <button type="button" className="find-it" onClick={onFind}>
-          <Sign id="inspection" size={30} />{' '}
-          {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
-        </button>
-        <button type="button" className="note-it" onClick={onNote}>
-          Note
-        </button>
+        <div className="bench-marks">
+          <button type="button" className="find-it" onClick={onFind}>
+            <Sign id="inspection" size={30} />{' '}
+            {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
+          </button>
+          <button type="button" className="note-it" onClick={onNote}>
+            Note
+          </button>
+        </div>
       </div>
       <div className="who-line centered">
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
