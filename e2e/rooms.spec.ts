@@ -1,40 +1,10 @@
 /*
  * Each room on its own: nothing that axe calls serious, the phone's own views, shortcuts, and the weight of the first load.
  */
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import type { Page } from '@playwright/test';
+import { expectNothingSerious } from './axe.js';
 import { another, expect, signIn, test } from './world.js';
 
-const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 const FIRST_LOAD_KB = 400;
-
-interface Finding {
-  readonly id: string;
-  readonly impact: string | null;
-  readonly nodes: readonly { readonly html: string }[];
-}
-
-/** Data that comes in may begin a fade: what is wrong with a color is wrong for longer than that. */
-async function expectNothingSerious(page: Page): Promise<void> {
-  await expect.poll(() => serious(page)).toEqual([]);
-}
-
-async function serious(page: Page): Promise<string[]> {
-  // Halfway through a fade colors are neither here nor there: what moves comes to rest first.
-  await page.evaluate(() => {
-    const ending = document.getAnimations().filter((a) => a.effect?.getComputedTiming().endTime !== Infinity);
-    return Promise.allSettled(ending.map((a) => a.finished));
-  });
-  await page.evaluate(AXE);
-  const found = await page.evaluate(async () => {
-    const axe = (window as unknown as { axe: { run: (how: object) => Promise<{ violations: Finding[] }> } }).axe;
-    return (await axe.run({ resultTypes: ['violations'] })).violations;
-  });
-  return found
-    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160) ?? ''}`);
-}
 
 test('axe finds nothing serious in any room', async ({ page, browser }) => {
   await page.goto('/');
@@ -68,7 +38,7 @@ test('axe finds nothing serious in any room', async ({ page, browser }) => {
     await page.locator('.list-tools, .row-fields').first().waitFor();
     await expectNothingSerious(page);
   }
-  for (const room of ['/shows', '/bring-in?what=dogs', '/account']) {
+  for (const room of ['/shows', '/mixing', '/bring-in?what=dogs', '/account']) {
     await page.goto(room);
     await page.getByRole('heading', { level: 1 }).waitFor();
     await expectNothingSerious(page);

@@ -16,6 +16,7 @@ import type {
   ToolKind,
   ToolNeed,
 } from '@loyal-mane/core';
+import { WET } from './programSteps.js';
 import {
   BATH_BETWEEN,
   BRUSH_OUT_STEP,
@@ -131,6 +132,8 @@ export const SCHOOLS: readonly School[] = [
           parts: ['preparation'],
           coats: ['scissored'],
         },
+        // Opened while it is still damp: a mat that waits sets.
+        { edit: 'lag', step: 'knots', min: WET[0], max: WET[1], parts: ['preparation'], coats: ['scissored'] },
         { edit: 'move', step: 'knots', before: 'dryCheck', parts: ['preparation'], coats: notOf(['scissored']) },
         { edit: 'factor', steps: ['knots'], factor: MATS_BY_AIR, parts: ['preparation'] },
       ],

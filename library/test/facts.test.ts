@@ -218,6 +218,15 @@ describe('curl with loose mats', () => {
     expect(idsOf(programOf({ ...dog, mats: [] }, { nextShow: true }).program.preparation)).toContain('brushOut1');
   });
 
+  it('without a wait between air and brush: a mat that waits damp sets', () => {
+    const dog = { ...dogOf('Brisk'), mats: [{ zone: 'armpit' as const, tightness: 'loose' as const }] };
+    const knots = programOf({ ...dog, schools: { matsAndWater: 'b' } }, { nextShow: true }).program.preparation.filter(
+      (s) => s.step === 'knots',
+    );
+    expect(knots.length).toBeGreaterThan(0);
+    expect(knots.map((s) => s.lagMaxMin)).toEqual(knots.map(() => 10));
+  });
+
   it('in the plan too: once, at the first bath that is still to come', () => {
     const mats = [{ zone: 'armpit' as const, tightness: 'loose' as const }];
     for (const name of ['Lovage', 'Nocci']) {
@@ -229,6 +238,14 @@ describe('curl with loose mats', () => {
       const before = activities.filter((a) => a.entryId === knots?.entryId && a.end <= knots.start);
       expect(before.filter((a) => a.step === 'forceDry')).toHaveLength(1);
       expect(before.filter((a) => a.step === 'heatDry')).toHaveLength(0);
+      // From the air to the brush, and from there to the heat, the coat never waits.
+      const blown = before.find((a) => a.step === 'forceDry');
+      const brushed = activities.find((a) => a.step === 'lineBrush' && a.start >= (knots?.end ?? ''));
+      const waits = [
+        Date.parse(knots?.start ?? '') - Date.parse(blown?.end ?? ''),
+        Date.parse(brushed?.start ?? '') - Date.parse(knots?.end ?? ''),
+      ].map((ms) => ms / 60_000);
+      for (const wait of waits) expect([name, wait >= 0 && wait <= 10]).toEqual([name, true]);
     }
   });
 

@@ -3,8 +3,9 @@
  */
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, dayWords, isTelling, reasonWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, isTelling, reasonWords } from '@loyal-mane/library/words';
 import { StepGlyph } from './Glyph';
+import { stepName } from './stepName';
 import { useRooms } from './useRooms';
 import { taskStates, useWork } from './useWork';
 
@@ -41,7 +42,7 @@ export function PlannedSteps({ steps, onOpen }: Props) {
               <b>{clockWords(ms, names.zone, names.clock)}</b>
               <StepGlyph step={a.step} size={16} />
               <span>
-                {METHODS[a.step].name}
+                {stepName(a)}
                 <span className="soft">
                   {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
                   {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}

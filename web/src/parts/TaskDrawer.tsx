@@ -11,6 +11,7 @@ import { METHODS, clockWords, dayWords, durationWords, reasonWords, restsOnWords
 import { methodsQuery, slackQuery } from '../api/queries';
 import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
+import { stepName } from './stepName';
 import { useReturnFocus } from './useReturnFocus';
 import { useRooms } from './useRooms';
 
@@ -36,7 +37,7 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
   };
   const rest = instantToMs(a.end) - instantToMs(a.attendedUntil);
   return (
-    <Drawer open onClose={onClose} size={480} title={`${names.dog(a.dogId)}: ${METHODS[a.step].name.toLowerCase()}`}>
+    <Drawer open onClose={onClose} size={480} title={`${names.dog(a.dogId)}: ${stepName(a).toLowerCase()}`}>
       <p style={{ display: 'flex', gap: 10, alignItems: 'center', margin: 0 }}>
         <StepGlyph step={a.step} size={28} />
         <span>

@@ -6,12 +6,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
-import { clockWords, leftOutLines, METHODS, monthDay, noteWords, shortWeekday } from '@loyal-mane/library/words';
+import { clockWords, leftOutLines, monthDay, noteWords, shortWeekday } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
 import { TaskDrawer } from '../../parts/TaskDrawer';
 import type { Dog } from '../../parts/dogRecord';
+import { stepName } from '../../parts/stepName';
 import { useRooms } from '../../parts/useRooms';
 import { useDogWork } from '../../parts/useWork';
 
@@ -103,7 +104,7 @@ export function WhatWeDid({ dog, most, onMore }: DidProps) {
               <span className="soft">{monthDay(day)}</span>
               <StepGlyph step={w.step} size={16} />
               <span>
-                <b>{METHODS[w.step].name}</b>, {Math.round(w.workedMs / 60_000)} min
+                <b>{stepName(w)}</b>, {Math.round(w.workedMs / 60_000)} min
                 {w.personId === undefined ? '' : `, ${names.first(w.personId)}`}
               </span>
             </li>
