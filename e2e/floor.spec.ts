@@ -55,8 +55,9 @@ test('a soak is seen in every room and on another device, over a reload, until s
 
 test('a mix leaves its bottle and is put back; a bottle that cannot be is told while it is typed', async ({ page }) => {
   await signIn(page, 'maren', '/mixing');
-  const batch = page.getByRole('list', { name: 'Batches' }).getByRole('listitem').first();
-  const left = batch.locator('.batch-do').getByText(/ left$/);
+  const batches = page.getByRole('list', { name: 'Batches' }).getByRole('listitem');
+  const batch = batches.filter({ hasText: 'Mild wash' });
+  const left = batch.getByText(/ left$/);
   const full = (await left.textContent()) ?? '';
   await batch.getByRole('button', { name: 'Mixed' }).click();
   await expect(left).not.toHaveText(full);
