@@ -32,6 +32,7 @@ export function FindAndGo({
     { value: '/bench', label: 'Bench' },
     { value: '/dogs', label: 'Dogs' },
     { value: '/shows', label: 'Shows' },
+    { value: '/mixing', label: 'Mixing room' },
     { value: '/methods', label: 'Methods' },
     { value: '/kennel', label: 'Kennel' },
     ...STEP_IDS.map((id) => ({
