@@ -6,7 +6,7 @@ test.use({ kennelOf: 'offline' });
 
 const TABLET = { width: 1024, height: 768 };
 
-/** What a page keeps on its device: the resources by name, and how wrong its clock is. */
+/** The answers that a page keeps on its device: the resources by name, and how wrong its clock is. */
 const keptOn = (page: Page): Promise<{ readonly keys: string[]; readonly offsetMs: number }> =>
   page.evaluate(async () => {
     const of = <T>(asked: IDBRequest<T>): Promise<T> =>
@@ -49,7 +49,7 @@ interface Work {
 const workOf = (page: Page): Promise<Work[]> =>
   page.evaluate(async () => ((await (await fetch('/api/work')).json()) as { work: Work[] }).work);
 
-/** What the task at the bench is, by what it says. */
+/** The task at the bench, by its heading. */
 const title = (page: Page): Promise<string> => page.locator('main.bench h1').first().innerText();
 const chip = (page: Page, name: string) => page.locator('.part-chips').getByRole('button', { name });
 const finishOf = (page: Page) => page.getByRole('button', { name: / is finished$/ });
@@ -168,7 +168,7 @@ test('a tablet whose clock is an hour wrong keeps the right times, also without 
   });
   await bench.reload();
   await expect(bench.locator('main.bench h1').first()).toBeVisible();
-  // What is kept is kept with how wrong the clock is.
+  // The answers are kept with how wrong the clock is.
   await expect.poll(async () => Math.round(((await keptOn(bench)).offsetMs - right) / 3_600_000)).toBe(-1);
   await bench.context().setOffline(true);
   await bench.reload();

@@ -133,7 +133,7 @@ describe('at the tub', () => {
     const done = work(await order(tuva, bath, 'finish', 1, { confirmed: WHOLE }).expect(200));
     expect(done.state).toBe('done');
     expect(done.ticked).toEqual(expect.arrayContaining(WHOLE.map((c) => `exit.${c}`)));
-    // What was confirmed to be out soaks no longer.
+    // A product that was confirmed to be out soaks no longer.
     expect(done.soaks?.every((s) => s.endedAt !== undefined)).toBe(true);
   });
 

@@ -58,7 +58,7 @@ export function shareOf(
   return zones.reduce((sum, z) => sum + (shares.get(z) ?? 0), 0);
 }
 
-/** The products of a bath that are mixed, in the order of work. What is used as it is from the bottle is part of it. */
+/** The products of a bath that are mixed, in the order of work. Products used as they are from the bottle are part of it. */
 export function mixParts(bath: MixBath, tables: MixTables): MixPart[] {
   const surface = bodySurfaceM2(bath.weightKg);
   const perWashMl = surface * tables.litersPerM2[bath.coat] * DEFAULT_BY_DENSITY[bath.density] * 1000;
@@ -79,7 +79,7 @@ export interface Batch {
   readonly product: ProductId;
   readonly parts: number | null;
   readonly dogIds: readonly string[];
-  /** What the dogs take, before waste. */
+  /** Milliliters that the dogs take, before waste. */
   readonly neededMl: number;
   readonly mixedMl: number;
   readonly neatMl: number;

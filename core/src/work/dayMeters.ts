@@ -1,5 +1,5 @@
 /*
- * What a day has asked so far of a dog's patience and of a person's hearing and hands: reckoned from the records of the day, tasks
+ * Meters of a day: a dog's patience, a person's hearing and hands so far, reckoned from the records of the day, tasks
  * that run included. Advice for people; the limits of plans are their own.
  */
 import type { WorkRecord } from '../kennel/kennelFile.js';

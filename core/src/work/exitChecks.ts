@@ -1,5 +1,5 @@
 /*
- * What somebody looks at before a dog leaves the tub: each is confirmed by itself, or the task cannot be finished. Product that
+ * Checks before a dog leaves the tub: each is confirmed by itself, or the task cannot be finished. Product that
  * stays in a coat burns skin and spoils the finish; cotton that stays in an ear is a dog's pain (common practice).
  */
 import type { CoatClass } from '../coat/coatClass.js';

@@ -6,7 +6,7 @@ import { DOG_PARTS } from '../zones/zones.js';
 import { zonesWords } from './productWords.js';
 import { monthDay } from './timeWords.js';
 
-/** What a note is about: on its button, and before its zones. */
+/** Subjects of notes: on a button, and before a note's zones. */
 export const NOTE_WORDS: Readonly<Record<NoteKind, string>> = {
   sore: 'Sore',
   thin: 'Thin here',

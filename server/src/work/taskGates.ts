@@ -1,5 +1,5 @@
 /*
- * What stands between a command at the bench and its record: a dog that somebody works on, a coat that may not be cut or wetted, a
+ * Gates between a command at the bench and its record: a dog that somebody works on, a coat that may not be cut or wetted, a
  * dog that has not been looked over at the tub. Rules are the core's; here they are asked of the rows as they are.
  */
 import { Injectable } from '@nestjs/common';

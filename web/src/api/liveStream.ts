@@ -48,7 +48,7 @@ let last: number | null = null;
 
 let isFromDevice = false;
 
-/** What the rooms show was kept on this device: once the server is there all of it is read again. */
+/** The rooms show answers that were kept on this device: once the server is there all of it is read again. */
 export function readAllAtHello(): void {
   isFromDevice = true;
 }

@@ -1,5 +1,5 @@
 /*
- * What the floor needs without the server, kept on this device: who is signed in, the kennel, its plan, its work and its methods,
+ * Answers that the floor needs without the server, kept on this device: who is signed in, the kennel, its plan, its work and its methods,
  * as they were read last. Taken up only where the server does not answer; gone when somebody signs out.
  */
 import { dehydrate, hydrate } from '@tanstack/react-query';

@@ -45,7 +45,7 @@ export function standCapOf(a: PageTask, kennel: Kennel, zone: string, methods?: 
   return standCapMin(dog, coatClassOf(dog, library), library, isPuppy, side);
 }
 
-/** What a page, a mix and a soak of a task ask; null where its dog is gone. */
+/** The question of a task's page, mix and soaks; null where its dog is gone. */
 export function askOf(a: PageTask, kennel: Kennel, zone: string, methods: Methods | undefined): OwnAsk | null {
   const dog = kennel.dogs.find((d) => d.id === a.dogId);
   if (dog === undefined) return null;

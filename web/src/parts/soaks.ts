@@ -21,7 +21,7 @@ function spanWords(ms: number): string {
   return s < 120 ? `${String(s)} s` : `${String(Math.floor(s / 60))} min`;
 }
 
-/** What to do about a soak: leave it, rinse it in time, rinse it now. */
+/** The advice about a soak: leave it, rinse it in time, rinse it now. */
 export function soakWords({ phase, leftMs }: SoakNow): string {
   if (phase === 'early') return `leave it ${spanWords(leftMs)} more`;
   if (phase === 'ready') return `rinse within ${spanWords(leftMs)}`;

@@ -81,7 +81,7 @@ export class FreshChecks {
     this.isFresh = false;
   }
 
-  /** What a blade counts from, the night since the coat was dried included. */
+  /** Lags that a blade counts from, the night since the coat was dried included. */
   private sinceDried(step: ProgramStep): readonly StepLag[] {
     if (this.dried === null || this.nights > 1) return step.since;
     return [...step.since, { step: this.dried, min: 0, max: ONE_NIGHT_MIN, ifDone: true }];

@@ -14,7 +14,7 @@ import { coatOf } from '../../parts/dogRecord';
 import type { BenchTask } from './myTasks';
 import { partStates, partsLeft, partsWords } from './partStates';
 
-/** What is asked before a task is finished. */
+/** Questions before a task is finished. */
 export interface FinishAsk {
   readonly checks: readonly ExitCheck[];
   /** Parts of the dog that are not ticked, in words; empty where all are, or nobody ticks them. */

@@ -30,7 +30,7 @@ interface Asks extends BenchView {
   readonly plan: Plan | null;
 }
 
-/** What is asked next; null = nothing more. */
+/** The question that comes next; null = nothing more. */
 function questionOf({ task, page, answers }: Finishing, { kennel, now, plan }: Asks): Question | null {
   if (answers.doneBefore === undefined && isTooSoon(task, now)) return 'tooSoon';
   if (answers.matsOut === undefined && matsOn(kennel, task).length > 0) return 'mats';

@@ -1,5 +1,5 @@
 /*
- * What the day has asked so far: how long the dog has stood, the person's noise and scissor minutes, each with its limit; and what
+ * Meters of the day so far: how long the dog has stood, the person's noise and scissor minutes, each with its limit; and what
  * to do about a dog that is too heavy for one. Only what this task adds to.
  */
 import { DEFAULT_SCISSOR_MIN, noiseMinutesLeft, noiseToday, scissorMinutes, stoodMinutes } from '@loyal-mane/core';
@@ -74,7 +74,7 @@ export function Meters(props: Props) {
   );
 }
 
-/** What to do where the dog is lifted; a ramp spares it. */
+/** Advice where the dog is lifted; a ramp spares it. */
 function liftAdvice({ activity }: BenchTask, { dogs, stations }: BenchView['kennel']): string {
   const dog = dogs.find((d) => d.id === activity.dogId);
   if (dog === undefined || !CARE_LIBRARY.steps[activity.step].lifts) return '';

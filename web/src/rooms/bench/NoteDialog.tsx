@@ -32,7 +32,7 @@ export function NoteDialog({ dogId, dogName, parts, onClose }: Props) {
     if (about === null) return;
     const zones = DOG_PARTS.filter((p) => where.includes(p.id)).flatMap((p) => [...p.zones]);
     const log = { what: 'note' as const, about, zones, ...(text.trim() === '' ? {} : { text: text.trim() }) };
-    // What was typed stays in the dialog until the server has it.
+    // The typed words stay in the dialog until the server has it.
     send.mutate(command({ dogId, log }), {
       onSuccess: () => {
         void message.success('Noted.');

@@ -9,7 +9,7 @@ import type { Outbox } from '../../api/outbox';
 import { dismiss } from '../../api/outbox';
 import type { TaskOrder } from '../../api/taskOrder';
 
-/** What a command does, as it is listed. */
+/** Commands as they are listed. */
 export const COMMAND_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   start: 'start',
   pause: 'pause',

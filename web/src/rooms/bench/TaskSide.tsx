@@ -73,7 +73,7 @@ export function TaskSide({
         order={sideOrderOf(task, dog)}
       />
     );
-  // What can hurt is met before the work; then the dog's parts come first.
+  // Cautions are met before the work; then the dog's parts come first.
   const isCareful = (page?.cautions ?? []).some((id) => ticking?.ticked.has(cautionTick(id)) !== true);
   return (
     <div role="region" aria-label="The dog and what follows" tabIndex={0}>

@@ -1,5 +1,5 @@
 /*
- * What is in stock, when it runs out by the baths that are planned, and what to order.
+ * The stock, when it runs out by the baths that are planned, and what to order.
  */
 import DownloadOutlined from '@ant-design/icons/DownloadOutlined';
 import { Button } from 'antd';
