@@ -7,6 +7,7 @@ import type { Names } from '@loyal-mane/library/words';
 import { SoakDrop, fillTop } from '../src/parts/SoakDrop';
 import { soakNow, soakWords } from '../src/parts/soaks';
 import { FinishDialog } from '../src/rooms/bench/FinishDialog';
+import { metersOf } from '../src/rooms/bench/Meters';
 import type { BenchTask } from '../src/rooms/bench/myTasks';
 import { PartChips } from '../src/rooms/bench/PartChips';
 import { partStates, partsLeft, partsWords, touchedPart } from '../src/rooms/bench/partStates';
@@ -181,5 +182,36 @@ describe('before a task is finished', () => {
     fireEvent.click(screen.getByRole('checkbox', { name: /Cotton out, left and right/ }));
     fireEvent.click(screen.getByRole('button', { name: 'Finish' }));
     expect(finished).toEqual([['feet', 'cotton']]);
+  });
+});
+
+describe('the meters of a task', () => {
+  const metersAt = (step: string, work: readonly WorkRecord[] = []): { name: string; words: string }[] =>
+    metersOf({
+      task: { activity: { key: 'k', dogId: 'd', step, people: [] }, work: null, startMs: T0 },
+      ...{ personId: 'ivo', work, methods: undefined, now: T0 + 60 * MIN },
+      kennel: { dogs: [], people: [], stations: [], breeds: [], entries: [], shows: [] },
+      names: { zone: 'Europe/Oslo', dog: () => 'Seraph' },
+    } as unknown as Parameters<typeof metersOf>[0]);
+  const done = {
+    dogId: 'd',
+    personId: 'ivo',
+    state: 'done',
+    startedAt: new Date(T0).toISOString(),
+    workedMs: 60 * MIN,
+  };
+
+  it('tell noise at the force dryer with the minutes that are left, and none at the quiet clipper', () => {
+    const blown = { ...done, taskKey: 'a', step: 'forceDry' } as unknown as WorkRecord;
+    // Protected ears hear 85 dBA: an hour is an eighth of the eight that are allowed (PUB-02).
+    expect(metersAt('forceDry', [blown]).map((m) => m.words)).toEqual([
+      expect.stringMatching(/^13 % of the day, \d+ % of the legal limit; enough after 420 min more$/),
+    ]);
+    expect(metersAt('clip')).toEqual([]);
+  });
+
+  it('tell the minutes with scissors of this person', () => {
+    const cut = { ...done, taskKey: 'b', step: 'whiskers' } as unknown as WorkRecord;
+    expect(metersAt('whiskers', [cut])).toMatchObject([{ name: 'Scissors', words: '60 of 240 min' }]);
   });
 });

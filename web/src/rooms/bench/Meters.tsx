@@ -24,6 +24,9 @@ interface Meter {
   readonly words: string;
 }
 
+/** Quieter work takes nothing off a day's hearing (PUB-03 counts from here on). */
+const LOUD_DBA = 80;
+
 /** Meters that a task adds to; empty at steps that add to none. */
 export function metersOf({ task, personId, work, methods, kennel, names, now }: Props): Meter[] {
   const { dogId, step } = task.activity;
@@ -42,11 +45,11 @@ export function metersOf({ task, personId, work, methods, kennel, names, now }: 
     const cut = scissorMinutes(ask, personId);
     meters.push({ name: 'Scissors', share: cut / Math.max(1, most), words: `${whole(cut)} of ${whole(most)} min` });
   }
-  if (needs.noiseDba > 0) {
+  if (needs.noiseDba >= LOUD_DBA) {
     const { recommended, regulatory } = noiseToday(ask, personId);
     const left = noiseMinutesLeft(recommended, needs.noiseDba);
     const law = regulatory < 0.5 ? '' : `, ${whole(regulatory)} % of the legal limit`;
-    const words = `${whole(recommended)} % of the day${law}; ${whole(left)} min of this are left`;
+    const words = `${whole(recommended)} % of the day${law}; enough after ${whole(left)} min more`;
     meters.push({ name: 'Noise', share: recommended / 100, words });
   }
   return meters;
