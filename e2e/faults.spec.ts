@@ -4,7 +4,7 @@
  */
 import type { Locator } from '@playwright/test';
 import { v7 } from 'uuid';
-import { another, choose, expect, finishTask, signIn, startedOrAnyway, test } from './world.js';
+import { PLANNED_MS, another, choose, expect, finishTask, signIn, startedOrAnyway, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Errors on the page's console from now on. */
@@ -163,7 +163,7 @@ test('a supposed moved ring becomes true at a press', async ({ page }) => {
   await choose(page, 'Which dog', 'Bram, ');
   await page.getByRole('textbox', { name: 'Time' }).fill('12:25');
   await page.getByRole('button', { name: 'Suppose this', exact: true }).click();
-  await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: PLANNED_MS });
   await page.getByRole('button', { name: 'Save these changes and plan again' }).click();
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 90_000 });
   const { entries, dogs } = (await (await page.request.get('/api/kennel')).json()) as {
@@ -196,11 +196,11 @@ test('a supposed closed station and a dog that is not shown become true at a pre
   await choose(page, 'Which dog', 'Bram, ');
   await page.getByRole('button', { name: 'Suppose this as well' }).click();
   await expect(page.getByRole('list', { name: 'Supposed' }).getByRole('listitem')).toHaveCount(2);
-  await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: PLANNED_MS });
   await page.getByRole('button', { name: 'Save these changes and plan again' }).click();
   await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 90_000 });
   // A draft of the test before may still be there: what was saved says when this one is.
-  await expect.poll(async () => tub(await kennel()).length, { timeout: 60_000 }).toBe(tub(before).length + 1);
+  await expect.poll(async () => tub(await kennel()).length, { timeout: PLANNED_MS }).toBe(tub(before).length + 1);
   const after = await kennel();
   expect(tub(after).at(-1)).toMatchObject({ day: '2026-06-18', reason: 'closed for the day' });
   expect(after.entries).toHaveLength(before.entries.length - 1);

@@ -1,7 +1,7 @@
 /*
  * A finding in a coat is marked where it was found, seen by the lead at once, and worked by in the next plan.
  */
-import { another, expect, signIn, test } from './world.js';
+import { PLANNED_MS, another, expect, signIn, test } from './world.js';
 
 test('a mat that a bather finds reaches the lead and the plan', async ({ page, browser }) => {
   await signIn(page, 'maren');
@@ -22,7 +22,7 @@ test('a mat that a bather finds reaches the lead and the plan', async ({ page, b
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   const draft = page.getByRole('region', { name: 'Draft plan' });
-  await draft.waitFor({ timeout: 60_000 });
+  await draft.waitFor({ timeout: PLANNED_MS });
   await draft.getByRole('button', { name: 'Show this draft' }).click();
   await page.getByRole('button', { name: /^Nocci / }).click();
   await expect(page.getByRole('dialog')).toContainText('Knots out');

@@ -1,7 +1,7 @@
 /*
  * How this kennel works, changed and taken back: the planner says what it would move, a version is kept, everybody sees it.
  */
-import { another, expect, signIn, test } from './world.js';
+import { PLANNED_MS, another, expect, signIn, test } from './world.js';
 
 test('a school is changed after a preview, seen by others, and undone', async ({ page, browser }) => {
   await signIn(page, 'maren');
@@ -12,7 +12,7 @@ test('a school is changed after a preview, seen by others, and undone', async ({
 
   await page.getByRole('radio', { name: /Keep misting/ }).click();
   const bar = page.getByRole('region', { name: 'What the change would do' });
-  await expect(bar).toContainText(/Moves \d+ tasks of \d+ dogs.*adds .+ of crew time/, { timeout: 60_000 });
+  await expect(bar).toContainText(/Moves \d+ tasks of \d+ dogs.*adds .+ of crew time/, { timeout: PLANNED_MS });
   await bar.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Methods of the house: all standard, but for 1 question',
@@ -24,7 +24,7 @@ test('a school is changed after a preview, seen by others, and undone', async ({
   await page.getByRole('button', { name: /^Version \d+$/ }).click();
   await page.getByRole('button', { name: 'Undo this' }).click();
   await expect(bar).toContainText('At the gate: standard.');
-  await bar.getByRole('button', { name: 'Save' }).click({ timeout: 60_000 });
+  await bar.getByRole('button', { name: 'Save' }).click({ timeout: PLANNED_MS });
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Methods of the house: all standard');
   await expect(page.getByRole('button', { name: /^Version \d+$/ })).toBeVisible();
   await other.context().close();
@@ -43,7 +43,7 @@ test('one dog may differ, and a choice that would hurt is refused with its reaso
   }).toPass({ timeout: 30_000 });
   await page.getByRole('radio', { name: /With great care/ }).click();
   const bar = page.getByRole('region', { name: 'What the change would do' });
-  await expect(bar).toContainText('nobody here is trained for it', { timeout: 60_000 });
+  await expect(bar).toContainText('nobody here is trained for it', { timeout: PLANNED_MS });
   await bar.getByRole('button', { name: 'Discard changes' }).click();
   await expect(bar).toHaveCount(0);
 });
@@ -59,7 +59,7 @@ test('a show that forbids removing whiskers takes the step out of its dogs’ wo
   await page.goto('/');
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   const draft = page.getByRole('region', { name: 'Draft plan' });
-  await draft.waitFor({ timeout: 60_000 });
+  await draft.waitFor({ timeout: PLANNED_MS });
   await draft.getByRole('button', { name: 'Show this draft' }).click();
   await page.getByRole('button', { name: /^Rusk / }).click();
   await expect(page.getByRole('region', { name: 'Left out' })).toContainText(

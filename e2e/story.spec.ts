@@ -6,7 +6,7 @@ import type { Locator } from '@playwright/test';
 import { countdown, instantToMs } from '@loyal-mane/core';
 import type { Instant, Plan } from '@loyal-mane/core';
 import { START } from './start.js';
-import { another, expect, finishTask, rested, signIn, startedOrAnyway, test } from './world.js';
+import { PLANNED_MS, another, expect, finishTask, rested, signIn, startedOrAnyway, test } from './world.js';
 import type { Page } from './world.js';
 
 /** Patience for a slow machine; how fast a change is heard is measured by `npm run bench:server`. */
@@ -52,7 +52,7 @@ async function letsAnotherShowTamsin(page: Page): Promise<void> {
   await page
     .getByText(/Let \w+ take Tamsin/)
     .last()
-    .waitFor({ timeout: 60_000 });
+    .waitFor({ timeout: PLANNED_MS });
   const drawer = page.getByRole('dialog', { name: /^Tamsin/ });
   await drawer.getByRole('button', { name: /^Let / }).first().click();
   await page.keyboard.press('Escape');
@@ -90,7 +90,7 @@ async function opensABlock(page: Page): Promise<void> {
   await page.locator('.block.planned:not([aria-haspopup])').last().click();
   await expect(page.getByText('Why then')).toBeVisible();
   await expect(page.getByText('Could start')).toBeVisible();
-  await expect(page.locator('.starts')).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('.starts')).toBeVisible({ timeout: PLANNED_MS });
   await page.keyboard.press('Escape');
   await page.keyboard.press('Escape');
 }

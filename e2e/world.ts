@@ -20,6 +20,9 @@ const START_COMMAND = fileURLToPath(new URL('../scripts/start.mjs', import.meta.
 export const DATA_DIR = fileURLToPath(new URL(`../.data/e2e/${LANE}`, import.meta.url));
 const DEMO_PASSWORD = 'wrenfold-demo';
 
+/** The planner may take so long to answer, while other browsers are at work on the same two cores. */
+export const PLANNED_MS = 150_000;
+
 /** Signs in and waits until the room stands. */
 export async function signIn(page: Page, name: string, room = '/'): Promise<void> {
   await page.goto(room);
