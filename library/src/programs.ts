@@ -377,16 +377,17 @@ const jacketedTrimmed: readonly ProgramStep[] = [
 ];
 
 const wire: readonly ProgramStep[] = [
-  fineDays('brushOut1', 'brushOut', { aim: aimDay(-3), anchor: true }),
-  fineDays('clip', 'clip'),
-  fineDays('fineTrim', 'fineTrim'),
-  prep('bath', 'bathFurnishings', { aim: aimDay(-2), anchor: true }),
+  prep('brushOut1', 'brushOut', { aim: aimDay(-2), anchor: true }),
+  // Furnishings are cut as the other coats are: washed, dry and straight. The jacket stays dry: water softens it.
+  prep('bath', 'bathFurnishings'),
   prep('towel', 'towel', { lag: [0, 0] }),
   prep('heatDry', 'heatDry', { lag: WET }),
   prep('dryCheck', 'dryCheck', { lag: [0, 20] }),
   ...backToHeat(),
   prep('lineBrush', 'lineBrush'),
   prep('combThrough', 'combThrough', { lag: [0, 60] }),
+  fineDays('clip', 'clip'),
+  fineDays('fineTrim', 'fineTrim'),
   prep('nails', 'nails'),
   prep('outlineCheck', 'outlineCheck'),
   ...journey(),

@@ -179,7 +179,7 @@ export const SCHOOLS: readonly School[] = [
   school('whenToBathe', 'a', {
     b: side(
       [
-        { edit: 'carry', steps: MORNING_BATH, to: 'showMorning', before: 'finish', coats: ['smooth', 'wire'] },
+        { edit: 'carry', steps: MORNING_BATH, to: 'showMorning', before: 'finish', coats: ['smooth'] },
         // The work before and after the bath goes with it; the trim of the show before holds, so that no ears are cut.
         {
           edit: 'carry',

@@ -102,7 +102,7 @@ export function chooseSides(schools: readonly School[], c: SchoolContext): Chose
 }
 
 /** Coats whose trims are done, and looked at, before the show bath: a morning bath takes nothing from the scissors. */
-export const BATHED_AFTER_TRIM: readonly CoatClass[] = ['smooth', 'wire', 'jacketedTrimmed'];
+export const BATHED_AFTER_TRIM: readonly CoatClass[] = ['smooth', 'jacketedTrimmed'];
 
 /** Why a side cannot be used for a dog, or null. */
 export function refusalOf(side: SchoolSide, c: SchoolContext): SchoolRefusal | null {

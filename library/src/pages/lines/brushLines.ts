@@ -305,7 +305,10 @@ export const BRUSH_LINES = {
       all('flank:2'),
       { topic: 'flank' },
     ),
-    line('line.lies', 'This dog lies for work: an hour and a half to two hours are no table time.', all('lies')),
+    line('line.lies', 'This dog lies for work: an hour and a half to two hours are no table time.', {
+      all: ['lies'],
+      any: ['coat:heavySheepdog', 'coat:drop', 'coat:scissored'],
+    }),
     line('line.male', 'On a male take the sheath and the inner rear with your fingers.', all('male')),
     ...sequence('topknot', { all: ['coat:drop', 'head:tied'] }, [
       [
