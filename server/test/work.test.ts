@@ -2,6 +2,7 @@
 import type { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { v7 } from 'uuid';
+import { WET_STEPS } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';
 import type { Hand, World } from './world.js';
 import { openWorld, signInAs } from './world.js';
@@ -23,7 +24,10 @@ afterAll(() => world.close());
 let used = 0;
 /** A planned task that no test has touched yet. */
 function freshTask(): PlannedActivity {
-  const planned = world.plan.activities.filter((a) => a.state === 'planned' && a.stationId !== null);
+  // What is confirmed before a bath is over is asked about elsewhere.
+  const planned = world.plan.activities.filter(
+    (a) => a.state === 'planned' && a.stationId !== null && !WET_STEPS.has(a.step),
+  );
   return planned[used++] as PlannedActivity;
 }
 

@@ -4,6 +4,7 @@
  */
 import type { KennelIntervalChange, KennelMethods, KennelStepChange } from '../kennel/methodsRecord.js';
 import type { CareProgram, Mark, ProgramStep } from './careProgram.js';
+import { withoutSteps } from './programEdit.js';
 
 type Changes = Pick<KennelMethods, 'steps' | 'intervals'>;
 
@@ -59,7 +60,10 @@ function changedSteps(steps: readonly ProgramStep[], changes: readonly KennelSte
     if (moved !== undefined) order.splice(to < 0 ? from : to, 0, moved);
   }
   const out = new Set(found.filter((f) => f.change.leftOut === true).map((f) => f.at));
-  return order.filter((o) => !out.has(o.i)).map((o) => o.step);
+  return withoutSteps(
+    order.map((o) => o.step),
+    (_, at) => out.has(order[at]?.i ?? -1),
+  );
 }
 
 function changedStep(s: ProgramStep, c: KennelStepChange): ProgramStep {

@@ -126,7 +126,7 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
     steps.map((s) => (ids.includes(s.step) ? change(s) : s));
   switch (e.edit) {
     case 'drop':
-      return dropped(steps, e.steps);
+      return withoutSteps(steps, (s) => e.steps.includes(s.step));
     case 'factor':
       return on(e.steps, (s) => ({ ...s, factor: s.factor * e.factor }));
     case 'longer':
@@ -160,18 +160,25 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
   }
 }
 
-/** Steps without some of them; what follows a dropped anchor takes its place, so that the chain stays on its day. */
-function dropped(steps: readonly ProgramStep[], ids: readonly StepId[]): readonly ProgramStep[] {
+/**
+ * Steps without some of them; what follows a dropped anchor takes its place and its wait, so that the chain stays on its day
+ * and is not bound to the work of days before.
+ */
+export function withoutSteps(steps: readonly ProgramStep[], isOut: (s: ProgramStep, at: number) => boolean) {
   let anchor: ProgramStep | null = null;
-  return steps.flatMap((s) => {
-    if (ids.includes(s.step)) {
+  return steps.flatMap((s, at) => {
+    if (isOut(s, at)) {
       if (s.anchor) anchor = s;
       return [];
     }
-    const held = s.anchor ? s : { ...s, ...(anchor === null ? {} : { anchor: true, aim: anchor.aim }) };
+    const held = s.anchor || anchor === null ? s : inPlaceOf(anchor, s);
     anchor = null;
     return [held];
   });
+}
+
+function inPlaceOf(anchor: ProgramStep, s: ProgramStep): ProgramStep {
+  return { ...s, anchor: true, aim: anchor.aim, lagMin: anchor.lagMin, lagMaxMin: anchor.lagMaxMin };
 }
 
 /** Only steps of the show bath's own days: their window ends by the site's tub or the day before. */

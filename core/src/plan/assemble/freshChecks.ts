@@ -35,6 +35,8 @@ export class FreshChecks {
   /** Step that the coat was last dried by, and the nights since. */
   private dried: StepId | null = null;
   private nights = 0;
+  /** Last day before the show on which the coat's bath may be; null = none that counts days. */
+  private bathDay: number | null = null;
   private tested = false;
   private isFresh = false;
   /** Estimated minutes that the dog has stood since the last test, and those of the slots that they were given. */
@@ -52,6 +54,7 @@ export class FreshChecks {
   before(step: ProgramStep, minutes: number): Tested {
     if (TESTS.has(step.step)) this.note();
     this.noteDried(step.step);
+    if (BATHS.has(step.step)) this.bathDay = step.to.of === 'prepDay' ? step.to.day : null;
     // A step with an aim of its own begins another day's work.
     if (step.aim.of !== 'follow') this.isFresh = false;
     const isFull = this.isFresh && this.stoodMin + minutes > this.standMin + 1e-9;
@@ -65,8 +68,10 @@ export class FreshChecks {
     this.stoodMin += minutes;
     if (isTested) return { tests: [], step, roomMin: room };
     this.nights += 1;
-    const isWashed = this.nights > 1 && this.wash.length > 0 && this.dried !== TOWEL_RELEASE;
+    const isStale = this.nights > 1 || this.isDaysAfterBath(step);
+    const isWashed = isStale && this.wash.length > 0 && this.dried !== TOWEL_RELEASE;
     if (isWashed) this.nights = 0;
+    if (isWashed) this.bathDay = null;
     const tests = inDaysOf(step, isWashed ? this.wash : this.templates, isFull ? ANOTHER_DAY_MIN : 0);
     return { tests, step: { ...step, since: this.sinceDried(step), aim: FOLLOW, anchor: false }, roomMin: Infinity };
   }
@@ -85,6 +90,11 @@ export class FreshChecks {
   private sinceDried(step: ProgramStep): readonly StepLag[] {
     if (this.dried === null || this.nights > 1) return step.since;
     return [...step.since, { step: this.dried, min: 0, max: ONE_NIGHT_MIN, ifDone: true }];
+  }
+
+  /** Whether the days that a blade and the bath have leave more than a night between them. */
+  private isDaysAfterBath({ from }: ProgramStep): boolean {
+    return this.bathDay !== null && from.of === 'prepDay' && from.day - this.bathDay > 1;
   }
 
   private noteDried(step: StepId): void {
