@@ -21,6 +21,7 @@ const CORE = [
   'plan',
   'ring',
   'work',
+  'brushing',
   'view',
 ];
 const coreOrder = CORE.map((folder, i) => ({

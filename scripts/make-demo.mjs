@@ -153,6 +153,7 @@ const LEGS = ['foreleg', 'innerForeleg', 'pastern', 'forefoot', 'stifle', 'hock'
 const colors = (color, zones) => zones.map((zone) => ({ zone, color }));
 const use = (n, product, scope = 'whole') => ({ day: addDays(START, n), product, scope });
 const right = (n, when) => ({ day: addDays(START, n), right: when });
+const knots = (...found) => ({ knotsFound: found.map(([n, zone]) => ({ day: addDays(START, n), zone })) });
 const held = (n, minutes) => ({ day: addDays(START, n), minutes });
 const dogs = [
   dog('Isbrin', 'Samoyed', 26, 0, {
@@ -184,12 +185,27 @@ const dogs = [
     sex: 'bitch',
     note: 'The ear fringe is never lost.',
   }),
-  dog('Nemi', 'Lhasa Apso', 7, 2, { ...drop, sex: 'bitch' }),
+  dog('Nemi', 'Lhasa Apso', 7, 2, { ...drop, sex: 'bitch', ...knots([-40, 'armpit'], [-11, 'behindEar']) }),
   dog('Fenn', 'Bearded Collie', 21, 3, {
     born: '2025-09-10',
     coatChange: true,
     liesForWork: true,
     colors: colors('white', ['muzzle', 'crest', 'forechest', 'pastern', 'forefoot', 'hock', 'hindfoot', 'tailTip']),
+    ...knots(
+      ...[
+        [-61, 'behindEar'],
+        [-44, 'armpit'],
+        [-37, 'behindEar'],
+        [-30, 'collarSeat'],
+        [-24, 'behindEar'],
+      ],
+      ...[
+        [-19, 'innerThigh'],
+        [-13, 'armpit'],
+        [-9, 'behindEar'],
+        [-5, 'collarSeat'],
+      ],
+    ),
     note: 'Coat change; look behind the left ear.',
   }),
   dog('Odran', 'Briard', 35, 3, {
@@ -214,7 +230,10 @@ const dogs = [
   dog('Rusk', 'Irish Setter', 29, 2, { jacketLies: false, note: 'The jacket needs a towel set.' }),
   dog('Seraph', 'Afghan Hound', 27, 1, { ...drop, sex: 'bitch' }),
   dog('Bram', 'Airedale Terrier', 25, 0, { note: 'Stripping calendar running.' }),
-  dog('Nocci', 'Lagotto Romagnolo', 14, 3, { sex: 'bitch' }),
+  dog('Nocci', 'Lagotto Romagnolo', 14, 3, {
+    sex: 'bitch',
+    ...knots([-52, 'armpit'], [-20, 'behindEar'], [-8, 'armpit']),
+  }),
 ];
 const named = (name) => dogs[dogs.findIndex((d) => d.name === name)];
 

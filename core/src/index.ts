@@ -209,6 +209,12 @@ export type { WorkCommand, WorkRefusal } from './work/taskWork.js';
 export type { KnownMat } from './programs/matMinutes.js';
 export { MAT_RUNGS, burnGuard, isSkinUpset, matLadder } from './mats/matLadder.js';
 export type { BurnGuard, MatLadder, MatRung, Rung, RungWhy } from './mats/matLadder.js';
+export { shortBrush } from './brushing/halfTime.js';
+export type { ShortBrush } from './brushing/halfTime.js';
+export { KNOT_DAYS, knotForecast } from './brushing/knotForecast.js';
+export type { KnotDog, ZoneRisk } from './brushing/knotForecast.js';
+export { lastBrushedByZone } from './brushing/zoneDays.js';
+export type { BrushedWork } from './brushing/zoneDays.js';
 export { MAT_VERDICTS, MOST_MAT_MIN, MOST_ONE_MAT_MIN, SOLID_LARGE_CM, matBudget } from './mats/matBudget.js';
 export type { MatAsk, MatBudget, MatDay, MatLimit, MatLine, MatVerdict } from './mats/matBudget.js';
 export { labelNumber, mixture, waterParts } from './bath/dilution.js';
@@ -224,7 +230,16 @@ export { noiseMinutesLeft, noiseToday, scissorMinutes, stoodMinutes } from './wo
 export type { MeterAsk, NoiseToday } from './work/dayMeters.js';
 export { EXIT_CHECKS, conditionerAfter, exitChecks, exitTick, openChecks } from './work/exitChecks.js';
 export type { ExitCheck } from './work/exitChecks.js';
-export { coatAfter, gatedZones, isMatAt, matsOver, mattedZones, upsetZones, withFoundDays } from './work/coatAfter.js';
+export {
+  coatAfter,
+  gatedZones,
+  isMatAt,
+  matsOver,
+  mattedZones,
+  upsetZones,
+  withFinds,
+  withFoundDays,
+} from './work/coatAfter.js';
 export type { CoatMarks, MatPlace } from './work/coatAfter.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';

@@ -223,6 +223,25 @@ describe('what was found in a coat', () => {
     expect((await dogOf('Lovage')).marks).toMatchObject({ soiled: ['hindfoot'], mats });
   });
 
+  it('every mat is counted once for the forecast of knots, also when it is marked again', async () => {
+    const before = (await dogOf('Brisk')).knotsFound.length;
+    const mat = { zone: 'armpit', tightness: 'loose', side: 'left' };
+    await mark('Brisk', { mats: [mat] });
+    await mark('Brisk', {
+      mats: [
+        { ...mat, tightness: 'tight' },
+        { zone: 'behindEar', tightness: 'loose' },
+      ],
+    });
+    const { knotsFound } = await dogOf('Brisk');
+    expect(knotsFound.slice(before)).toEqual([
+      { day: DEMO.startDay, zone: 'armpit' },
+      { day: DEMO.startDay, zone: 'behindEar' },
+    ]);
+    await mark('Brisk', {});
+    expect((await dogOf('Brisk')).knotsFound).toEqual(knotsFound);
+  });
+
   it('mat work clears the mats that are said to be out, keeps the others with their day, and puts back what is taken back', async () => {
     const key = 'f:mats';
     const dog = await dogOf('Nocci');

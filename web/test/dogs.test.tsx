@@ -52,6 +52,29 @@ it('lists every dog, narrows by name or breed, and says when nobody is called th
 });
 
 describe('the coat', () => {
+  it('is tinted by the days since each zone was brushed, and by the chance of a knot with what was found', () => {
+    file('Fenn');
+    fireEvent.click(screen.getByRole('button', { name: 'Brushed' }));
+    expect(
+      screen.getAllByRole('button', { name: /^behind the ear.*: brushed (today|yesterday|\d+ days ago)$/ })[0],
+    ).toBeVisible();
+    fireEvent.click(screen.getByRole('button', { name: 'Knots' }));
+    const words = /a knot by tomorrow in (\d+) of 100 \((\d+) to (\d+)\); 4 found in 90 days$/;
+    const [rubbed] = screen.getAllByRole('button', { name: /^behind the ear/ });
+    const [, risk, low, high] = words.exec(rubbed?.getAttribute('aria-label') ?? '') ?? [];
+    expect(Number(low)).toBeLessThanOrEqual(Number(risk));
+    expect(Number(risk)).toBeLessThanOrEqual(Number(high));
+    const back =
+      screen.getAllByRole('button', { name: /^back: a knot by tomorrow/ })[0]?.getAttribute('aria-label') ?? '';
+    expect(Number(/in (\d+) of 100/.exec(back)?.[1])).toBeLessThan(Number(risk));
+  });
+
+  it('a smooth coat is asked for no knots', () => {
+    file('Quill');
+    expect(screen.queryByRole('button', { name: 'Knots' })).not.toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Length' })).toBeInTheDocument();
+  });
+
   it('says class, variant and stage of the coat', () => {
     file('Brisk');
     expect(screen.getByText(/Scissored coat; adult/)).toBeInTheDocument();

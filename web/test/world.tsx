@@ -63,6 +63,7 @@ export const KENNEL = {
     badge: BREEDS.get(d.breed)?.badge ?? 'samoyed',
     coat: BREEDS.get(d.breed)?.coat ?? '',
     marks: { soiled: [], mats: [], unready: [] },
+    knotsFound: d.knotsFound ?? [],
     record: d,
   })),
 } as unknown as Kennel;

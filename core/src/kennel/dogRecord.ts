@@ -132,6 +132,11 @@ const Stay = Type.Object(
   strict,
 );
 
+/** So many finds of knots are kept of a dog; the oldest go first. */
+export const MOST_KNOTS = 600;
+
+const KnotFound = Type.Object({ day: day('when it was found'), zone: oneOf<ZoneId>(ZONE_IDS, 'where') }, strict);
+
 const UndercoatDone = Type.Object({ zone: oneOf<ZoneId>(ZONE_IDS, 'where'), day: day('when') }, strict);
 
 const CooperationAt = Type.Object(
@@ -204,6 +209,9 @@ export const DogRecord = Type.Object(
       Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'soiled since the last bath' }),
     ),
     mats: Type.Optional(Type.Array(Mat, { maxItems: 60, description: 'mats that are known' })),
+    knotsFound: Type.Optional(
+      Type.Array(KnotFound, { maxItems: MOST_KNOTS, description: 'knots and mats ever marked, oldest first' }),
+    ),
     paleRoots: Type.Optional(Type.Boolean({ description: 'dark coat over paler roots: cut from beneath only' })),
     growsCoat: Type.Optional(Type.Boolean({ description: 'growing coat: the breed’s zones are locked' })),
     locked: Type.Optional(Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'not cut' })),

@@ -3,6 +3,7 @@
  * dry and straight at the root.
  */
 import type { ZoneId } from '../coat/zones.js';
+import { MOST_KNOTS } from '../kennel/dogRecord.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
 import type { LocalDay } from '../time/localDay.js';
@@ -54,6 +55,17 @@ export function withFoundDays<M extends CoatMarks['mats'][number]>(
   today: LocalDay,
 ): (M & { readonly foundOn: LocalDay })[] {
   return mats.map((mat) => ({ ...mat, foundOn: known.find((k) => isMatAt(k, mat))?.foundOn ?? today }));
+}
+
+/** All finds of a dog with those that a day's marks add: what was marked before at its place is no new find. */
+export function withFinds(
+  found: NonNullable<KennelDog['knotsFound']>,
+  known: CoatMarks['mats'],
+  mats: CoatMarks['mats'],
+  today: LocalDay,
+): NonNullable<KennelDog['knotsFound']> {
+  const fresh = mats.filter((mat) => !known.some((k) => isMatAt(k, mat)));
+  return [...found, ...fresh.map(({ zone }) => ({ day: today, zone }))].slice(-MOST_KNOTS);
 }
 
 /** Mats that were found before a day and are not out: they are told in the morning. */

@@ -4,7 +4,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { localDayOf, turnedHours, withFoundDays } from '@loyal-mane/core';
+import { localDayOf, turnedHours, withFinds, withFoundDays } from '@loyal-mane/core';
 import type { KennelDog } from '@loyal-mane/core';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
@@ -66,7 +66,8 @@ export class AdjustmentService {
         coat.mats ?? [],
         today,
       );
-      return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready }) };
+      const knotsFound = withFinds(coat.knotsFound ?? [], coat.mats ?? [], dated, today);
+      return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready, knotsFound }) };
     });
   }
 

@@ -214,6 +214,12 @@ export class CoatMarksDto {
   unready!: UnreadyDto[];
 }
 
+/** A knot or mat that was marked once. */
+export class KnotFoundDto {
+  @ApiProperty() day!: string;
+  @ApiProperty({ enum: ZONE_IDS }) zone!: ZoneId;
+}
+
 /** A task that a lead has set: planning goes around it. */
 export class PinDto {
   @ApiProperty() taskKey!: string;
@@ -235,6 +241,8 @@ export class DogDto {
   @ApiProperty({ description: 'silhouette of the breed' }) badge!: string;
   @ApiProperty({ enum: COAT_CLASSES, description: 'class of coat' }) coat!: CoatClass;
   @ApiProperty({ type: CoatMarksDto }) marks!: CoatMarksDto;
+  @ApiProperty({ type: [KnotFoundDto], description: 'knots and mats ever marked, oldest first' })
+  knotsFound!: KnotFoundDto[];
   @ApiProperty(fileSchema('FileDogParts', { description: 'coat and ways, as in a kennel file' }))
   record!: DogRecordParts;
   @ApiProperty({ type: 'integer' }) version!: number;

@@ -87,6 +87,7 @@ export class KennelController {
           mats: (d.mats ?? []).map((m) => compact(m) as MatDto),
           unready: d.unready ?? [],
         },
+        knotsFound: d.knotsFound ?? [],
         record: recordOf(d),
         version: version(d.id),
       })),
@@ -119,6 +120,6 @@ export class KennelController {
 
 /** A dog as its forms read and change it. */
 function recordOf(dog: KennelDog): DogRecordParts {
-  const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, ...record } = dog;
+  const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, knotsFound, ...record } = dog;
   return record;
 }

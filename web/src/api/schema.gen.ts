@@ -1426,6 +1426,11 @@ export interface components {
             /** @description zones that failed the dry or the straight test */
             unready: components["schemas"]["UnreadyDto"][];
         };
+        KnotFoundDto: {
+            day: string;
+            /** @enum {string} */
+            zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+        };
         DogDto: {
             id: string;
             name: string;
@@ -1445,6 +1450,8 @@ export interface components {
              */
             coat: "double" | "heavySheepdog" | "drop" | "scissored" | "jacketedNatural" | "jacketedTrimmed" | "wire" | "smooth";
             marks: components["schemas"]["CoatMarksDto"];
+            /** @description knots and mats ever marked, oldest first */
+            knotsFound: components["schemas"]["KnotFoundDto"][];
             /** @description coat and ways, as in a kennel file */
             record: components["schemas"]["FileDogParts"];
             version: number;
@@ -2891,6 +2898,19 @@ export interface components {
                  * @enum {string}
                  */
                 skin?: "calm" | "red" | "wet" | "smells";
+            }[];
+            /** @description knots and mats ever marked, oldest first */
+            knotsFound?: {
+                /**
+                 * Format: date
+                 * @description when it was found
+                 */
+                day: string;
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
             }[];
             /** @description dark coat over paler roots: cut from beneath only */
             paleRoots?: boolean;

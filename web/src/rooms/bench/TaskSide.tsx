@@ -2,7 +2,7 @@
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
 import { Suspense, lazy } from 'react';
-import { cautionTick, firstSide } from '@loyal-mane/core';
+import { cautionTick, firstSide, localDayOf } from '@loyal-mane/core';
 import type { PageLine, ZoneId } from '@loyal-mane/core';
 import type { StepPage } from '@loyal-mane/library/pages';
 import { CAUTIONS, clockWords, DEFER, weekdayWords } from '@loyal-mane/library/words';
@@ -20,6 +20,7 @@ import type { BenchTask } from './myTasks';
 import { Meters } from './Meters';
 import { isOver } from './myTasks';
 import { PartChips } from './PartChips';
+import { ShortTime } from './ShortTime';
 import { partStates } from './partStates';
 import type { SideOrder } from './partStates';
 
@@ -93,6 +94,9 @@ export function TaskSide({
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
+      {task.activity.step === 'keepUpBrush' && dog !== undefined && (
+        <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
+      )}
       {task.activity.step === 'knots' && dog !== undefined && <MatGuide dog={dog} />}
       <Meters task={task} personId={personId} work={work} methods={methods} {...view} />
       <ul className="bench-list" aria-label="Today">

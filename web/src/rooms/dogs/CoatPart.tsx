@@ -5,46 +5,25 @@
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import {
-  DEFAULT_LEAST_TRIM_SHARE,
-  DEFAULT_PUPPY_DAYS,
-  daysBetween,
-  mayCut,
-  trimDogOf,
-  undercoatLoadAt,
-} from '@loyal-mane/core';
+import { DEFAULT_LEAST_TRIM_SHARE } from '@loyal-mane/core';
 import type { CoatColor, LocalDay, ZoneId } from '@loyal-mane/core';
-import { BODY_SHAPES, HAIR_SHARES, TRIM_MAPS, ZONES, ZONE_NAMES } from '@loyal-mane/library';
+import { BODY_SHAPES, HAIR_SHARES, ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { COLOR_WORDS, SCHOOL_WORDS, monthDay } from '@loyal-mane/library/words';
 import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
 import { MatGuide } from '../../parts/MatGuide';
 import { Notes } from './Notes';
-import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
-import { bornOf, coatOf, libraryOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import { FOUND_TINTS } from '../../parts/foundWords';
+import { useKnots } from '../../parts/useKnots';
+import { COLORS, CUT_TINTS, TINTS, answerOf, cutTint, lengthsOf, tintsOf } from './coatTints';
+import type { TintId } from './coatTints';
+import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { WhatWeDid } from './WorkPart';
 import { useQuery } from '@tanstack/react-query';
 import { methodsQuery } from '../../api/queries';
-
-const TINTS = [
-  { id: 'found', name: 'What was found' },
-  { id: 'cut', name: 'Cut and locks' },
-  { id: 'undercoat', name: 'Undercoat' },
-  { id: 'color', name: 'Color' },
-  { id: 'length', name: 'Length' },
-] as const;
-type TintId = (typeof TINTS)[number]['id'];
-
-const COLORS: Readonly<Record<CoatColor, ZoneTint>> = {
-  white: { fill: 'var(--sheet)', mark: 'W', words: 'white' },
-  pale: { fill: 'var(--brass-tint)', mark: 'P', words: 'pale' },
-  dark: { fill: 'var(--worn)', mark: 'D', words: 'dark' },
-  darkOverPale: { fill: 'var(--plum-tint)', mark: 'R', words: 'dark over pale roots: cut from beneath only' },
-};
-const NONE: ZoneTint = { fill: 'var(--sunk)', mark: '', words: 'not entered' };
 
 /** Finished tasks beside the coat; all of them stand under Work. */
 const SHOWN_WORK = 6;
@@ -61,12 +40,14 @@ export function CoatPart({ dog, today, lead }: Props) {
   const [tint, setTint] = useState<TintId>('found');
   const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
   const shape = BODY_SHAPES[dog.badge];
+  const knots = useKnots(dog, today);
   if (shape === undefined) return null;
-  const tintOf = (zone: ZoneId, side: MapSide): ZoneTint => tintsOf(dog, today, kennel)[tint](zone, side);
+  const tints = tintsOf(dog, today, kennel, knots);
+  const tintOf = (zone: ZoneId, side: MapSide): ZoneTint => tints[tint](zone, side);
   return (
     <>
       <div className="coats" role="group" aria-label="Show">
-        {TINTS.map((t) => (
+        {TINTS.filter((t) => knots !== null || (t.id !== 'brushed' && t.id !== 'knots')).map((t) => (
           <button key={t.id} className="plain" aria-pressed={t.id === tint} onClick={() => setTint(t.id)}>
             {t.name}
           </button>
@@ -97,88 +78,6 @@ export function CoatPart({ dog, today, lead }: Props) {
   );
 }
 
-function tintsOf(
-  dog: Dog,
-  today: LocalDay,
-  kennel: Parameters<typeof libraryOf>[0],
-): Readonly<Record<TintId, (zone: ZoneId, side: MapSide) => ZoneTint>> {
-  const record = recordOf(dog);
-  return {
-    found: (zone, side) => FOUND_TINTS[foundAt(dog, zone, side)],
-    cut: (zone) => cutTint(answerOf(dog, zone, today, kennel)),
-    undercoat: (zone) => {
-      const load = undercoatLoadAt(undercoatDog(dog), zone, today);
-      if (load === null) return NONE;
-      const percent = Math.round(load * 100);
-      return {
-        fill: `color-mix(in srgb, var(--brass) ${String(Math.round(load * 60))}%, var(--sheet))`,
-        mark: percent >= 100 ? 'full' : String(percent),
-        words: `${String(percent)} % loaded again since its last removal`,
-      };
-    },
-    color: (zone) => colorTint(record, zone),
-    length: (zone) => lengthTint(record, zone),
-  };
-}
-
-function colorTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
-  const color = record.colors?.find((c) => c.zone === zone)?.color;
-  return color === undefined ? NONE : COLORS[color];
-}
-
-/** Hair that is tinted fully, mm. */
-const LONG_MM = 150;
-
-function lengthTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
-  const newest = lengthsOf(record, zone)[0];
-  if (newest === undefined) return { ...NONE, words: 'not measured' };
-  const share = Math.min(1, newest.mm / LONG_MM);
-  return {
-    fill: `color-mix(in srgb, var(--tarn) ${String(Math.round(10 + share * 50))}%, var(--sheet))`,
-    mark: String(newest.mm),
-    words: `${String(newest.mm)} mm on ${monthDay(newest.day)}`,
-  };
-}
-
-/** Measures of a zone, newest first. */
-function lengthsOf(record: ReturnType<typeof recordOf>, zone: ZoneId) {
-  return (record.lengths ?? []).filter((l) => l.zone === zone).sort((x, y) => y.day.localeCompare(x.day));
-}
-
-function undercoatDog(dog: Dog): Parameters<typeof undercoatLoadAt>[0] {
-  return recordOf(dog);
-}
-
-function answerOf(dog: Dog, zone: ZoneId, today: LocalDay, kennel: Parameters<typeof libraryOf>[0]) {
-  const breed = libraryOf(kennel).breeds.get(dog.breed);
-  if (breed === undefined) return null;
-  const own = trimDogOf(recordOf(dog), daysBetween(bornOf(dog), today) < DEFAULT_PUPPY_DAYS, today);
-  const sets = { locked: new Set(own.locked), leftAlone: new Set(own.leftAlone) };
-  return mayCut(TRIM_MAPS[breed.trimMap], zone, {
-    growsCoat: own.growsCoat,
-    growOn: breed.growOn,
-    fringes: breed.fringes,
-    ...sets,
-  });
-}
-
-const CUT_TINTS: Readonly<Record<string, ZoneTint>> = {
-  shaped: { fill: 'var(--plum-tint)', mark: 'S', words: 'may be shaped' },
-  thinned: { fill: 'var(--tarn-tint)', mark: 'T', words: 'thinned only' },
-  strays: { fill: 'var(--moss-tint)', mark: '~', words: 'stray hairs only' },
-  byHand: { fill: 'var(--brass-tint)', mark: 'H', words: 'by hand, on the stripping calendar' },
-  notInMap: { fill: 'var(--sunk)', mark: '', words: 'never cut on this trim' },
-  fringe: { fill: 'var(--clay-tint)', mark: 'F', words: 'a fringe that is never cut' },
-  growingOn: { fill: 'var(--sheet)', mark: 'G', words: 'left to grow' },
-  locked: { fill: 'var(--clay-tint)', mark: 'L', words: 'locked by somebody' },
-  state: { fill: 'var(--clay-tint)', mark: 'A', words: 'left alone while its state lasts' },
-};
-
-function cutTint(answer: ReturnType<typeof answerOf>): ZoneTint {
-  if (answer === null) return NONE;
-  return CUT_TINTS[answer.ok ? answer.how : answer.why] ?? NONE;
-}
-
 function Legend({ tint }: { tint: TintId }) {
   const rows: readonly ZoneTint[] =
     tint === 'found'
@@ -196,6 +95,8 @@ function Legend({ tint }: { tint: TintId }) {
         </span>
       ))}
       {tint === 'undercoat' && <span>percent loaded again since the last full removal</span>}
+      {tint === 'brushed' && <span>days since it was brushed</span>}
+      {tint === 'knots' && <span>of 100 such zones, so many have a knot by tomorrow</span>}
       {tint === 'length' && <span>millimeters when last measured</span>}
     </span>
   );
