@@ -17,6 +17,7 @@ const CORE = [
   'programs',
   'mats',
   'bath',
+  'drying',
   'pages',
   'plan',
   'ring',

@@ -3,7 +3,7 @@
  */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { DATA_DIR, another, expect, rested, signIn, test } from './world.js';
+import { DATA_DIR, another, expect, finishTask, rested, signIn, test } from './world.js';
 
 test('the database dies in the middle of work and nothing is lost', async ({ page, browser }) => {
   await signIn(page, 'maren', '/day');
@@ -12,7 +12,7 @@ test('the database dies in the middle of work and nothing is lost', async ({ pag
   const start = bench.getByRole('button', { name: /^Start / });
   const finish = bench.getByRole('button', { name: /is finished$/ });
   await start.or(finish).first().waitFor();
-  if (await finish.isVisible()) await finish.click();
+  if (await finish.isVisible()) await finishTask(bench);
   await expect(start).toBeVisible();
   await rested(bench);
   process.kill(Number(readFileSync(path.join(DATA_DIR, 'db.pid'), 'utf8')), 'SIGKILL');

@@ -13,6 +13,7 @@ import { PrivateDatabase, ensureMariaDb } from './database.mjs';
 import { freshOffsetMs, keepOffsetMs, keptOffsetMs } from './demoClock.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
+const SIMULATED_SENSOR = path.join(root, 'scripts/simulated-sensor.mjs');
 const say = (line) => console.log(line);
 const MOST_LOG_BYTES = 20 * 1024 * 1024;
 
@@ -107,6 +108,8 @@ try {
     HOST: host,
     PORT: String(port),
     LOG_FILE: roomFor(logFileOf(kennel)),
+    // Only the demo's air is invented: another kennel names its own sensor, or has none.
+    ...(kennel === 'demo' && process.env.AIR_SENSOR === undefined ? { AIR_SENSOR: SIMULATED_SENSOR } : {}),
     ...(args.from === undefined ? {} : { KENNEL_FILE: path.resolve(args.from) }),
   };
   const clock = await demoClock(kennel);

@@ -4,6 +4,7 @@
 import { Module } from '@nestjs/common';
 import type { DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD } from '@nestjs/core';
+import { AirModule } from './air/airModule.js';
 import { AuthModule } from './auth/authModule.js';
 import { RoleGuard } from './auth/roleGuard.js';
 import { FeedsModule } from './feeds/feedsModule.js';
@@ -34,6 +35,7 @@ export class AppModule {
         MethodsModule,
         FeedsModule,
         StockModule,
+        AirModule,
       ],
       controllers: [HealthController],
       providers: [

@@ -2,6 +2,7 @@
  * Everything that the environment decides, read and checked once at start. All that is wrong is told at once, each variable
  * by its name.
  */
+import { existsSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { isAbsolute, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -34,6 +35,8 @@ export interface Config {
   readonly logLevel: LogLevel;
   /** File that the log goes to; null for standard output. */
   readonly logFile: string | null;
+  /** Program that writes the wet room's readings; null where there is no sensor. */
+  readonly airSensor: string | null;
 }
 
 const KENNEL_SLUG = /^[a-z][a-z0-9-]{0,30}$/;
@@ -82,9 +85,16 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     isPublicSecure: checked('PUBLIC_URL', publicSecure),
     logLevel: checked('LOG_LEVEL', logLevel),
     logFile: checked('LOG_FILE', (text) => text ?? null),
+    airSensor: checked('AIR_SENSOR', programFile),
   };
   if (lines.length > 0) throw new ConfigError(lines);
   return read as Config;
+}
+
+function programFile(text: string | undefined): string | null {
+  if (text === undefined) return null;
+  if (!existsSync(text)) throw new Error(`there is no program ${text}`);
+  return resolve(text);
 }
 
 function wholeNumber(text: string, least: number, most: number): number {

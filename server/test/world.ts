@@ -72,6 +72,7 @@ export async function openWorld(
     isPublicSecure: null,
     logLevel: 'silent',
     logFile: null,
+    airSensor: null,
     ...more,
   };
   await createDatabase(config);

@@ -17,6 +17,7 @@ import type { Instant, KennelFile, Plan, ToldBreak, WallTime } from '@loyal-mane
 import { BREEDS, CARE_LIBRARY } from '@loyal-mane/library';
 import { namesOf } from '@loyal-mane/library/words';
 import {
+  airQuery,
   breaksQuery,
   jobQuery,
   kennelFileQuery,
@@ -26,7 +27,7 @@ import {
   sessionQuery,
   workQuery,
 } from '../src/api/queries';
-import type { Kennel, Methods, PlanView, Session, StoredPlan, Work } from '../src/api/queries';
+import type { Air, Kennel, Methods, PlanView, Session, StoredPlan, Work } from '../src/api/queries';
 import { setServerTime } from '../src/api/serverClock';
 import { sharedPlan } from '../../library/test/sharedPlan';
 
@@ -111,6 +112,8 @@ export interface Seen {
   readonly kennelFile?: KennelFile;
   readonly at?: string;
   readonly nowMs?: number;
+  /** What the wet room's sensor says; there is none when absent. */
+  readonly air?: Air['latest'];
 }
 
 /**
@@ -146,6 +149,7 @@ export function showAround(inside: ReactElement, seen: Seen): Shown {
     ...seen.view,
   });
   if (seen.methods !== undefined) client.setQueryData(methodsQuery.queryKey, seen.methods as Methods);
+  client.setQueryData(airQuery.queryKey, { latest: seen.air ?? null, lastDay: [] });
   const job = seen.view?.job;
   if (job != null) client.setQueryData(jobQuery(job.id).queryKey, job);
   client.setQueryData(breaksQuery.queryKey, { planId: 'p1', breaks: [...(seen.breaks ?? [])] });

@@ -6,6 +6,7 @@ import type { ZoneFacts, ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import { daysBetween } from '../time/localDay.js';
 import type { LocalDay } from '../time/localDay.js';
+import { DEFAULT_FACTORS } from '../programs/estimate.js';
 import { gammaQuantile } from './gammaQuantile.js';
 
 /**
@@ -14,13 +15,12 @@ import { gammaQuantile } from './gammaQuantile.js';
  */
 const RISING = 1.5;
 /** Chance of a knot in a rubbed zone of a usual adult coat when its interval is over (engineering default). */
-export const DEFAULT_AT_INTERVAL = 0.1;
+export const DEFAULT_AT_INTERVAL = 0.02;
 /** Against rubbed zones (engineering defaults, corrected by what is found). */
-const UNRUBBED = 0.3;
+const UNRUBBED = 0.2;
 const AFTER_DAMP = 2;
 const AFTER_KNOT = 2;
 const EASED = 0.7;
-const BY_DENSITY: Readonly<Record<KennelDog['density'], number>> = { light: 0.8, normal: 1, heavy: 1.25 };
 /** Days for which a knot is counted, and makes its zone likelier. */
 export const KNOT_DAYS = 90;
 /** Knots that the default counts for when a dog's own are few: so many are expected before its own weigh as much. */
@@ -84,7 +84,7 @@ function hazardOf(dog: KnotDog, zone: ZoneFacts, hadKnot: boolean): number {
   const usual = -Math.log(1 - DEFAULT_AT_INTERVAL) / dog.everyDays ** RISING;
   const change = dog.inChange ? Math.max(1, dog.everyDays / dog.everyDaysInChange) ** RISING : 1;
   const place = (zone.friction ? 1 : UNRUBBED) * (hadKnot ? AFTER_KNOT : 1) * (dog.damp.has(zone.id) ? AFTER_DAMP : 1);
-  return usual * change * BY_DENSITY[dog.density] * place * (dog.isEased ? EASED : 1);
+  return usual * change * DEFAULT_FACTORS.density[dog.density] * place * (dog.isEased ? EASED : 1);
 }
 
 /**

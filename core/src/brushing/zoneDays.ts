@@ -30,11 +30,18 @@ const BRUSHES: ReadonlySet<StepId> = new Set(
   [...BRUSHED_THROUGH, 'keepUpBrush' as const].filter((step) => step !== 'blowOut'),
 );
 
-/** Last day by zone; a zone that nobody is known to have brushed is not in it. */
+/** Coats that go flank by flank are brushed through when the second is done. */
+const FIRST_FLANK: StepId = 'brushOut1';
+
+/**
+ * Last day by zone; a zone that nobody is known to have brushed is not in it. `isFlanked`: the coat's brush-out has a step for
+ * each flank.
+ */
 export function lastBrushedByZone(
   lastBrush: LocalDay | undefined,
   work: readonly BrushedWork[],
   parts: readonly ZonePart[],
+  isFlanked: boolean,
 ): ReadonlyMap<ZoneId, LocalDay> {
   const last = new Map<ZoneId, LocalDay>();
   const note = (zones: readonly ZoneId[], day: LocalDay): void => {
@@ -42,7 +49,10 @@ export function lastBrushedByZone(
   };
   for (const part of parts) {
     if (lastBrush !== undefined) note(part.zones, lastBrush);
-    for (const w of work) if (BRUSHES.has(w.step) && isBrushed(part, w, parts)) note(part.zones, w.day);
+    for (const w of work) {
+      const isWhole = BRUSHES.has(w.step) && !(isFlanked && w.step === FIRST_FLANK);
+      if (isWhole && isBrushed(part, w, parts)) note(part.zones, w.day);
+    }
   }
   return last;
 }

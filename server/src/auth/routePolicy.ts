@@ -42,6 +42,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/plan': ANYBODY,
   'GET /api/plan/breaks': ANYBODY,
   'GET /api/work': ANYBODY,
+  'GET /api/air': ALL,
   'GET /api/stream': ANYBODY,
   'GET /api/tasks/:key/slack': ALL,
   'POST /api/tasks/:key/start': ALL,

@@ -9,6 +9,7 @@ import { pages } from './migrations/011-pages.js';
 import { pauses } from './migrations/012-pauses.js';
 import { soaks } from './migrations/013-soaks.js';
 import { stock } from './migrations/014-stock.js';
+import { air } from './migrations/015-air.js';
 import { bottles } from './migrations/005-bottles.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
@@ -34,6 +35,7 @@ export const MIGRATIONS: readonly Migration[] = [
   pauses,
   soaks,
   stock,
+  air,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

@@ -13,6 +13,12 @@ export type AccountsRow = {
   pin_hash: string | null;
 };
 
+export type AirReadingsRow = {
+  at: Date;
+  tenths: number;
+  percent: number;
+};
+
 export type BottlesRow = {
   id: string;
   product: string;
@@ -309,6 +315,7 @@ export type WelcomeLinksRow = {
 export const TABLES = [
   'absences',
   'accounts',
+  'air_readings',
   'bottles',
   'breeds',
   'calendar_feeds',
@@ -346,6 +353,7 @@ declare module 'knex/types/tables.js' {
   interface Tables {
     absences: AbsencesRow;
     accounts: AccountsRow;
+    air_readings: AirReadingsRow;
     bottles: BottlesRow;
     breeds: BreedsRow;
     calendar_feeds: CalendarFeedsRow;

@@ -68,6 +68,17 @@ export const workQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** Air of the wet room. */
+export type Air = components['schemas']['AirDto'];
+
+/** Air of the wet room; asked again every minute. */
+export const airQuery = queryOptions({
+  queryKey: ['air'],
+  queryFn: () => get('/api/air'),
+  staleTime: 30_000,
+  refetchInterval: 60_000,
+});
+
 /** The methods in force. */
 export type Methods = components['schemas']['MethodsDto'];
 /** Effect of changed methods. */

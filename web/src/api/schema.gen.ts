@@ -1196,6 +1196,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells temperature and humidity of the wet room, now and over the last day. */
+        get: operations["Air.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -2481,6 +2498,20 @@ export interface components {
             commandId: string;
             /** @description milliliters taken; below 0 = put back */
             ml: number;
+        };
+        AirReadingDto: {
+            /** Format: date-time */
+            at: string;
+            /** @description degrees Celsius */
+            celsius: number;
+            /** @description relative humidity, 0 to 1 */
+            humidity: number;
+        };
+        AirDto: {
+            /** @description now; null without a sensor, or a silent one */
+            latest: components["schemas"]["AirReadingDto"] | null;
+            /** @description the last day, oldest first */
+            lastDay: components["schemas"]["AirReadingDto"][];
         };
         RowNowDto: {
             version: number;
@@ -6154,6 +6185,29 @@ export interface operations {
             404: components["responses"]["NotFound"];
             409: components["responses"]["NotNowOrOtherCommand"];
             413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Air.read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirDto"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];
         };

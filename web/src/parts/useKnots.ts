@@ -42,7 +42,8 @@ export function knotsOf(
   zone: string,
   today: LocalDay,
 ): readonly ZoneRisk[] | null {
-  const rule = changedProgram(CARE_LIBRARY.programs[dog.coat], methods).keepUp.find((r) => r.id === 'brush');
+  const program = changedProgram(CARE_LIBRARY.programs[dog.coat], methods);
+  const rule = program.keepUp.find((r) => r.id === 'brush');
   if (dog.coat === 'smooth' || rule === undefined) return null;
   const record = kennelDogOf(dog);
   const dayOf = (at: string): LocalDay => localDayOf(instantToMs(at as Instant), zone);
@@ -53,12 +54,13 @@ export function knotsOf(
   );
   const found = dog.knotsFound.map((k) => ({ zone: k.zone, day: k.day as LocalDay }));
   const first = [...brushed, ...found].map((x) => x.day).sort()[0];
+  const isFlanked = program.preparation.some((s) => s.step === 'brushOut2');
   const forecast = {
     density: record.density,
     everyDays: rule.everyDays,
     everyDaysInChange: rule.everyDaysInChange,
     inChange: isDropping(record, today),
-    brushed: lastBrushedByZone(record.lastBrush, brushed, DOG_PARTS),
+    brushed: lastBrushedByZone(record.lastBrush, brushed, DOG_PARTS, isFlanked),
     found,
     watchedDays: first === undefined ? 0 : Math.max(0, daysBetween(first, today)),
     damp: new Set(dog.marks.unready.filter((u) => u.test === 'damp').map((u) => u.zone)),

@@ -2,8 +2,8 @@
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
 import { Suspense, lazy } from 'react';
-import { cautionTick, firstSide, localDayOf } from '@loyal-mane/core';
-import type { PageLine, ZoneId } from '@loyal-mane/core';
+import { cautionTick, firstSide, localDayOf, workedMs } from '@loyal-mane/core';
+import type { PageLine, StepId, ZoneId } from '@loyal-mane/core';
 import type { StepPage } from '@loyal-mane/library/pages';
 import { CAUTIONS, clockWords, DEFER, weekdayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
@@ -19,12 +19,15 @@ import { DoneToday } from './DoneToday';
 import type { BenchTask } from './myTasks';
 import { Meters } from './Meters';
 import { isOver } from './myTasks';
+import { DryingPanel } from './DryingPanel';
 import { PartChips } from './PartChips';
 import { ShortTime } from './ShortTime';
 import { partStates } from './partStates';
 import type { SideOrder } from './partStates';
 
 const MOST_LISTED = 4;
+/** Steps whose minutes the room's air and the dryers make. */
+const DRIES: readonly StepId[] = ['forceDry', 'heatDry'];
 /** Cautions in sight at once, by turn of the work; the next comes when one was met. */
 const MOST_CAUTIONS = 3;
 const ZonePicture = lazy(() => import('../../parts/ZonePicture'));
@@ -98,6 +101,13 @@ export function TaskSide({
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
       )}
       {task.activity.step === 'knots' && dog !== undefined && <MatGuide dog={dog} />}
+      {DRIES.includes(task.activity.step) && dog !== undefined && (
+        <DryingPanel
+          dog={dog}
+          activity={task.activity}
+          workedMin={task.work === null ? 0 : workedMs(task.work, view.now) / 60_000}
+        />
+      )}
       <Meters task={task} personId={personId} work={work} methods={methods} {...view} />
       <ul className="bench-list" aria-label="Today">
         {tasks

@@ -81,18 +81,20 @@ function brushedTint(at: ZoneRisk | undefined): ZoneTint {
 }
 
 /** Chance of a knot that is tinted fully. */
-const LIKELY = 0.6;
+const LIKELY = 0.12;
+/** Less is not written on the map: its words tell it. */
+const FAINT = 0.02;
 
 function knotTint(dog: Dog, today: LocalDay, at: ZoneRisk | undefined): ZoneTint {
   if (at === undefined) return NONE;
-  const percent = (x: number): string => String(Math.round(x * 100));
+  const percent = (x: number): string => (x > 0 && x < 0.01 ? '<1' : String(Math.round(x * 100)));
   const found = dog.knotsFound.filter(
     (k) => k.zone === at.zone && daysBetween(k.day as LocalDay, today) <= KNOT_DAYS,
   ).length;
   const finds = found === 0 ? '' : `; ${String(found)} found in ${String(KNOT_DAYS)} days`;
   return {
     fill: `color-mix(in srgb, var(--clay) ${String(Math.round((Math.min(at.risk, LIKELY) / LIKELY) * 70))}%, var(--sheet))`,
-    mark: percent(at.risk),
+    mark: at.risk < FAINT ? '' : percent(at.risk),
     words: `a knot by tomorrow in ${percent(at.risk)} of 100 (${percent(at.low)} to ${percent(at.high)})${finds}`,
   };
 }

@@ -1,0 +1,12 @@
+/* What the tests use of the package, which ships no types. */
+declare module 'psychrolib' {
+  interface Psychrometrics {
+    readonly SI: number;
+    SetUnitSystem(system: number): void;
+    GetSatVapPres(celsius: number): number;
+    GetHumRatioFromRelHum(celsius: number, humidity: number, pressurePa: number): number;
+    GetVaporPressureDeficit(celsius: number, humidityRatio: number, pressurePa: number): number;
+  }
+  const psychrolib: Psychrometrics;
+  export = psychrolib;
+}

@@ -1,0 +1,79 @@
+/* Drying and short brushing at the bench: words that follow the room's air and the dog's own coat. */
+import { screen } from '@testing-library/react';
+import { dryingIn } from '@loyal-mane/core';
+import { DOG_PARTS } from '@loyal-mane/library';
+import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
+import { ShortTime } from '../src/rooms/bench/ShortTime';
+import type { Dog } from '../src/parts/dogRecord';
+import { FILE, KENNEL, PLAN, show } from './world';
+
+// Text is not measured in these tests; the curve itself is looked at in the browser.
+jest.mock('../src/parts/DryingCurve', () => ({
+  __esModule: true,
+  default: ({ label }: { readonly label: string }) => <div role="img" aria-label={label} />,
+}));
+
+const dogOf = (name: string): Dog => {
+  const dog = KENNEL.dogs.find((d) => d.name === name);
+  if (dog === undefined) throw new Error(`no dog is called ${name}`);
+  return dog;
+};
+const heat = (name: string) => {
+  const found = PLAN.activities.find(
+    (a) => a.dogId === dogOf(name).id && a.step === 'heatDry' && a.state === 'planned',
+  );
+  if (found === undefined) throw new Error(`${name} is not dried`);
+  return found;
+};
+
+describe('drying', () => {
+  it('has the plan’s minutes of both phases on the task’s day', () => {
+    const task = heat('Lovage');
+    const wet = wetDog(dogOf('Lovage'), task, PLAN.activities);
+    expect(wet.heatMin).toBeCloseTo(task.minutes.middle, 6);
+    expect(wet.blowMin).toBeGreaterThan(0);
+    expect(wetDog(dogOf('Seraph'), heat('Seraph'), PLAN.activities).blowMin).toBe(0);
+  });
+
+  it('says what the room’s air makes of them, and what a drier one would save', () => {
+    const wet = wetDog(dogOf('Seraph'), heat('Seraph'), PLAN.activities);
+    const words = (humidity: number): string => {
+      const air = { celsius: 22, humidity };
+      return dryingWords(wet, air, dryingIn(wet, air));
+    };
+    expect(words(0.9)).toMatch(/^Heat takes about \d+ min in it; aired and at 40 % it would be \d+ min less\.$/);
+    expect(words(0.4)).toMatch(/^Heat takes about \d+ min in it\.$/);
+    expect(
+      dryingWords(
+        { ...wet, heatMin: 0 },
+        { celsius: 22, humidity: 0.5 },
+        dryingIn({ ...wet, heatMin: 0 }, { celsius: 22, humidity: 0.5 }),
+      ),
+    ).toMatch(/^Blown out only/);
+  });
+
+  it('stands at the bench with the room’s air, a curve and where the time goes; without a sensor nothing is invented', async () => {
+    const panel = <DryingPanel dog={dogOf('Seraph')} activity={heat('Seraph')} workedMin={3} />;
+    const { unmount } = show(panel);
+    expect(screen.queryByRole('region', { name: 'Drying' })).not.toBeInTheDocument();
+    unmount();
+    show(panel, { air: { at: '2026-06-17T05:00:00Z', celsius: 21.3, humidity: 0.62 } });
+    const drying = screen.getByRole('region', { name: 'Drying' });
+    expect(drying).toHaveTextContent('Wet room: 21.3 °C, 62 % humidity.');
+    expect(drying).toHaveTextContent(/Longest: \w+ \d+ min, /);
+    expect(await screen.findByRole('img', { name: /^Water in the coat: \d+ g after the towel/ })).toBeInTheDocument();
+  });
+});
+
+describe('half the time for a brushing', () => {
+  it('names parts of the dog and how many of its knots lie there; nothing for a smooth coat', () => {
+    const { container } = show(<ShortTime dog={dogOf('Fenn')} parts={DOG_PARTS} today={FILE.startDay} />, {
+      methods: {},
+    });
+    const told = /^Only half the time\? (.+): (\d+) of 10 knots are to be expected there\.$/.exec(
+      container.textContent.trim(),
+    );
+    expect(told?.[1]).toMatch(/ears/);
+    expect(Number(told?.[2])).toBeGreaterThanOrEqual(6);
+  });
+});
