@@ -17,7 +17,7 @@ const RISING = 1.5;
 /** Chance of a knot in a rubbed zone of a usual adult coat when its interval is over (engineering default). */
 export const DEFAULT_AT_INTERVAL = 0.02;
 /** Against rubbed zones (engineering defaults, corrected by what is found). */
-const UNRUBBED = 0.2;
+const NOT_RUBBED = 0.2;
 const AFTER_DAMP = 2;
 const AFTER_KNOT = 2;
 const EASED = 0.7;
@@ -83,7 +83,7 @@ function intervalOf(dog: KnotDog): number {
 function hazardOf(dog: KnotDog, zone: ZoneFacts, hadKnot: boolean): number {
   const usual = -Math.log(1 - DEFAULT_AT_INTERVAL) / dog.everyDays ** RISING;
   const change = dog.inChange ? Math.max(1, dog.everyDays / dog.everyDaysInChange) ** RISING : 1;
-  const place = (zone.friction ? 1 : UNRUBBED) * (hadKnot ? AFTER_KNOT : 1) * (dog.damp.has(zone.id) ? AFTER_DAMP : 1);
+  const place = (zone.friction ? 1 : NOT_RUBBED) * (hadKnot ? AFTER_KNOT : 1) * (dog.damp.has(zone.id) ? AFTER_DAMP : 1);
   return usual * change * DEFAULT_FACTORS.density[dog.density] * place * (dog.isEased ? EASED : 1);
 }
 
