@@ -97,7 +97,8 @@ function cutTexts({ step, dog, library, at }: OwnAsk): string[] {
 function bathTexts(ask: OwnAsk): string[] {
   const mine = bathAdvice(ask).filter((p) => (ask.step === 'condition') === p.product.endsWith('Conditioner'));
   if (mine.length === 0) return [];
-  return [`${mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`).join('; ')}.`];
+  const told = mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`);
+  return [`${told.map((t, k) => (k === 0 ? t : t.charAt(0).toLowerCase() + t.slice(1))).join('; ')}.`];
 }
 
 /** The finish by the dog's own recipe, in its order: each product where it goes. */
