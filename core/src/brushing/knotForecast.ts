@@ -83,7 +83,8 @@ function intervalOf(dog: KnotDog): number {
 function hazardOf(dog: KnotDog, zone: ZoneFacts, hadKnot: boolean): number {
   const usual = -Math.log(1 - DEFAULT_AT_INTERVAL) / dog.everyDays ** RISING;
   const change = dog.inChange ? Math.max(1, dog.everyDays / dog.everyDaysInChange) ** RISING : 1;
-  const place = (zone.friction ? 1 : NOT_RUBBED) * (hadKnot ? AFTER_KNOT : 1) * (dog.damp.has(zone.id) ? AFTER_DAMP : 1);
+  const place =
+    (zone.friction ? 1 : NOT_RUBBED) * (hadKnot ? AFTER_KNOT : 1) * (dog.damp.has(zone.id) ? AFTER_DAMP : 1);
   return usual * change * DEFAULT_FACTORS.density[dog.density] * place * (dog.isEased ? EASED : 1);
 }
 
