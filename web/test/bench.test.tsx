@@ -76,6 +76,7 @@ describe('the estimate in words', () => {
 });
 
 describe('why the pause', () => {
+  const nothing = (): void => undefined;
   const paused = (step: PlannedActivity['step'], pauses: readonly object[]): BenchTask => {
     const activity = { ...task('p', '2026-06-17T09:00:00Z', ['tuva']), step };
     return { activity, work: { state: 'paused', pauses }, startMs: 0 } as unknown as BenchTask;
@@ -89,6 +90,8 @@ describe('why the pause', () => {
         task={paused('ears', [{ at }])}
         dogName="Tolle"
         parts={workParts('ears', new Set())}
+        stationName="Table 1"
+        onFailed={nothing}
         onSay={(...told) => said.push(told)}
       />,
     );
@@ -104,10 +107,46 @@ describe('why the pause', () => {
   it('takes one touch where it is not the dog', () => {
     const said: unknown[][] = [];
     render(
-      <PauseWhy task={paused('bath', [{ at }])} dogName="Tolle" parts={[]} onSay={(...told) => said.push(told)} />,
+      <PauseWhy
+        task={paused('bath', [{ at }])}
+        dogName="Tolle"
+        parts={[]}
+        stationName={null}
+        onFailed={nothing}
+        onSay={(...told) => said.push(told)}
+      />,
     );
     fireEvent.click(screen.getByRole('button', { name: 'Called away' }));
-    expect(said).toEqual([['calledAway', []]]);
+    fireEvent.click(screen.getByRole('button', { name: 'A tool or dryer failed' }));
+    expect(said).toEqual([
+      ['calledAway', []],
+      ['equipment', []],
+    ]);
+  });
+
+  it('asks of a dryer that failed whether it is out of use, and closes it only then', () => {
+    const said: unknown[] = [];
+    const show = () =>
+      render(
+        <PauseWhy
+          task={paused('heatDry', [{ at }])}
+          dogName="Tolle"
+          parts={[]}
+          stationName="Stand dryer 1"
+          onFailed={() => said.push('closed')}
+          onSay={(cause) => said.push(cause)}
+        />,
+      );
+    const { unmount } = show();
+    fireEvent.click(screen.getByRole('button', { name: 'A tool or dryer failed' }));
+    expect(screen.getByText('Is Stand dryer 1 out of use?')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'No, it goes on soon' }));
+    expect(said).toEqual(['equipment']);
+    unmount();
+    show();
+    fireEvent.click(screen.getByRole('button', { name: 'A tool or dryer failed' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Yes, close it for today' }));
+    expect(said).toEqual(['equipment', 'closed', 'equipment']);
   });
 
   it('is not asked where it was said, where nothing is paused, or of a pause before causes were kept', () => {

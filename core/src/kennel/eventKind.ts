@@ -46,6 +46,7 @@ export const EVENT_KINDS = [
   'show.rules',
   'shift.overtime',
   'station.reopened',
+  'station.failed',
   'methods.changed',
   'bottle.taken',
   'person.away',

@@ -79,6 +79,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/shows/:id/rules': LEAD,
   'POST /api/shifts/:id/overtime': LEAD,
   'POST /api/stations/:id/reopen': LEAD,
+  'POST /api/stations/:id/failed': ALL,
   'GET /api/chains/:key/why': ALL,
   'GET /api/methods': ALL,
   'POST /api/methods': LEAD,

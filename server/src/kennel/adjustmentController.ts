@@ -2,7 +2,7 @@ import { Body, Controller, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { Given } from '../auth/session.js';
 import type { Command } from '../auth/session.js';
-import { RowVersionDto } from '../contract/commandDto.js';
+import { CommandDto, RowVersionDto } from '../contract/commandDto.js';
 import { Operation } from '../contract/operation.js';
 import type { ProblemCode } from '../problem/problem.js';
 import { CoatMarksCommandDto, HandlerDto, OvertimeDto, ReopenDto, ShowRulesCommandDto } from './adjustmentDto.js';
@@ -10,7 +10,7 @@ import { AdjustmentService } from './adjustmentService.js';
 
 const REFUSALS: readonly ProblemCode[] = ['notFound', 'stale', 'otherCommand'];
 
-/** Routes of small changes that a decision asks for: handler, overtime, a station reopened, rules, marks. */
+/** Routes of small changes that a decision asks for: handler, overtime, a station that fails or is reopened, rules, marks. */
 @ApiTags('kennel')
 @Controller('api')
 export class AdjustmentController {
@@ -64,5 +64,19 @@ export class AdjustmentController {
     @Body() body: ReopenDto,
   ): Promise<RowVersionDto> {
     return this.service.reopen(id, given, body);
+  }
+
+  @Post('stations/:id/failed')
+  @Operation('Closes a station for the rest of the day: somebody found at work that it fails.', RowVersionDto, [
+    'notFound',
+    'otherCommand',
+    'notNow',
+  ])
+  failed(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<RowVersionDto> {
+    return this.service.closeFailed(id, given);
   }
 }

@@ -4,8 +4,8 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { localDayOf, turnedHours, withFinds, withFoundDays } from '@loyal-mane/core';
-import type { KennelDog } from '@loyal-mane/core';
+import { localDayOf, turnedHours, wallTimeOf, withFinds, withFoundDays } from '@loyal-mane/core';
+import type { KennelDog, KennelStation, WallTime } from '@loyal-mane/core';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import type { RowVersionDto } from '../contract/commandDto.js';
@@ -14,6 +14,8 @@ import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { CoatMarksCommandDto, HandlerDto, OvertimeDto, ReopenDto, ShowRulesCommandDto } from './adjustmentDto.js';
 import { RowCommands } from './rowCommands.js';
+
+const END_OF_DAY = '24:00' as WallTime;
 
 /** Makes those changes, each with its event. */
 @Injectable()
@@ -90,6 +92,24 @@ export class AdjustmentService {
       const kept = closures.filter((c) => c.day !== dto.day);
       if (kept.length === closures.length) throw new Problem('notNow', 'It is not closed on that day.');
       return { closures: JSON.stringify(kept) };
+    });
+  }
+
+  /**
+   * Closes a station from now to the end of the day. Whoever stands before it knows, and need not have seen the row's latest
+   * version; a lead opens it again.
+   */
+  async closeFailed(stationId: string, given: Command): Promise<RowVersionDto> {
+    const settings = await this.knex('settings').where({ id: 1 }).first('time_zone');
+    const zone = settings?.time_zone ?? 'UTC';
+    const nowMs = this.clock.nowMs();
+    const [day, start] = [localDayOf(nowMs, zone), wallTimeOf(nowMs, zone)];
+    const command = { list: 'stations', id: stationId, given, version: null, kind: 'station.failed' } as const;
+    return this.rows.change(command, (row) => {
+      const closures = fromJson(row['closures']) as KennelStation['closures'];
+      if (closures.some((c) => c.day === day && c.start <= start && c.end === END_OF_DAY))
+        throw new Problem('notNow', 'It is closed for today already.');
+      return { closures: JSON.stringify([...closures, { day, start, end: END_OF_DAY, reason: 'failed at work' }]) };
     });
   }
 }

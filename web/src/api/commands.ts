@@ -146,6 +146,10 @@ export const reopenStation = (input: { stationId: string; day: string; version: 
     body: { commandId, day: input.day, version: input.version },
   });
 
+/** Closes a station that fails for the rest of the day. */
+export const failStation = (stationId: string, commandId: string) =>
+  post('/api/stations/{id}/failed', { params: { path: { id: stationId } }, body: { commandId } });
+
 /** Marks somebody away on a day. */
 export const markAbsent = (input: { personId: string; day: string }, commandId: string) =>
   post('/api/people/{id}/absences', {

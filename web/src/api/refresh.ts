@@ -62,6 +62,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'show.rules': OF_METHODS,
   'shift.overtime': OF_THE_KENNEL,
   'station.reopened': OF_THE_KENNEL,
+  'station.failed': OF_THE_KENNEL,
   'methods.changed': OF_METHODS,
   'bottle.taken': OF_THE_KENNEL,
   'person.away': OF_THE_KENNEL,

@@ -51,7 +51,7 @@ function Bench() {
   const { kennel, plan, names, now, personId, tasks, work, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, tick, sayWhy, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
+  const { tap, tick, sayWhy, failed, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
   const [noting, setNoting] = useState(false);
@@ -121,6 +121,8 @@ function Bench() {
             task={task}
             dogName={names.dog(task.activity.dogId)}
             parts={page?.parts ?? []}
+            stationName={task.activity.stationId === null ? null : names.station(task.activity.stationId)}
+            onFailed={() => failed(task)}
             onSay={(cause, zones) => sayWhy(task, cause, zones)}
           />
         )}

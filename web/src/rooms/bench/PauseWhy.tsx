@@ -26,14 +26,40 @@ interface Props {
   readonly dogName: string;
   /** Parts of the dog that the step touches; all where it goes over none. */
   readonly parts: readonly DogPart[];
+  /** Where it is done; null for work that needs no station. */
+  readonly stationName: string | null;
   readonly onSay: (cause: PauseCause, zones: readonly ZoneId[]) => void;
+  readonly onFailed: () => void;
 }
 
-/** Asks why, then where the dog does not bear it. */
-export function PauseWhy({ task, dogName, parts, onSay }: Props) {
-  const [asksWhere, setAsksWhere] = useState(false);
+/** Asks why, then where the dog does not bear it, or whether the station is out of use. */
+export function PauseWhy({ task, dogName, parts, stationName, onSay, onFailed }: Props) {
+  const [about, setAbout] = useState<PauseCause | null>(null);
   if (!lacksCause(task)) return null;
-  const say = (cause: PauseCause): void => (cause === 'dog' ? setAsksWhere(true) : onSay(cause, []));
+  const say = (cause: PauseCause): void => {
+    if (cause === 'dog' || (cause === 'equipment' && stationName !== null)) setAbout(cause);
+    else onSay(cause, []);
+  };
+  if (about === 'equipment' && stationName !== null) {
+    const told = (isOut: boolean): void => {
+      if (isOut) onFailed();
+      onSay('equipment', []);
+    };
+    return (
+      <section className="pause-why" aria-label="Why the pause">
+        <b>Is {stationName} out of use?</b>
+        <div role="group">
+          <button type="button" onClick={() => told(true)}>
+            Yes, close it for today
+          </button>
+          <button type="button" onClick={() => told(false)}>
+            No, it goes on soon
+          </button>
+        </div>
+      </section>
+    );
+  }
+  const asksWhere = about === 'dog';
   return (
     <section className="pause-why" aria-label="Why the pause">
       <b>{asksWhere ? `Where is it too much for ${dogName}?` : 'Why the pause?'}</b>

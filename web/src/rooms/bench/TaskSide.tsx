@@ -21,6 +21,7 @@ import { Meters } from './Meters';
 import { isOver } from './myTasks';
 import { DryingPanel } from './DryingPanel';
 import { PartChips } from './PartChips';
+import { LastLengths } from './LastLengths';
 import { ShortTime } from './ShortTime';
 import { partStates } from './partStates';
 import type { SideOrder } from './partStates';
@@ -97,6 +98,7 @@ export function TaskSide({
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
+      {dog !== undefined && <LastLengths dog={dog} step={task.activity.step} />}
       {task.activity.step === 'keepUpBrush' && dog !== undefined && (
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
       )}

@@ -11,10 +11,12 @@ import type { OpenSoak, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal
 import type { SoakChoice } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
+import { command, failStation, useCommand } from '../../api/commands';
 import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
 import { serverNowMs } from '../../api/serverClock';
 import { withWaiting } from '../../api/taskOrder';
 import type { NoteCommand, TaskOrder } from '../../api/taskOrder';
+import { problemWords } from '../../parts/ProblemNote';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { allWork, useWork } from '../../parts/useWork';
@@ -56,6 +58,7 @@ export function useBench() {
   };
 }
 
+const CLOSED_NOW = 'Closed for today. The Countdown shows which tasks need another station; a lead can open it again.';
 const CANNOT_KEEP = 'This device cannot keep records (its storage is full or closed). Nothing was recorded.';
 
 /** A bar that offers to take the last command back. */
@@ -129,6 +132,16 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   const sayWhy = (task: BenchTask, cause: PauseCause, zones: readonly ZoneId[]): void =>
     note(task, 'pauseCause', { pause: { cause, zones } });
 
+  const close = useCommand(failStation);
+  /** Closes the station of a task for the rest of the day: it fails. */
+  const failed = ({ activity: { stationId } }: BenchTask): void => {
+    if (stationId === null) return;
+    close.mutate(command(stationId), {
+      onSuccess: () => void message.success(CLOSED_NOW, 8),
+      onError: (error) => void message.error(problemWords(error), 10),
+    });
+  };
+
   const soak = (task: BenchTask, { product, leastMin, mostMin }: SoakChoice): void =>
     note(task, 'soak', { soak: { product, leastMin, mostMin } });
   /** Ends a soak, whoever began it at whichever task. */
@@ -172,5 +185,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, tick, sayWhy, soak, endSoak, startAnyway, undo, outbox, isResting };
+  return { tap, tick, sayWhy, failed, soak, endSoak, startAnyway, undo, outbox, isResting };
 }

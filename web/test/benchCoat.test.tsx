@@ -1,8 +1,9 @@
-/* Drying and short brushing at the bench: words that follow the room's air and the dog's own coat. */
+/* The coat at the bench: drying in the room’s air, brushing in half the time, lengths that were left at the last trim. */
 import { screen } from '@testing-library/react';
 import { dryingIn } from '@loyal-mane/core';
 import { DOG_PARTS } from '@loyal-mane/library';
 import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
+import { LastLengths, lastLengths } from '../src/rooms/bench/LastLengths';
 import { ShortTime } from '../src/rooms/bench/ShortTime';
 import type { Dog } from '../src/parts/dogRecord';
 import { FILE, KENNEL, PLAN, show } from './world';
@@ -75,5 +76,25 @@ describe('half the time for a brushing', () => {
     );
     expect(told?.[1]).toMatch(/ears/);
     expect(Number(told?.[2])).toBeGreaterThanOrEqual(6);
+  });
+});
+
+describe('lengths at a trim', () => {
+  const lengths = [
+    { zone: 'back', mm: 30, day: '2026-05-01' },
+    { zone: 'back', mm: 34, day: '2026-06-10' },
+    { zone: 'earFront', mm: 12, day: '2026-06-11' },
+  ];
+  const dog = { ...dogOf('Nocci'), record: { ...dogOf('Nocci').record, lengths } } as Dog;
+
+  it('are the newest of each zone that the step cuts', () => {
+    expect(lastLengths(dog, 'fineTrim').map((l) => [l.zone, l.mm])).toEqual([
+      ['earFront', 12],
+      ['back', 34],
+    ]);
+    expect(lastLengths(dog, 'ears').map((l) => l.zone)).toEqual(['earFront']);
+    expect(lastLengths(dog, 'bath')).toEqual([]);
+    show(<LastLengths dog={dog} step="fineTrim" />);
+    expect(screen.getByText(/^Last measured/)).toHaveTextContent(/back 34 mm \(10 Jun\)/);
   });
 });
