@@ -89,7 +89,7 @@ export type * from './programs/careProgram.js';
 export { cooperationFactor } from './programs/cooperation.js';
 export { DEFAULT_FACTORS, estimate, overgrownFactor } from './programs/estimate.js';
 export type { EstimateFacts } from './programs/estimate.js';
-export { WET_RUN as WET_STEPS } from './programs/stepGroups.js';
+export { BATHS, WET_RUN as WET_STEPS } from './programs/stepGroups.js';
 export { borneWork, borneZones } from './programs/learnedCooperation.js';
 export type { BorneWork, BorneZone, CooperationTrend } from './programs/learnedCooperation.js';
 export { learnPace, workKind } from './programs/pace.js';

@@ -2,6 +2,7 @@
  * A dog's mat budget from what the rooms know: its mats, what it bears, the days until its bath, who is free on them.
  */
 import {
+  BATHS,
   DEFAULT_PUPPY_DAYS,
   addDays,
   daysBetween,
@@ -60,9 +61,7 @@ export function matBudgetOf(
 /** The day of the dog's next planned bath. */
 function nextBath(dogId: string, plan: Plan | null, zone: string, nowMs: number): LocalDay | null {
   const baths = (plan?.activities ?? [])
-    .filter(
-      (a) => (a.dogId as string) === dogId && a.state === 'planned' && /^(bath|trimBath|bathWhites)$/.test(a.step),
-    )
+    .filter((a) => (a.dogId as string) === dogId && a.state === 'planned' && BATHS.has(a.step))
     .map((a) => instantToMs(a.start))
     .filter((ms) => ms >= nowMs);
   return baths.length === 0 ? null : localDayOf(Math.min(...baths), zone);

@@ -1,17 +1,8 @@
 /*
  * Baths of the plan with what each takes, day by day.
  */
-import { conditionerAfter, instantToMs, localDayOf, mixParts } from '@loyal-mane/core';
-import type {
-  DayNeed,
-  KennelBottle,
-  LocalDay,
-  MixPart,
-  MixTables,
-  Plan,
-  PlannedActivity,
-  StepId,
-} from '@loyal-mane/core';
+import { BATHS, conditionerAfter, instantToMs, localDayOf, mixParts } from '@loyal-mane/core';
+import type { DayNeed, KennelBottle, LocalDay, MixPart, MixTables, Plan, PlannedActivity } from '@loyal-mane/core';
 import { HAIR_SHARES, LITERS_PER_M2 } from '@loyal-mane/library';
 import { bathAdvice, washesOf } from '@loyal-mane/library/pages';
 import type { Kennel, Methods } from '../../api/queries';
@@ -26,8 +17,6 @@ export interface PlannedMix {
   readonly startMs: number;
   readonly parts: readonly MixPart[];
 }
-
-const BATHS: ReadonlySet<StepId> = new Set(['bath', 'trimBath', 'bathWhites']);
 
 /** Bottles in stock, as a kennel file has them. */
 export function bottlesOf(kennel: Kennel): KennelBottle[] {
