@@ -212,6 +212,7 @@ export type { BurnGuard, MatLadder, MatRung, Rung, RungWhy } from './mats/matLad
 export { USUAL_AIR, airFactor, dryingIn, minutesByZone } from './drying/dryingCurve.js';
 export type { Drying, DryingPoint, WetDog } from './drying/dryingCurve.js';
 export type { RoomAir } from './drying/moistAir.js';
+export { lineCount } from './brushing/lineCount.js';
 export { shortBrush } from './brushing/halfTime.js';
 export type { ShortBrush } from './brushing/halfTime.js';
 export { KNOT_DAYS, knotForecast } from './brushing/knotForecast.js';

@@ -1,6 +1,15 @@
 /* Knots: what makes them likelier, what a dog's own finds teach, and where half an hour is best spent. */
 import fc from 'fast-check';
-import { ZONE_IDS, addDays, knotForecast, lastBrushedByZone, makeRng, shortBrush, withFinds } from '../src/index.js';
+import {
+  ZONE_IDS,
+  addDays,
+  knotForecast,
+  lastBrushedByZone,
+  lineCount,
+  makeRng,
+  shortBrush,
+  withFinds,
+} from '../src/index.js';
 import type { KnotDog, LocalDay, StepId, ZoneFacts, ZoneId } from '../src/index.js';
 import { gammaQuantile } from '../src/brushing/gammaQuantile.js';
 import { DEFAULT_AT_INTERVAL, knotFactor } from '../src/brushing/knotForecast.js';
@@ -157,6 +166,16 @@ describe('days since each zone was brushed', () => {
     expect(last(work('brushOut2', 'done'))).toEqual([DAY, DAY]);
     expect(lastBrushedByZone(before, [work('brushOut1', 'done')], parts, false).get('tail')).toBe(DAY);
     expect(lastBrushedByZone(undefined, [], parts, true).size).toBe(0);
+  });
+});
+
+describe('lines of a part', () => {
+  it('come from its surface: more on a larger dog and a closer coat, one at least', () => {
+    // 20 kg: 0.744 m2; a tenth of it is a square of 27 cm.
+    expect(lineCount(20, 'drop', 0.1)).toBe(14);
+    expect(lineCount(20, 'double', 0.1)).toBe(9);
+    expect(lineCount(34, 'heavySheepdog', 0.15)).toBeGreaterThan(lineCount(8, 'heavySheepdog', 0.15));
+    expect(lineCount(2, 'smooth', 0.0001)).toBe(1);
   });
 });
 

@@ -78,7 +78,7 @@ describe('parts of the dog', () => {
   it('are ticked by a touch and by their digit', () => {
     const ticks: unknown[] = [];
     const ticking = { ticked: new Set<string>(), onTick: (...tick: unknown[]) => ticks.push(tick) };
-    render(<PartChips parts={parts} ticking={ticking} isOneFlank={false} order={LEFT_FIRST} />);
+    render(<PartChips parts={parts} ticking={ticking} isOneFlank={false} order={LEFT_FIRST} linesOf={null} />);
     fireEvent.click(screen.getByRole('button', { name: /Tail/ }));
     fireEvent.keyDown(document.body, { key: '1', code: 'Digit1' });
     fireEvent.keyUp(document.body, { key: '1', code: 'Digit1' });
@@ -86,6 +86,25 @@ describe('parts of the dog', () => {
       [partTick('tail'), true],
       [partTick('rear', 'left'), true],
     ]);
+  });
+
+  it('say how many lines a brushing goes in, until they are done', () => {
+    const ticking = { ticked: new Set([partTick('tail')]), onTick: () => undefined };
+    const lines = (id: string): number => (id === 'rear' ? 13 : 1);
+    const chips = (isOneFlank: boolean) => (
+      <PartChips
+        parts={parts}
+        ticking={ticking}
+        isOneFlank={isOneFlank}
+        order={LEFT_FIRST}
+        linesOf={({ id }) => lines(id)}
+      />
+    );
+    const { rerender } = render(chips(false));
+    expect(screen.getByRole('button', { name: /Rear/ })).toHaveTextContent('2 sides, 13 lines');
+    expect(screen.getByRole('button', { name: /Tail/ })).toHaveTextContent('done');
+    rerender(chips(true));
+    expect(screen.getByRole('button', { name: /Rear/ })).toHaveTextContent(/^Rear13 lines$/);
   });
 });
 

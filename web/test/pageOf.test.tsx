@@ -111,9 +111,9 @@ describe('this dog’s own lines', () => {
   it('name the products of this bath by its purpose', () => {
     const kennel = kennelWith({ colors: [{ zone: 'hock', color: 'white' }], uses: [], states: [] });
     const [show] = howLines(task('bath'), kennel);
-    expect(show).toMatch(/Whitening wash, hock/);
+    expect(show).toMatch(/whitening wash, hock/);
     const [home] = howLines(task('bath', { kind: 'keepUp' }), kennel);
-    expect(home).not.toMatch(/Whitening/);
+    expect(home).not.toMatch(/whitening/i);
     expect(howLines(task('condition', { kind: 'keepUp' }), kennel)[0]).toMatch(/^Rich conditioner/);
     expect(howLines(task('bathWhites'), kennel)[0]).toBe('White on this dog: hock.');
   });

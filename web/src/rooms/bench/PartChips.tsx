@@ -13,12 +13,14 @@ interface Props {
   readonly ticking: Ticking;
   readonly isOneFlank: boolean;
   readonly order: SideOrder;
+  /** Lines in which a part is brushed, one side of it where it has two; null at steps that go by no lines. */
+  readonly linesOf: ((part: DogPart) => number) | null;
 }
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
 
 /** The chips; nothing at steps that do not go over the dog part by part. */
-export function PartChips({ parts, ticking, isOneFlank, order }: Props) {
+export function PartChips({ parts, ticking, isOneFlank, order, linesOf }: Props) {
   const states = partStates(parts, ticking.ticked, isOneFlank);
   const current = states.find((s) => s.done !== 'all');
   const touch = (state: PartState | undefined): void => {
@@ -39,15 +41,19 @@ export function PartChips({ parts, ticking, isOneFlank, order }: Props) {
           onClick={() => touch(state)}
         >
           <b>{state.part.name}</b>
-          <span>{stateWords(state, isOneFlank)}</span>
+          <span>{stateWords(state, isOneFlank, linesOf)}</span>
         </button>
       ))}
     </div>
   );
 }
 
-function stateWords({ part, done, side }: PartState, isOneFlank: boolean): string {
+function stateWords({ part, done, side }: PartState, isOneFlank: boolean, linesOf: Props['linesOf']): string {
   if (done === 'all') return 'done';
   if (done === 'half') return side === 'left' ? 'left done' : 'right done';
-  return part.isPaired && !isOneFlank ? '2 sides' : '';
+  const sides = part.isPaired && !isOneFlank ? '2 sides' : '';
+  if (linesOf === null) return sides;
+  const lines = linesOf(part);
+  const told = lines === 1 ? '1 line' : `${String(lines)} lines`;
+  return sides === '' ? told : `2 sides, ${told}`;
 }

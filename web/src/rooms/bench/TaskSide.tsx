@@ -2,8 +2,10 @@
  * Beside the task: the dog and what was found on it, what to watch out for, the rest of the day, what is done.
  */
 import { Suspense, lazy } from 'react';
-import { cautionTick, firstSide, localDayOf, workedMs } from '@loyal-mane/core';
+import { cautionTick, firstSide, lineCount, localDayOf, workedMs } from '@loyal-mane/core';
 import type { PageLine, StepId, ZoneId } from '@loyal-mane/core';
+import { ZONES } from '@loyal-mane/library';
+import type { DogPart } from '@loyal-mane/library';
 import type { StepPage } from '@loyal-mane/library/pages';
 import { CAUTIONS, clockWords, DEFER, weekdayWords } from '@loyal-mane/library/words';
 import type { CautionId } from '@loyal-mane/library/words';
@@ -27,6 +29,8 @@ import { partStates } from './partStates';
 import type { SideOrder } from './partStates';
 
 const MOST_LISTED = 4;
+/** Steps that go over the coat line by line. */
+const BY_LINES: readonly StepId[] = ['brushOut1', 'brushOut2', 'keepUpBrush', 'lineBrush'];
 /** Steps whose minutes the room's air and the dryers make. */
 const DRIES: readonly StepId[] = ['forceDry', 'heatDry'];
 /** Cautions in sight at once, by turn of the work; the next comes when one was met. */
@@ -76,6 +80,7 @@ export function TaskSide({
         ticking={ticking}
         isOneFlank={task.activity.flank !== undefined}
         order={sideOrderOf(task, dog)}
+        linesOf={BY_LINES.includes(task.activity.step) ? (part) => linesOf(dog, part) : null}
       />
     );
   // Cautions are met before the work; then the dog's parts come first.
@@ -139,6 +144,12 @@ function litZones(task: BenchTask, page: StepPage | null, next: PageLine | null)
 }
 
 /** The side that is done first; left where neither is. */
+/** Lines of a part, one side of it where it has two. */
+function linesOf(dog: Kennel['dogs'][number], { zones, isPaired }: DogPart): number {
+  const share = ZONES.reduce((sum, z) => sum + (zones.includes(z.id) ? z.share : 0), 0);
+  return lineCount(dog.weightKg, coatOf(dog), isPaired ? share / 2 : share);
+}
+
 function sideOrderOf({ activity }: BenchTask, dog: Kennel['dogs'][number]): SideOrder {
   const first = firstSide(activity.step, coatOf(dog), kennelDogOf(dog), null);
   return first === 'off' ? ['right', 'left'] : ['left', 'right'];
