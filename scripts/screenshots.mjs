@@ -135,7 +135,6 @@ try {
     await understood.first().click();
     await bench.waitForTimeout(200);
   }
-  await bench.locator('.begin-soak').getByRole('button').first().click();
   for (const part of ['Body', 'Body', 'Chest and shoulders'])
     await bench.locator('.part-chips').getByRole('button', { name: part }).click();
   await bench.waitForTimeout(1500);
