@@ -73,6 +73,11 @@ describe('the curve of a coat', () => {
     );
   });
 
+  it('in air that is full of water it takes three times as long, never forever', () => {
+    expect(airFactor({ celsius: 45, humidity: 1 })).toBe(3);
+    expect(dryingIn(dog, { celsius: 60, humidity: 1 }).heatMin).toBe(90);
+  });
+
   it('holds more water with more dog and more coat', () => {
     const grams = (more: Partial<WetDog>): number => dryingIn({ ...dog, ...more }, USUAL_AIR).grams;
     expect(grams({})).toBeCloseTo(0.745 * 600, -1);

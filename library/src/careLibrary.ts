@@ -38,7 +38,7 @@ const TRIM_INTERVAL_WEEKS: Readonly<Record<CoatClass, number>> = {
 
 /** All that the house ships: breeds, programs, steps, schools, minutes, products, tools. */
 export const CARE_LIBRARY: CareLibrary = {
-  version: '3',
+  version: '4',
   breeds: BREEDS,
   steps: STEP_NEEDS,
   minutes: MINUTES,

@@ -68,6 +68,7 @@ it('without a sensor there is nothing to tell, and no invented figure', async ()
 it.each([
   ['{"celsius":21,"humidity":0.5}', { celsius: 21, humidity: 0.5 }],
   ['{"celsius":21,"humidity":50}', null],
+  ['{"celsius":-4,"humidity":0.5}', null],
   ['{"celsius":"21","humidity":0.5}', null],
   ['{"celsius":21}', null],
   ['[21,0.5]', null],

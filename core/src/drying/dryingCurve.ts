@@ -31,6 +31,8 @@ const SLOWER_FROM = 0.3;
 const DRY_AT = 0.03;
 /** Air of a stand dryer at the dog, degrees (engineering default: never hot to a hand). */
 const OUTLET_CELSIUS = 42;
+/** Air that takes up no water at all is a room to leave: no more than this is told. */
+const MOST_FACTOR = 3;
 /** Points a curve is drawn by. */
 const POINTS = 48;
 
@@ -71,9 +73,11 @@ export function dryingIn(dog: WetDog, room: RoomAir): Drying {
   return { blowMin: dog.blowMin, heatMin, grams, curve };
 }
 
-/** How much longer heat takes in a room than in usual air; below 1 where it is drier or warmer. */
+/** How much longer heat takes in a room than in usual air, at most three times; below 1 where it is drier or warmer. */
 export function airFactor(room: RoomAir): number {
-  return warmedDeficitPa(USUAL_AIR, OUTLET_CELSIUS) / warmedDeficitPa(room, OUTLET_CELSIUS);
+  const left = warmedDeficitPa(room, OUTLET_CELSIUS);
+  const usual = warmedDeficitPa(USUAL_AIR, OUTLET_CELSIUS);
+  return left * MOST_FACTOR <= usual ? MOST_FACTOR : usual / left;
 }
 
 /** Grams left after so many minutes. */

@@ -14,7 +14,7 @@ export interface AirReading {
 }
 
 /** Rooms that people and dogs work in lie well within these, degrees. */
-const COLDEST = -10;
+const COLDEST = 0;
 const HOTTEST = 60;
 /** A program that ended is started again after so long. */
 const AGAIN_MS = 10_000;
@@ -53,11 +53,18 @@ export class AirSensor {
       const reading = readingOf(line);
       if (reading !== null) this.onReading(reading);
     });
-    child.once('exit', (code) => {
-      if (this.isStopped) return;
-      this.onEnd(code);
-      this.again = setTimeout(() => this.start(), AGAIN_MS);
-    });
+    // A machine that cannot start it says so by an error, and no end comes after.
+    child.once('error', () => this.ended(null));
+    child.once('exit', (code) => this.ended(code));
+  }
+
+  private ended(code: number | null): void {
+    if (this.isStopped || this.again !== null) return;
+    this.onEnd(code);
+    this.again = setTimeout(() => {
+      this.again = null;
+      this.start();
+    }, AGAIN_MS);
   }
 
   stop(): void {
