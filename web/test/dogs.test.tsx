@@ -64,6 +64,9 @@ describe('the coat', () => {
     const [, risk, low, high] = words.exec(rubbed?.getAttribute('aria-label') ?? '') ?? [];
     expect(Number(low)).toBeLessThanOrEqual(Number(risk));
     expect(Number(risk)).toBeLessThanOrEqual(Number(high));
+    fireEvent.click(rubbed as HTMLElement);
+    const panel = within(screen.getByRole('region', { name: 'Zone' }));
+    expect(panel.getByText(/^A knot by tomorrow in/)).toBeInTheDocument();
     const back =
       screen.getAllByRole('button', { name: /^back: a knot by tomorrow/ })[0]?.getAttribute('aria-label') ?? '';
     expect(Number(/in <?(\d+) of 100/.exec(back)?.[1])).toBeLessThan(Number(risk));

@@ -25,6 +25,9 @@ import { WhatWeDid } from './WorkPart';
 import { useQuery } from '@tanstack/react-query';
 import { methodsQuery } from '../../api/queries';
 
+/** What the zone's own lines say under every tint. */
+const SAID_ANYWAY: readonly TintId[] = ['found', 'cut'];
+
 /** Finished tasks beside the coat; all of them stand under Work. */
 const SHOWN_WORK = 6;
 
@@ -66,7 +69,14 @@ export function CoatPart({ dog, today, lead }: Props) {
           {at === null ? (
             <p className="soft">Touch a zone to see what holds there{crew ? ' and to mark what you find' : ''}.</p>
           ) : (
-            <ZonePanel dog={dog} zone={at.zone} side={at.side} today={today} lead={lead} />
+            <ZonePanel
+              dog={dog}
+              zone={at.zone}
+              side={at.side}
+              told={SAID_ANYWAY.includes(tint) ? null : tintOf(at.zone, at.side).words}
+              today={today}
+              lead={lead}
+            />
           )}
           {crew && <Notes dog={dog} />}
           {crew && <MatGuide dog={dog} />}
@@ -102,7 +112,14 @@ function Legend({ tint }: { tint: TintId }) {
   );
 }
 
-function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; side: MapSide }) {
+function ZonePanel({
+  dog,
+  zone,
+  side,
+  told,
+  today,
+  lead,
+}: Props & { zone: ZoneId; side: MapSide; told: string | null }) {
   const { kennel, crew } = useRooms();
   const record = recordOf(dog);
   const { save, busy } = useDogRecord(dog);
@@ -118,6 +135,12 @@ function ZonePanel({ dog, zone, side, today, lead }: Props & { zone: ZoneId; sid
         {name.charAt(0).toUpperCase() + name.slice(1)}
         {side === null ? '' : `, ${side}`}
       </h2>
+      {told !== null && (
+        <p>
+          {told.charAt(0).toUpperCase()}
+          {told.slice(1)}.
+        </p>
+      )}
       <p className="soft">
         {cutTint(answer).words}; {share.toFixed(1)} % of the hair
         {ZONES.find((z) => z.id === zone)?.friction === true ? '; rubbed: knots start here' : ''}.
