@@ -26,12 +26,16 @@ import { useDogWork } from './useWork';
 const EASING: readonly ProductId[] = ['richConditioner', 'lightConditioner', 'leaveIn', 'loosening', 'dressing'];
 const EASES_DAYS = 3;
 
-/** Chances by zone, in the order of the map; null for coats that are not brushed for knots. */
+/** Chances by zone, in the order of the map; null for owners, and for coats that are not brushed for knots. */
 export function useKnots(dog: Dog, today: LocalDay): readonly ZoneRisk[] | null {
-  const { names } = useRooms();
-  const methods = useQuery(methodsQuery).data;
+  const { names, crew } = useRooms();
+  // Owners do not read the house's methods, and are not asked to brush.
+  const methods = useQuery({ ...methodsQuery, enabled: crew }).data;
   const work = useDogWork(dog.id);
-  return useMemo(() => knotsOf(dog, work, methods, names.zone, today), [dog, work, methods, names.zone, today]);
+  return useMemo(
+    () => (crew ? knotsOf(dog, work, methods, names.zone, today) : null),
+    [dog, work, methods, names.zone, today, crew],
+  );
 }
 
 /** The forecast for the day after `today`; null for smooth coats, and where no rule of the coat brushes. */
