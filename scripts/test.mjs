@@ -65,7 +65,7 @@ const jestCount = (text) => ({
   passed: number(text, /^Tests:.*?(\d+) passed/m),
   failed: number(text, /^Tests:.*?(\d+) failed/m),
 });
-/** What passed only on a second try has passed, and is named by the runner as flaky. */
+/** A test that passed on its second try has passed, and is named by the runner as flaky. */
 const playwrightCount = (text) => ({
   passed: number(text, /^\s*(\d+) passed/m) + number(text, /^\s*(\d+) flaky/m),
   failed: number(text, /^\s*(\d+) failed/m),

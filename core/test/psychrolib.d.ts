@@ -1,4 +1,4 @@
-/* What the tests use of the package, which ships no types. */
+/* Types of the functions that the tests call: the package ships none. */
 declare module 'psychrolib' {
   interface Psychrometrics {
     readonly SI: number;

@@ -1,6 +1,7 @@
 /* The order of work read from plans: one dog of each coat, alone with a crew that has time. Common practice (CP-40). */
 import { instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { KennelDog, KennelFile, PlannedActivity, StepId, WallTime } from '@loyal-mane/core';
+import { COAT_BREEDS } from './kennels/coatBreeds.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { TWO_PEOPLE } from './kennels/plots.js';
 import { sharedPlan } from './sharedPlan.js';
@@ -25,29 +26,24 @@ function workOf(kennel: KennelFile): readonly PlannedActivity[] {
 const dayOf = (kennel: KennelFile, a: PlannedActivity): string =>
   localDayOf(instantToMs(a.start), kennel.settings.timeZone);
 
-it.each([
-  'Samoyed',
-  'Bearded Collie',
-  'Afghan Hound',
-  'Poodle (Standard)',
-  'Cavalier King Charles Spaniel',
-  'Gordon Setter',
-  'Airedale Terrier',
-])('%s: every blade meets a coat that was dried at most a night before, combed and tested on its day', (breed) => {
-  const kennel = kennelWith(breed);
-  const work = workOf(kennel);
-  const cuts = work.filter((a) => BLADES.includes(a.step));
-  // A Bearded Collie keeps its outline: nothing of it is cut (A8), so nothing of it is looked for here.
-  expect(cuts.length > 0).toBe(breed !== 'Bearded Collie');
-  for (const cut of cuts) {
-    const before = work.filter((a) => a.start < cut.start);
-    const dried = before.filter((a) => a.step === 'heatDry' || a.step === 'towelRelease').at(-1);
-    expect([cut.step, dried === undefined]).toEqual([cut.step, false]);
-    expect(instantToMs(cut.start) - instantToMs(dried?.end ?? cut.start)).toBeLessThanOrEqual(NIGHT_MS);
-    const today = new Set(before.filter((a) => dayOf(kennel, a) === dayOf(kennel, cut)).map((a) => a.step));
-    expect([cut.step, today.has('dryCheck'), today.has('combThrough')]).toEqual([cut.step, true, true]);
-  }
-});
+it.each(COAT_BREEDS.filter((breed) => breed !== 'Dalmatian'))(
+  '%s: every blade meets a coat that was dried at most a night before, combed and tested on its day',
+  (breed) => {
+    const kennel = kennelWith(breed);
+    const work = workOf(kennel);
+    const cuts = work.filter((a) => BLADES.includes(a.step));
+    // A Bearded Collie keeps its outline: nothing of it is cut (A8), so nothing of it is looked for here.
+    expect(cuts.length > 0).toBe(breed !== 'Bearded Collie');
+    for (const cut of cuts) {
+      const before = work.filter((a) => a.start < cut.start);
+      const dried = before.filter((a) => a.step === 'heatDry' || a.step === 'towelRelease').at(-1);
+      expect([cut.step, dried === undefined]).toEqual([cut.step, false]);
+      expect(instantToMs(cut.start) - instantToMs(dried?.end ?? cut.start)).toBeLessThanOrEqual(NIGHT_MS);
+      const today = new Set(before.filter((a) => dayOf(kennel, a) === dayOf(kennel, cut)).map((a) => a.step));
+      expect([cut.step, today.has('dryCheck'), today.has('combThrough')]).toEqual([cut.step, true, true]);
+    }
+  },
+);
 
 it('a natural heavy coat gets no rough and no fine trim of its outline, and nothing that teases in its bag', () => {
   const steps = new Set(workOf(kennelWith('Bearded Collie')).map((a) => a.step));

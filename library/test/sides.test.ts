@@ -2,21 +2,12 @@
 import { chooseSides, planKennel, wallToMs } from '@loyal-mane/core';
 import type { KennelDog, KennelFile, LocalDay, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, SCHOOLS } from '../src/index.js';
+import { COAT_BREEDS } from './kennels/coatBreeds.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import { TWO_PEOPLE } from './kennels/plots.js';
 
 /** The first day of the two weeks and more that a long preparation takes. */
 const START = '2026-08-28' as LocalDay;
-const BREEDS = [
-  'Samoyed',
-  'Bearded Collie',
-  'Afghan Hound',
-  'Poodle (Standard)',
-  'Cavalier King Charles Spaniel',
-  'Gordon Setter',
-  'Airedale Terrier',
-  'Dalmatian',
-];
 
 /** One dog, with everything that sides ask about answered so that they may be used. */
 function kennelWith(breed: string, schools: NonNullable<KennelDog['schools']>): KennelFile {
@@ -30,7 +21,7 @@ function kennelWith(breed: string, schools: NonNullable<KennelDog['schools']>): 
   return { ...kennel, people: kennel.people.map((p) => ({ ...p, skills: [...p.skills, 'glands', 'harshDryer'] })) };
 }
 
-describe.each(BREEDS)('%s', (breed) => {
+describe.each(COAT_BREEDS)('%s', (breed) => {
   const coat = CARE_LIBRARY.breeds.get(breed)?.coat ?? 'double';
   const sides = SCHOOLS.filter((s) => s.coats === undefined || s.coats.includes(coat)).flatMap((s) =>
     (['a', 'b'] as const).map((side) => [s.id, side] as const),

@@ -24,7 +24,7 @@ afterAll(() => world.close());
 let used = 0;
 /** A planned task that no test has touched yet. */
 function freshTask(): PlannedActivity {
-  // What is confirmed before a bath is over is asked about elsewhere.
+  // Baths need confirmed checks, which are asked about elsewhere.
   const planned = world.plan.activities.filter(
     (a) => a.state === 'planned' && a.stationId !== null && !WET_STEPS.has(a.step),
   );

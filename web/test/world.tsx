@@ -112,7 +112,7 @@ export interface Seen {
   readonly kennelFile?: KennelFile;
   readonly at?: string;
   readonly nowMs?: number;
-  /** What the wet room's sensor says; there is none when absent. */
+  /** Air that the wet room's sensor tells; there is no sensor when absent. */
   readonly air?: Air['latest'];
 }
 

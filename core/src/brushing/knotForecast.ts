@@ -28,7 +28,7 @@ const PRIOR_KNOTS = 3;
 /** Tenth and ninetieth percentile of a standard normal. */
 const TENTH = 1.2816;
 
-/** What the forecast knows of a dog. */
+/** A dog as the forecast sees it. */
 export interface KnotDog {
   readonly density: KennelDog['density'];
   /** Days from one brushing to the next on this coat, and while it changes. */

@@ -36,7 +36,7 @@ const MOST_FACTOR = 3;
 /** Points a curve is drawn by. */
 const POINTS = 48;
 
-/** What is dried. */
+/** A wet dog with the plan's minutes. */
 export interface WetDog {
   readonly weightKg: number;
   readonly coat: CoatClass;

@@ -34,7 +34,7 @@ export function humidityRatio(celsius: number, humidity: number, pressurePa = SE
   return (WATER_TO_AIR * vapor) / (pressurePa - vapor);
 }
 
-/** What air lacks until it is full of water, Pa: hair dries in proportion to it (PUB-05). */
+/** The pressure that air lacks until it is full of water, Pa: hair dries in proportion to it (PUB-05). */
 export function deficitPa(celsius: number, humidity: number): number {
   return saturationPa(celsius) - vaporPa(celsius, humidity);
 }

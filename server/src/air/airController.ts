@@ -20,7 +20,7 @@ export class AirDto {
 
 const told = ({ at, celsius, humidity }: AirAt): AirReadingDto => ({ at: at.toISOString(), celsius, humidity });
 
-/** What the wet room's sensor says. */
+/** Air of the wet room, as its sensor tells it. */
 @ApiTags('air')
 @Controller('api')
 export class AirController {

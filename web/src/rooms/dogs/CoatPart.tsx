@@ -25,7 +25,7 @@ import { WhatWeDid } from './WorkPart';
 import { useQuery } from '@tanstack/react-query';
 import { methodsQuery } from '../../api/queries';
 
-/** What the zone's own lines say under every tint. */
+/** Tints whose words the zone's own lines say anyway. */
 const SAID_ANYWAY: readonly TintId[] = ['found', 'cut'];
 
 /** Finished tasks beside the coat; all of them stand under Work. */

@@ -10,7 +10,7 @@ import { FOUND_TINTS, foundAt } from '../../parts/foundWords';
 import { bornOf, libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 
-/** What the map may show. */
+/** Tints that the map may show. */
 export const TINTS = [
   { id: 'found', name: 'What was found' },
   { id: 'cut', name: 'Cut and locks' },
