@@ -106,7 +106,9 @@ function Legend({ tint }: { tint: TintId }) {
       ))}
       {tint === 'undercoat' && <span>percent loaded again since the last full removal</span>}
       {tint === 'brushed' && <span>days since it was brushed</span>}
-      {tint === 'knots' && <span>of 100 such zones, so many have a knot by tomorrow</span>}
+      {tint === 'knots' && (
+        <span>of 100 such places, so many will have a knot by tomorrow; no number: fewer than 2</span>
+      )}
       {tint === 'length' && <span>millimeters when last measured</span>}
     </span>
   );

@@ -87,16 +87,21 @@ const FAINT = 0.02;
 
 function knotTint(dog: Dog, today: LocalDay, at: ZoneRisk | undefined): ZoneTint {
   if (at === undefined) return NONE;
-  const percent = (x: number): string => (x > 0 && x < 0.01 ? '<1' : String(Math.round(x * 100)));
+  const percent = (x: number): string => (x > 0 && x < 0.01 ? 'under 1' : String(Math.round(x * 100)));
   const found = dog.knotsFound.filter(
     (k) => k.zone === at.zone && daysBetween(k.day as LocalDay, today) <= KNOT_DAYS,
   ).length;
   const finds = found === 0 ? '' : `; ${String(found)} found in ${String(KNOT_DAYS)} days`;
   return {
-    fill: `color-mix(in srgb, var(--clay) ${String(Math.round((Math.min(at.risk, LIKELY) / LIKELY) * 70))}%, var(--sheet))`,
+    fill: at.risk < FAINT ? 'var(--sunk)' : knotFill(at.risk),
     mark: at.risk < FAINT ? '' : percent(at.risk),
-    words: `a knot by tomorrow in ${percent(at.risk)} of 100 (${percent(at.low)} to ${percent(at.high)})${finds}`,
+    words: `of 100 such places ${percent(at.risk)} will have a knot by tomorrow (${percent(at.low)} to ${percent(at.high)})${finds}`,
   };
+}
+
+function knotFill(risk: number): string {
+  const share = Math.min(risk, LIKELY) / LIKELY;
+  return `color-mix(in srgb, var(--clay) ${String(Math.round(share * 70))}%, var(--sheet))`;
 }
 
 function colorTint(record: ReturnType<typeof recordOf>, zone: ZoneId): ZoneTint {
