@@ -32,15 +32,18 @@ export { REFERENCE_KG, bodySurfaceM2 } from './coat/bodySurface.js';
 export {
   CHANGED_PARTS,
   CONSENTS,
+  COURSES,
   DILUTION_WAYS,
   DOG_STATES,
   DOG_MEASURES,
   IRREVERSIBLE_TRIMS,
   NOTE_KINDS,
   GROUNDS,
+  INSPECTION_POINTS,
   PRACTICE_OUTCOMES,
   PRODUCT_IDS,
   ROLES,
+  SEVERITIES,
   SKIN_STATES,
   SETTLED,
   SKILLS,
@@ -89,7 +92,7 @@ export type * from './programs/careProgram.js';
 export { cooperationFactor } from './programs/cooperation.js';
 export { DEFAULT_FACTORS, estimate, overgrownFactor } from './programs/estimate.js';
 export type { EstimateFacts } from './programs/estimate.js';
-export { BATHS, WET_RUN as WET_STEPS } from './programs/stepGroups.js';
+export { BATHS, BLADES, WET_RUN as WET_STEPS } from './programs/stepGroups.js';
 export { borneWork, borneZones } from './programs/learnedCooperation.js';
 export type { BorneWork, BorneZone, CooperationTrend } from './programs/learnedCooperation.js';
 export { learnPace, workKind } from './programs/pace.js';
@@ -149,7 +152,7 @@ export {
   undercoatLoad,
   undercoatLoadAt,
 } from './programs/dogFacts.js';
-export { stageOf } from './programs/dogFacts.js';
+export { isHere, stageOf } from './programs/dogFacts.js';
 export { falsePregnancyAbout, isDropping } from './programs/dogStates.js';
 export type { CoatStage, EntryFacts } from './programs/dogFacts.js';
 export type * from './plan/plan.js';
@@ -224,6 +227,8 @@ export type { MatAsk, MatBudget, MatDay, MatLimit, MatLine, MatVerdict } from '.
 export { labelNumber, mixture, waterParts } from './bath/dilution.js';
 export type { Mixture } from './bath/dilution.js';
 export { DEFAULT_BATCH, batchesOf, mixParts, shareOf } from './bath/mixList.js';
+export { withUses, withoutUses } from './bath/productUses.js';
+export type { ProductUse } from './bath/productUses.js';
 export type { Batch, BatchChoice, MixBath, MixPart, MixTables } from './bath/mixList.js';
 export { isExpired, orderList, runOuts, usableBottles } from './bath/stock.js';
 export type { DayNeed, OrderLine, RunOut } from './bath/stock.js';
@@ -245,6 +250,17 @@ export {
   withFoundDays,
 } from './work/coatAfter.js';
 export type { CoatMarks, MatPlace } from './work/coatAfter.js';
+export {
+  isLookDue,
+  lastLooked,
+  missedDays,
+  openObservations,
+  withInspected,
+  withLook,
+  withObservation,
+  withObservationClosed,
+} from './work/inspection.js';
+export type { Observation } from './work/inspection.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';
 export { coatProgram, keepUpRows, programChain } from './view/programChain.js';

@@ -262,3 +262,28 @@ describe('a dryer that fails at work', () => {
     await tuva.post('/api/stations/019b8b74-1800-7000-8000-ffffffffffff/failed', { commandId: v7() }).expect(404);
   });
 });
+
+it('products that went into the coat are kept with the dog, and go again with an undo', async () => {
+  const bath = freshTask('bath');
+  const usesOf = async () => {
+    const answer = (await asta.get('/api/kennel').expect(200)).body as {
+      dogs: { id: string; record: { uses?: { product: string; day: string; scope: string; zones?: string[] }[] } }[];
+    };
+    return answer.dogs.find((d) => d.id === bath.dogId)?.record.uses ?? [];
+  };
+  const before = await usesOf();
+  await order(tuva, bath, 'start', 0).expect(200);
+  const product = { product: 'whiteningWash', scope: 'zones', zones: ['muzzle', 'beard'] };
+  const confirmed = [...WHOLE, 'cotton'];
+  await order(tuva, bath, 'finish', 1, { confirmed, used: [{ ...product, product: 'soap' }] }).expect(400);
+  const finish = { commandId: v7(), confirmed, used: [product, { product: 'mildWash', scope: 'whole' }] };
+  await order(tuva, bath, 'finish', 1, finish).expect(200);
+  await order(tuva, bath, 'finish', 1, finish).expect(200);
+  const day = '2026-06-17';
+  expect((await usesOf()).slice(before.length)).toEqual([
+    { day, ...product },
+    { day, product: 'mildWash', scope: 'whole' },
+  ]);
+  await send(asta, bath, 'undo', {}).expect(200);
+  expect(await usesOf()).toEqual(before);
+});

@@ -66,8 +66,12 @@ describe('a dog’s record', () => {
 });
 
 describe('logs', () => {
-  const log = async (name: string, body: object, hand = bather) =>
-    hand.post(`/api/dogs/${(await dogOf(name)).id}/log`, { commandId: v7(), ...body });
+  const idOf = new Map<string, string>();
+  beforeAll(async () => {
+    for (const d of (await kennel()).dogs) idOf.set(d.name, d.id);
+  });
+  const log = (name: string, body: object, hand = bather) =>
+    hand.post(`/api/dogs/${idOf.get(name) ?? ''}/log`, { commandId: v7(), ...body });
 
   it('are appended by anybody on the floor, two at once losing nothing', async () => {
     const before = (await dogOf('Nemi')).record.holds?.length ?? 0;
@@ -88,6 +92,43 @@ describe('logs', () => {
     expect((await dogOf('Nemi')).record).toMatchObject({ buildUp: false });
   });
 
+  it('a length keeps who measured it and why it was left so; a second one of the day takes the first one’s place', async () => {
+    await log('Pim', { what: 'length', zone: 'throat', mm: 34.5, text: ' the neck is short ' }).expect(200);
+    await log('Pim', { what: 'length', zone: 'throat', mm: 33 }).expect(200);
+    await log('Pim', { what: 'length', zone: 'skull', mm: 60, text: 'the stop is shallow' }).expect(200);
+    const by = bather.personId;
+    expect((await dogOf('Pim')).record.lengths?.slice(-2)).toEqual([
+      { day: '2026-06-17', zone: 'throat', mm: 33, by },
+      { day: '2026-06-17', zone: 'skull', mm: 60, by, why: 'the stop is shallow' },
+    ]);
+  });
+
+  it('an inspection is one a day; what is unusual is looked at again by others until it is closed', async () => {
+    const dog = 'Pim';
+    await log(dog, { what: 'inspected' }).expect(200);
+    await log(dog, { what: 'inspected' }, lead).expect(200);
+    expect((await dogOf(dog)).record.inspected).toEqual([{ day: '2026-06-17', by: lead.personId }]);
+    const seen = {
+      what: 'seen',
+      point: 'skin',
+      severity: 'soon',
+      zones: ['flank'],
+      text: 'red, a coin',
+      told: 'Maren',
+    };
+    await log(dog, seen).expect(200);
+    const [found] = (await dogOf(dog)).record.observations ?? [];
+    const { what: _, ...kept } = seen;
+    expect(found).toMatchObject({ ...kept, day: '2026-06-17', by: bather.personId });
+    await log(dog, { what: 'seenAgain', noteId: found?.id, course: 'better' }, lead).expect(200);
+    await log(dog, { what: 'seenOver', noteId: found?.id }).expect(200);
+    expect((await dogOf(dog)).record.observations).toMatchObject([
+      { looks: [{ day: '2026-06-17', course: 'better', by: lead.personId }], closedOn: '2026-06-17' },
+    ]);
+    const late = await log(dog, { what: 'seenAgain', noteId: found?.id, course: 'worse' });
+    expect(late.body).toMatchObject({ code: 'notNow', detail: expect.stringMatching(/closed already/) as string });
+  });
+
   it('the same command twice is one log', async () => {
     const { id } = await dogOf('Pim');
     const body = { commandId: v7(), what: 'hold', minutes: 45 };
@@ -102,6 +143,10 @@ describe('logs', () => {
     [{ what: 'hold' }, 'minutes'],
     [{ what: 'hold', minutes: 2 }, 'minutes'],
     [{ what: 'dance' }, 'what'],
+    [{ what: 'length', mm: 20 }, 'zone'],
+    [{ what: 'length', zone: 'throat', mm: 900 }, 'mm'],
+    [{ what: 'seen', point: 'skin' }, 'severity'],
+    [{ what: 'seen', point: 'mood', severity: 'now' }, 'point'],
   ])('refuse %j', async (body, path) => {
     const answer = await log('Pim', body);
     expect(answer.status).toBe(400);

@@ -191,6 +191,7 @@ describe('before a task is finished', () => {
       <FinishDialog
         name="Seraph"
         ask={{ checks: ['feet', 'cotton'], left: 'tail' }}
+        products={null}
         onCancel={() => undefined}
         onFinish={(confirmed) => finished.push(confirmed)}
       />,

@@ -23,7 +23,7 @@ it('a note is sent with what it is about, where and why', async () => {
   let closed = 0;
   show(
     <AntApp>
-      <NoteDialog dogId={dogId} dogName="Seraph" parts={[]} onClose={() => (closed += 1)} />
+      <NoteDialog dogId={dogId} dogName="Seraph" parts={[]} about={null} onClose={() => (closed += 1)} />
     </AntApp>,
   );
   expect(screen.getByRole('button', { name: 'Note it of the whole dog' })).toBeDisabled();

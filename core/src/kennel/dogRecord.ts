@@ -11,12 +11,15 @@ import { day, id, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
 import {
   COAT_COLORS,
   CONSENTS,
+  COURSES,
   DOG_MEASURES,
   DOG_STATES,
   GROUNDS,
+  INSPECTION_POINTS,
   NOTE_KINDS,
   PRODUCT_IDS,
   SETTLED,
+  SEVERITIES,
   SKIN_STATES,
   STEP_IDS,
   TIGHTNESSES,
@@ -27,11 +30,14 @@ import {
 import type {
   CoatColor,
   ConsentKind,
+  Course,
   DogMeasure,
   DogStateKind,
+  InspectionPoint,
   NoteKind,
   ProductId,
   Settled,
+  Severity,
   StepId,
   SkinState,
   Tightness,
@@ -174,6 +180,42 @@ const HairLength = Type.Object(
     day: day('when'),
     zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
     mm: Type.Number({ minimum: 0, maximum: 600, description: 'length of the hair, millimeters' }),
+    by: Type.Optional(id<PersonId>('who measured it')),
+    why: Type.Optional(textUpTo(120, 'why it was left so')),
+  },
+  strict,
+);
+
+/** So many inspections are kept of a dog; the oldest go first. */
+export const MOST_INSPECTIONS = 200;
+/** So many looks are kept of one observation. */
+export const MOST_LOOKS = 60;
+/** So many observations are kept of a dog, open and closed; the oldest closed ones go first. */
+export const MOST_OBSERVATIONS = 100;
+
+const Inspected = Type.Object({ day: day('when'), by: Type.Optional(id<PersonId>('who looked the dog over')) }, strict);
+
+const Look = Type.Object(
+  {
+    day: day('when'),
+    course: oneOf<Course>(COURSES, 'beside the last look'),
+    by: Type.Optional(id<PersonId>('who looked')),
+  },
+  strict,
+);
+
+const Observation = Type.Object(
+  {
+    id: Type.String({ minLength: 8, maxLength: 64, description: 'made by the device that wrote it' }),
+    day: day('when it was found'),
+    point: oneOf<InspectionPoint>(INSPECTION_POINTS, 'what is unusual'),
+    zones: zonesList('where; empty = the whole dog'),
+    severity: oneOf<Severity>(SEVERITIES, 'how soon it wants an answer'),
+    text: Type.Optional(textUpTo(200, 'what was seen')),
+    told: Type.Optional(textUpTo(80, 'who was told')),
+    by: Type.Optional(id<PersonId>('who found it')),
+    looks: Type.Optional(Type.Array(Look, { maxItems: MOST_LOOKS, description: 'looks since, the last of them last' })),
+    closedOn: Type.Optional(day('usual again; followed until then')),
   },
   strict,
 );
@@ -230,6 +272,15 @@ export const DogRecord = Type.Object(
     holds: Type.Optional(Type.Array(Hold, { maxItems: 100, description: 'how long a finish held' })),
     notes: Type.Optional(
       Type.Array(Note, { maxItems: 60, description: 'notes for whoever is at the dog next, until they are over' }),
+    ),
+    inspected: Type.Optional(
+      Type.Array(Inspected, {
+        maxItems: MOST_INSPECTIONS,
+        description: 'inspections beside planned tasks, oldest first',
+      }),
+    ),
+    observations: Type.Optional(
+      Type.Array(Observation, { maxItems: MOST_OBSERVATIONS, description: 'unusual things, followed until closed' }),
     ),
     towelSets: Type.Optional(
       Type.Integer({ minimum: 1, maximum: 2, description: 'towel sets that the jacket needs, 1 when absent' }),

@@ -37,6 +37,8 @@ const DOG_PARTS = [
   'settles',
   'holds',
   'notes',
+  'inspected',
+  'observations',
   'towelSets',
   'towelAfterBath',
   'wrapped',

@@ -92,9 +92,37 @@ export type PauseCause = (typeof PAUSE_CAUSES)[number];
 export type Flank = 1 | 2;
 
 /** Notes that a hand makes at the table, for whoever is there next. */
-export const NOTE_KINDS = ['sore', 'thin', 'leftLonger', 'careful'] as const;
+export const NOTE_KINDS = ['sore', 'thin', 'leftLonger', 'careful', 'trimIdea'] as const;
 /** One of `NOTE_KINDS`. */
 export type NoteKind = (typeof NOTE_KINDS)[number];
+
+/** Points that hands and eyes go over on an inspection walk, in their order (common practice). */
+export const INSPECTION_POINTS = [
+  'eyes',
+  'ears',
+  'teeth',
+  'skin',
+  'lumps',
+  'legs',
+  'nails',
+  'vent',
+  'season',
+  'appetite',
+  'tufts',
+  'soiling',
+] as const;
+/** One of `INSPECTION_POINTS`. */
+export type InspectionPoint = (typeof INSPECTION_POINTS)[number];
+
+/** How soon something unusual wants an answer: watched, within the week, today. */
+export const SEVERITIES = ['watch', 'soon', 'now'] as const;
+/** One of `SEVERITIES`. */
+export type Severity = (typeof SEVERITIES)[number];
+
+/** How something unusual is beside the last look. */
+export const COURSES = ['better', 'same', 'worse'] as const;
+/** One of `COURSES`. */
+export type Course = (typeof COURSES)[number];
 
 /** Skin under a mat. */
 export const SKIN_STATES = ['calm', 'red', 'wet', 'smells'] as const;

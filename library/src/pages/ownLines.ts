@@ -2,6 +2,7 @@
  * Lines that only this dog has on this day: where it is cut and what is left, what its bath takes, what its recipe says.
  */
 import {
+  BLADES,
   DEFAULT_PUPPY_DAYS,
   coatClassOf,
   daysBetween,
@@ -31,12 +32,15 @@ export function ownLines(ask: OwnAsk): PageLine[] {
 /** Steps at which every note of a dog is read: they begin the handling of a day, or look at it all over. */
 const READ_ALL: ReadonlySet<StepId> = new Set(['inspection', 'skinLook']);
 
+/** Steps at which an idea for the trim is read. */
+const READ_IDEAS: ReadonlySet<StepId> = new Set<StepId>([...BLADES, 'strip', 'clip', 'tidies', 'outlineCheck']);
+
 /** Notes of others that concern a step: those of zones that it goes over, and of the whole dog. */
 function noteTexts({ step, dog }: OwnAsk): string[] {
   const zones = new Set(workParts(step, new Set()).flatMap((p) => p.zones));
-  return (dog.notes ?? [])
-    .filter((n) => READ_ALL.has(step) || n.zones.length === 0 || n.zones.some((z) => zones.has(z)))
-    .map(dogNoteWords);
+  const isHere = (n: NonNullable<KennelDog['notes']>[number]): boolean =>
+    (n.kind !== 'trimIdea' || READ_IDEAS.has(step)) && (n.zones.length === 0 || n.zones.some((z) => zones.has(z)));
+  return (dog.notes ?? []).filter((n) => READ_ALL.has(step) || isHere(n)).map(dogNoteWords);
 }
 
 function sideTexts({ step, dog, library, chosen }: OwnAsk): string[] {

@@ -12,6 +12,7 @@ export const NOTE_WORDS: Readonly<Record<NoteKind, string>> = {
   thin: 'Thin here',
   leftLonger: 'Left longer',
   careful: 'Careful',
+  trimIdea: 'Idea for the trim',
 };
 
 /** Whole parts of the dog by their names, the zones beside them by theirs. */

@@ -8,6 +8,7 @@ import {
   IsArray,
   IsIn,
   IsInt,
+  IsNumber,
   IsObject,
   IsOptional,
   IsString,
@@ -16,8 +17,26 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
-import { NOTE_KINDS, PRODUCT_IDS, SETTLED, USE_SCOPES, ZONE_IDS } from '@loyal-mane/core';
-import type { NoteKind, ProductId, Settled, UseScope, ZoneId } from '@loyal-mane/core';
+import {
+  COURSES,
+  INSPECTION_POINTS,
+  NOTE_KINDS,
+  PRODUCT_IDS,
+  SETTLED,
+  SEVERITIES,
+  USE_SCOPES,
+  ZONE_IDS,
+} from '@loyal-mane/core';
+import type {
+  Course,
+  InspectionPoint,
+  NoteKind,
+  ProductId,
+  Settled,
+  Severity,
+  UseScope,
+  ZoneId,
+} from '@loyal-mane/core';
 import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 
@@ -29,7 +48,10 @@ export class RecordCommandDto extends VersionedCommandDto {
 }
 
 /** Kinds of logs of a coat. */
-export const COAT_LOGS = ['use', 'settle', 'hold', 'note', 'noteOver'] as const;
+export const COAT_LOGS = [
+  ...(['use', 'settle', 'hold', 'note', 'noteOver', 'length'] as const),
+  ...(['inspected', 'seen', 'seenAgain', 'seenOver'] as const),
+] as const;
 /** One of `COAT_LOGS`. */
 export type CoatLogKind = (typeof COAT_LOGS)[number];
 
@@ -62,17 +84,50 @@ export class CoatLogDto extends CommandDto {
   @IsIn(NOTE_KINDS)
   about?: NoteKind;
 
-  @ApiPropertyOptional({ description: 'of a note: why, or what to do' })
+  @ApiPropertyOptional({ description: 'of a note or something unusual: why, or what to do' })
   @IsOptional()
   @IsString()
   @MaxLength(200)
   text?: string;
 
-  @ApiPropertyOptional({ description: 'of a note that is over: which' })
+  @ApiPropertyOptional({ description: 'of a note that is over, or something unusual that was looked at again: which' })
   @IsOptional()
   @IsString()
   @MaxLength(64)
   noteId?: string;
+
+  @ApiPropertyOptional({ enum: ZONE_IDS, description: 'of a length: where' })
+  @IsOptional()
+  @IsIn(ZONE_IDS)
+  zone?: ZoneId;
+
+  @ApiPropertyOptional({ description: 'of a length: millimeters' })
+  @IsOptional()
+  @IsNumber({ maxDecimalPlaces: 1 })
+  @Min(0)
+  @Max(600)
+  mm?: number;
+
+  @ApiPropertyOptional({ enum: INSPECTION_POINTS, description: 'of something unusual: what' })
+  @IsOptional()
+  @IsIn(INSPECTION_POINTS)
+  point?: InspectionPoint;
+
+  @ApiPropertyOptional({ enum: SEVERITIES, description: 'of something unusual: how soon it wants an answer' })
+  @IsOptional()
+  @IsIn(SEVERITIES)
+  severity?: Severity;
+
+  @ApiPropertyOptional({ description: 'of something unusual: who was told' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(80)
+  told?: string;
+
+  @ApiPropertyOptional({ enum: COURSES, description: 'of another look: how it is beside the last' })
+  @IsOptional()
+  @IsIn(COURSES)
+  course?: Course;
 
   @ApiPropertyOptional({ enum: SETTLED, description: 'when the coat was right after its bath' })
   @IsOptional()

@@ -16,16 +16,12 @@ import type { BreedsRow } from '../db/tables.gen.js';
 import { EventStore } from '../events/eventStore.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
+import { logged } from './coatLogs.js';
 import type { BreedCommandDto, BreedRemoveDto, CoatLogDto, RecordCommandDto } from './recordDto.js';
 import { checkedParts, patchOf, unreadable } from './recordPatch.js';
 import { RowCommands } from './rowCommands.js';
 
 type Parts = Record<string, unknown>;
-
-/** Uses and observations that are kept; older ones give way. */
-const MOST_LOGS = 100;
-const MOST_NOTES = 60;
-const MOST_USES = 400;
 
 /** Saves records, logs and own breeds, each with its event. */
 @Injectable()
@@ -55,7 +51,7 @@ export class RecordsService {
   async log(id: string, given: Command, dto: CoatLogDto): Promise<RowVersionDto> {
     const day = await this.today();
     return this.rows.change({ list: 'dogs', id, given, kind: 'dog.log', version: null }, (row) => ({
-      coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, day, given.id)),
+      coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, { day, id: given.id, by: given.actorId })),
     }));
   }
 
@@ -121,35 +117,4 @@ function staleBreed(before: BreedsRow | undefined): Problem {
     'Somebody changed this breed while you were editing. Nothing of yours was saved. The present record is shown.',
     { current },
   );
-}
-
-function logged(coat: DogParts, dto: CoatLogDto, day: LocalDay, id: string): DogParts {
-  const missing = (path: string): Problem =>
-    new Problem('badInput', 'Something is missing. Nothing was changed.', { errors: [{ path, detail: 'is missing' }] });
-  switch (dto.what) {
-    case 'use': {
-      if (dto.product === undefined) throw missing('product');
-      const scope = dto.scope ?? (dto.zones === undefined ? 'whole' : 'zones');
-      const use = { day, product: dto.product, scope, ...(dto.zones === undefined ? {} : { zones: dto.zones }) };
-      const clears = dto.product === 'clarifyingWash' ? { buildUp: false } : {};
-      return { ...coat, ...clears, uses: [...(coat.uses ?? []), use].slice(-MOST_USES) };
-    }
-    case 'settle':
-      if (dto.right === undefined) throw missing('right');
-      return { ...coat, settles: [...(coat.settles ?? []), { day, right: dto.right }].slice(-MOST_LOGS) };
-    case 'hold':
-      if (dto.minutes === undefined) throw missing('minutes');
-      return { ...coat, holds: [...(coat.holds ?? []), { day, minutes: dto.minutes }].slice(-MOST_LOGS) };
-    case 'note': {
-      if (dto.about === undefined) throw missing('about');
-      const text = (dto.text ?? '').trim();
-      const note = { id, day, kind: dto.about, zones: dto.zones ?? [], ...(text === '' ? {} : { text }) };
-      return { ...coat, notes: [...(coat.notes ?? []), note].slice(-MOST_NOTES) };
-    }
-    case 'noteOver': {
-      const notes = (coat.notes ?? []).filter((n) => n.id !== dto.noteId);
-      if (notes.length === (coat.notes ?? []).length) throw new Problem('notNow', 'This note is over already.');
-      return { ...coat, notes };
-    }
-  }
 }

@@ -18,8 +18,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { EXIT_CHECKS, PAUSE_CAUSES, PRODUCT_IDS, STEP_IDS, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
-import type { ExitCheck, PauseCause, ProductId, StepId, WorkState, ZoneId } from '@loyal-mane/core';
+import { EXIT_CHECKS, PAUSE_CAUSES, PRODUCT_IDS, STEP_IDS, USE_SCOPES, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
+import type { ExitCheck, PauseCause, ProductId, StepId, UseScope, WorkState, ZoneId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
 
 const AT = 'when it happened, where it could not be sent at once: at most a day ago; now when absent';
@@ -34,6 +34,24 @@ export class MatPlaceDto {
   @IsOptional()
   @IsIn(['left', 'right'])
   side?: 'left' | 'right';
+}
+
+/** A product that went into the coat. */
+export class UsedProductDto {
+  @ApiProperty({ enum: PRODUCT_IDS, description: 'what' })
+  @IsIn(PRODUCT_IDS)
+  product!: ProductId;
+
+  @ApiProperty({ enum: USE_SCOPES, description: 'whole coat, some zones, or stains only' })
+  @IsIn(USE_SCOPES)
+  scope!: UseScope;
+
+  @ApiPropertyOptional({ enum: ZONE_IDS, isArray: true, description: 'where, for some zones' })
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(ZONE_IDS, { each: true })
+  zones?: ZoneId[];
 }
 
 /** Why work was paused last. */
@@ -168,6 +186,17 @@ export class TaskCommandDto extends CommandDto {
   @ArrayUnique()
   @IsIn(EXIT_CHECKS, { each: true })
   confirmed?: ExitCheck[];
+
+  @ApiPropertyOptional({
+    type: [UsedProductDto],
+    description: 'of a finish: products that went into the coat; they are kept with the dog',
+  })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => UsedProductDto)
+  used?: UsedProductDto[];
 }
 
 /** A tick on a line of a task's page. */

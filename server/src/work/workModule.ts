@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { KennelDataModule } from '../kennel/kennelDataModule.js';
 import { PlanDataModule } from '../plan/planDataModule.js';
+import { TaskCoats } from './taskCoats.js';
 import { TaskGates } from './taskGates.js';
 import { WorkController } from './workController.js';
 import { WorkService } from './workService.js';
@@ -9,6 +10,6 @@ import { WorkService } from './workService.js';
 @Module({
   imports: [KennelDataModule, PlanDataModule],
   controllers: [WorkController],
-  providers: [TaskGates, WorkService],
+  providers: [TaskCoats, TaskGates, WorkService],
 })
 export class WorkModule {}

@@ -7,7 +7,6 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import {
   applyWorkCommand,
-  coatAfter,
   instantToMs,
   msToInstant,
   withPauseCause,
@@ -16,11 +15,9 @@ import {
   withTick,
 } from '@loyal-mane/core';
 import type {
-  CoatMarks,
   DogId,
   EventKind,
   Instant,
-  KennelDog,
   MatPlace,
   StationId,
   StepId,
@@ -31,14 +28,14 @@ import type {
 } from '@loyal-mane/core';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
-import { fromJson } from '../db/rows.js';
 import { EventStore } from '../events/eventStore.js';
 import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { PauseCauseDto, SoakEndDto, SoakStartDto, TaskCommandDto, TickDto, WorkDto } from './dto.js';
-import { marksBack, takesMarks } from './foundMarks.js';
+import { TaskCoats } from './taskCoats.js';
+import type { MarksChange, UsesChange } from './taskCoats.js';
 import { TaskGates } from './taskGates.js';
 
 type Versioned = WorkRecord & { version: number };
@@ -51,14 +48,6 @@ interface TaskFacts {
   /** Minutes expected of any dog and person; kept when it starts. */
   readonly expectedMin: number | null;
   readonly flank: 1 | 2 | null;
-}
-
-/** The marks on which a step was finished, so that taking it back puts back what it took off. */
-interface MarksChange {
-  readonly dogId: string;
-  readonly before: CoatMarks;
-  /** Mats that were said to be out; absent in records of before they were asked for. */
-  readonly matsOut?: readonly MatPlace[];
 }
 
 const REFUSED: Readonly<Record<WorkRefusal, string>> = {
@@ -82,6 +71,7 @@ export class WorkService {
     private readonly plans: PlanInForce,
     private readonly clock: Clock,
     private readonly gates: TaskGates,
+    private readonly coats: TaskCoats,
   ) {}
 
   async list(): Promise<WorkDto[]> {
@@ -120,11 +110,18 @@ export class WorkService {
       const record = dto.doneBefore === true ? { ...exit, workedMs: 0 } : exit;
       const after = await this.save(trx, key, record, before);
       const matsOut = (dto.matsOut ?? []) as MatPlace[];
-      const marks = command === 'finish' ? await this.markCoat(trx, task, matsOut) : null;
+      const marks = command === 'finish' ? await this.coats.mark(trx, task, matsOut) : null;
+      const uses = command === 'finish' ? await this.coats.noteUses(trx, task.dogId, dto.used ?? [], record) : null;
       const anyway = dto.anyway === true ? { anyway: true } : {};
-      const change = { before, after, ...anyway, ...(marks === null ? {} : { marks }) };
+      const change = {
+        before,
+        after,
+        ...anyway,
+        ...(marks === null ? {} : { marks }),
+        ...(uses === null ? {} : { uses }),
+      };
       return {
-        kind: marks === null ? `task.${command}` : 'task.finishCoat',
+        kind: marks === null && uses === null ? `task.${command}` : 'task.finishCoat',
         subject: key,
         change,
         result: after as WorkDto,
@@ -209,21 +206,19 @@ export class WorkService {
   async undo(key: TaskKey, given: Command): Promise<WorkDto | null> {
     return this.events.run(given, async (trx) => {
       const before = await this.locked(trx, key);
-      const done: { before: Versioned | null; marks: MarksChange | undefined }[] = [];
+      const done: { before: Versioned | null; marks?: MarksChange; uses?: UsesChange }[] = [];
       for (const e of await this.events.changesOf(trx, key)) {
         if (!e.kind.startsWith('task.') || BESIDE.has(e.kind)) continue;
         if (e.kind.startsWith('task.undo')) done.pop();
-        else {
-          const { before, marks } = e.change as { before: Versioned | null; marks?: MarksChange };
-          done.push({ before, marks });
-        }
+        else done.push(e.change as (typeof done)[number]);
       }
       const last = done[done.length - 1];
       if (last === undefined)
         throw new Problem('notNow', 'There is nothing to take back on this task.', { current: before });
       const after = await this.save(trx, key, withNotesOf(last.before, before), before);
-      if (last.marks !== undefined && before !== null) await this.putMarksBack(trx, before.step, last.marks);
-      const kind = last.marks === undefined ? 'task.undo' : 'task.undoCoat';
+      if (last.marks !== undefined && before !== null) await this.coats.putMarksBack(trx, before.step, last.marks);
+      if (last.uses !== undefined) await this.coats.takeUsesBack(trx, last.uses);
+      const kind = last.marks === undefined && last.uses === undefined ? 'task.undo' : 'task.undoCoat';
       return { kind, subject: key, change: { before, after }, result: after as WorkDto | null };
     });
   }
@@ -241,40 +236,6 @@ export class WorkService {
       expectedMin: usual > 0 ? usual : null,
       flank: record?.flank ?? planned?.flank ?? null,
     };
-  }
-
-  /** Marks of a coat after a finished step; null where the step changes none. */
-  private async markCoat(
-    trx: Knex.Transaction,
-    { dogId, step }: TaskFacts,
-    matsOut: readonly MatPlace[],
-  ): Promise<MarksChange | null> {
-    const before = await this.marksOf(trx, dogId);
-    if (before === null || !takesMarks(step, before, matsOut)) return null;
-    await this.setMarks(trx, dogId, coatAfter(step, before, matsOut));
-    return { dogId, before, matsOut };
-  }
-
-  private async putMarksBack(trx: Knex.Transaction, step: StepId, change: MarksChange): Promise<void> {
-    const now = await this.marksOf(trx, change.dogId);
-    if (now !== null) await this.setMarks(trx, change.dogId, marksBack(step, change, now));
-  }
-
-  /** The marks of a dog, its row locked; null when the dog is gone. */
-  private async marksOf(trx: Knex.Transaction, dogId: string): Promise<CoatMarks | null> {
-    const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat');
-    if (row === undefined) return null;
-    const { soiled, mats, unready } = fromJson(row.coat) as Partial<KennelDog>;
-    return { soiled: soiled ?? [], mats: mats ?? [], unready: unready ?? [] };
-  }
-
-  private async setMarks(trx: Knex.Transaction, dogId: string, marks: CoatMarks): Promise<void> {
-    const row = await trx('dogs').where({ id: dogId }).forUpdate().first('coat', 'version');
-    if (row === undefined) return;
-    const coat = JSON.stringify({ ...(fromJson(row.coat) as object), ...marks });
-    await trx('dogs')
-      .where({ id: dogId })
-      .update({ coat, version: row.version + 1 });
   }
 
   private async locked(trx: Knex.Transaction, key: TaskKey): Promise<Versioned | null> {

@@ -1754,7 +1754,7 @@ export interface components {
              */
             commandId: string;
             /** @enum {string} */
-            what: "use" | "settle" | "hold" | "note" | "noteOver";
+            what: "use" | "settle" | "hold" | "note" | "noteOver" | "length" | "inspected" | "seen" | "seenAgain" | "seenOver";
             /**
              * @description of a use
              * @enum {string}
@@ -1771,11 +1771,35 @@ export interface components {
              * @description of a note: what it is about
              * @enum {string}
              */
-            about?: "sore" | "thin" | "leftLonger" | "careful";
-            /** @description of a note: why, or what to do */
+            about?: "sore" | "thin" | "leftLonger" | "careful" | "trimIdea";
+            /** @description of a note or something unusual: why, or what to do */
             text?: string;
-            /** @description of a note that is over: which */
+            /** @description of a note that is over, or something unusual that was looked at again: which */
             noteId?: string;
+            /**
+             * @description of a length: where
+             * @enum {string}
+             */
+            zone?: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+            /** @description of a length: millimeters */
+            mm?: number;
+            /**
+             * @description of something unusual: what
+             * @enum {string}
+             */
+            point?: "eyes" | "ears" | "teeth" | "skin" | "lumps" | "legs" | "nails" | "vent" | "season" | "appetite" | "tufts" | "soiling";
+            /**
+             * @description of something unusual: how soon it wants an answer
+             * @enum {string}
+             */
+            severity?: "watch" | "soon" | "now";
+            /** @description of something unusual: who was told */
+            told?: string;
+            /**
+             * @description of another look: how it is beside the last
+             * @enum {string}
+             */
+            course?: "better" | "same" | "worse";
             /**
              * @description when the coat was right after its bath
              * @enum {string}
@@ -2245,6 +2269,20 @@ export interface components {
              */
             side?: "left" | "right";
         };
+        UsedProductDto: {
+            /**
+             * @description what
+             * @enum {string}
+             */
+            product: "cleansingWash" | "clarifyingWash" | "textureWash" | "mildWash" | "whiteningWash" | "stainPreTreat" | "richConditioner" | "lightConditioner" | "leaveIn" | "loosening" | "liftSpray" | "foam" | "cream" | "dressing" | "stainBarrier";
+            /**
+             * @description whole coat, some zones, or stains only
+             * @enum {string}
+             */
+            scope: "whole" | "zones" | "stains";
+            /** @description where, for some zones */
+            zones?: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+        };
         TaskCommandDto: {
             /**
              * Format: uuid
@@ -2274,6 +2312,8 @@ export interface components {
             matsOut?: components["schemas"]["MatPlaceDto"][];
             /** @description of a finish at the tub: what was looked at; it is refused while something was not */
             confirmed?: ("feet" | "vent" | "belly" | "tail" | "ears" | "skin" | "product" | "cotton")[];
+            /** @description of a finish: products that went into the coat; they are kept with the dog */
+            used?: components["schemas"]["UsedProductDto"][];
         };
         TaskAnswerDto: {
             /** @description null: nobody has touched the task */
@@ -3095,11 +3135,78 @@ export interface components {
                  * @description what it is about
                  * @enum {string}
                  */
-                kind: "sore" | "thin" | "leftLonger" | "careful";
+                kind: "sore" | "thin" | "leftLonger" | "careful" | "trimIdea";
                 /** @description where; empty = the whole dog */
                 zones: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
                 /** @description why, or what to do */
                 text?: string;
+            }[];
+            /** @description inspections beside planned tasks, oldest first */
+            inspected?: {
+                /**
+                 * Format: date
+                 * @description when
+                 */
+                day: string;
+                /**
+                 * Format: uuid
+                 * @description id of a who looked the dog over
+                 */
+                by?: string;
+            }[];
+            /** @description unusual things, followed until closed */
+            observations?: {
+                /** @description made by the device that wrote it */
+                id: string;
+                /**
+                 * Format: date
+                 * @description when it was found
+                 */
+                day: string;
+                /**
+                 * @description what is unusual
+                 * @enum {string}
+                 */
+                point: "eyes" | "ears" | "teeth" | "skin" | "lumps" | "legs" | "nails" | "vent" | "season" | "appetite" | "tufts" | "soiling";
+                /** @description where; empty = the whole dog */
+                zones: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+                /**
+                 * @description how soon it wants an answer
+                 * @enum {string}
+                 */
+                severity: "watch" | "soon" | "now";
+                /** @description what was seen */
+                text?: string;
+                /** @description who was told */
+                told?: string;
+                /**
+                 * Format: uuid
+                 * @description id of a who found it
+                 */
+                by?: string;
+                /** @description looks since, the last of them last */
+                looks?: {
+                    /**
+                     * Format: date
+                     * @description when
+                     */
+                    day: string;
+                    /**
+                     * @description beside the last look
+                     * @enum {string}
+                     */
+                    course: "better" | "same" | "worse";
+                    /**
+                     * Format: uuid
+                     * @description id of a who looked
+                     */
+                    by?: string;
+                }[];
+                /**
+                 * Format: date
+                 * @description usual again; followed until then
+                 */
+                closedOn?: string;
             }[];
             /** @description towel sets that the jacket needs, 1 when absent */
             towelSets?: number;
@@ -3375,6 +3482,13 @@ export interface components {
                 zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
                 /** @description length of the hair, millimeters */
                 mm: number;
+                /**
+                 * Format: uuid
+                 * @description id of a who measured it
+                 */
+                by?: string;
+                /** @description why it was left so */
+                why?: string;
             }[];
             /**
              * Format: uuid

@@ -4,6 +4,7 @@
 import type { MatPlace, StationId, StepId, TaskKey, WorkCommand, DogId, PersonId } from '@loyal-mane/core';
 import { applyWorkCommand, instantToMs, withPauseCause, withSoak, withSoakEnded, withTick } from '@loyal-mane/core';
 import type { ExitCheck, Instant, PauseCause, SoakRecord, WorkRecord, ZoneId } from '@loyal-mane/core';
+import type { UsedProduct } from '@loyal-mane/library/pages';
 import { post } from './client';
 import type { Work } from './queries';
 
@@ -31,6 +32,8 @@ export interface TaskOrder {
   readonly tick?: { readonly line: string; readonly ticked: boolean };
   /** Of a finish at the tub: what was looked at. */
   readonly confirmed?: readonly ExitCheck[];
+  /** Of a finish: products that went into the coat. */
+  readonly used?: readonly UsedProduct[];
   /** Of a soak: the product and its label's minutes; its id is the command's. */
   readonly soak?: Pick<SoakRecord, 'product' | 'leastMin' | 'mostMin'>;
   /** Of the end of a soak: which. */
@@ -42,7 +45,7 @@ export interface TaskOrder {
 /** Sends an order; answers the record after it, null when there is none any more. */
 export async function sendOrder(order: TaskOrder): Promise<Work | null> {
   const { commandId, key, command, version, dogId, step, stationId, at } = order;
-  const { reason, anyway, doneBefore, matsOut, confirmed } = order;
+  const { reason, anyway, doneBefore, matsOut, confirmed, used } = order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
   if (isNote(command)) return sendNote(order, command);
@@ -53,6 +56,9 @@ export async function sendOrder(order: TaskOrder): Promise<Work | null> {
     ...(doneBefore === undefined ? {} : { doneBefore }),
     ...(matsOut === undefined ? {} : { matsOut: matsOut.map((m) => ({ ...m })) }),
     ...(confirmed === undefined ? {} : { confirmed: [...confirmed] }),
+    ...(used === undefined
+      ? {}
+      : { used: used.map(({ zones, ...u }) => ({ ...u, ...(zones === undefined ? {} : { zones: [...zones] }) })) }),
   };
   const sends = {
     start: () => post('/api/tasks/{key}/start', { params, body }),

@@ -31,6 +31,7 @@ import {
   MixingRoom,
   ShowsRoom,
   KennelRoom,
+  WalkRoom,
 } from './rooms';
 import './app.css';
 
@@ -68,6 +69,7 @@ const router = createBrowserRouter([
       { path: '/', element: <CountdownRoom />, errorElement: <RoomError /> },
       { path: '/day', element: <DaySheetRoom />, errorElement: <RoomError /> },
       { path: '/dogs', element: <DogsRoom />, errorElement: <RoomError /> },
+      { path: '/walk', element: <WalkRoom />, errorElement: <RoomError /> },
       { path: '/dogs/:id', element: <CoatFileRoom />, errorElement: <RoomError /> },
       { path: '/shows', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },

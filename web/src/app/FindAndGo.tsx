@@ -33,6 +33,7 @@ export function FindAndGo({
     { value: '/dogs', label: 'Dogs' },
     { value: '/shows', label: 'Shows' },
     { value: '/mixing', label: 'Mixing room' },
+    { value: '/walk', label: 'Inspection walk' },
     { value: '/methods', label: 'Methods' },
     { value: '/kennel', label: 'Kennel' },
     ...STEP_IDS.map((id) => ({

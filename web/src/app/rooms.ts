@@ -8,6 +8,7 @@ const LOADS = {
   '/': () => import('../rooms/countdown/CountdownRoom'),
   '/day': () => import('../rooms/daySheet/DaySheetRoom'),
   '/dogs': () => import('../rooms/dogs/DogsRoom'),
+  '/walk': () => import('../rooms/walk/WalkRoom'),
   '/dogs/:id': () => import('../rooms/dogs/CoatFileRoom'),
   '/shows': () => import('../rooms/shows/ShowsRoom'),
   '/shows/:id': () => import('../rooms/shows/ShowsRoom'),
@@ -25,6 +26,8 @@ export const CountdownRoom = lazy(LOADS['/']);
 export const DaySheetRoom = lazy(LOADS['/day']);
 /** The list of dogs. */
 export const DogsRoom = lazy(LOADS['/dogs']);
+/** The inspection walk. */
+export const WalkRoom = lazy(LOADS['/walk']);
 /** One dog's coat file. */
 export const CoatFileRoom = lazy(LOADS['/dogs/:id']);
 /** Shows. */

@@ -71,7 +71,10 @@ export function useDogRecord(dog: Dog) {
         void message.success('Saved. Plan again to work by it.');
         done?.();
       }, onError),
-    log: (entry: CoatLog, words: string): void =>
-      void log.mutateAsync(command({ dogId: dog.id, log: entry })).then(() => void message.success(words), onError),
+    log: (entry: CoatLog, words: string, done?: () => void): void =>
+      void log.mutateAsync(command({ dogId: dog.id, log: entry })).then(() => {
+        void message.success(words);
+        done?.();
+      }, onError),
   };
 }

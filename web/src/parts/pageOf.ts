@@ -13,8 +13,8 @@ import {
   standCapMin,
 } from '@loyal-mane/core';
 import type { BathPurpose, Chosen, LocalDay, PlannedActivity, StepId } from '@loyal-mane/core';
-import { soakChoices, stepPage } from '@loyal-mane/library/pages';
-import type { OwnAsk, SoakChoice, StepPage } from '@loyal-mane/library/pages';
+import { soakChoices, stepPage, stepProducts } from '@loyal-mane/library/pages';
+import type { OwnAsk, SoakChoice, StepPage, UsedProduct } from '@loyal-mane/library/pages';
 import type { Kennel, Methods } from '../api/queries';
 import { coatOf, kennelDogOf, libraryOf, personRecordOf } from './dogRecord';
 import type { Dog } from './dogRecord';
@@ -33,6 +33,12 @@ export function pageOf(a: PageTask, kennel: Kennel, zone: string, methods?: Meth
 export function soaksOf(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): readonly SoakChoice[] {
   const ask = askOf(a, kennel, zone, methods);
   return ask === null ? [] : soakChoices(ask, productsOf(methods));
+}
+
+/** Products that go into the coat at a task, as its page advises them. */
+export function productsAt(a: PageTask, kennel: Kennel, zone: string, methods?: Methods): readonly UsedProduct[] {
+  const ask = askOf(a, kennel, zone, methods);
+  return ask === null ? [] : stepProducts(ask);
 }
 
 /** Minutes that the dog of a task may stand a day; null where it is gone. */

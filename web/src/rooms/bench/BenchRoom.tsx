@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { openSoaks } from '@loyal-mane/core';
-import type { WorkCommand } from '@loyal-mane/core';
+import type { NoteKind, WorkCommand } from '@loyal-mane/core';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
 import { pageOf, soaksOf } from '../../parts/pageOf';
@@ -54,8 +54,8 @@ function Bench() {
   const { tap, tick, sayWhy, failed, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
-  const [noting, setNoting] = useState(false);
-  const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan }, (t, answers) =>
+  const [noting, setNoting] = useState<NoteKind | 'any' | null>(null);
+  const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan, methods }, (t, answers) =>
     tap(t, 'finish', answers),
   );
   const give = (t: BenchTask, command: WorkCommand | 'undo'): void =>
@@ -99,7 +99,7 @@ function Bench() {
             ticking={ticking}
             onChoose={choose}
             onFind={() => setFinding(true)}
-            onNote={() => setNoting(true)}
+            onNote={setNoting}
             onTakeBack={(t) => give(t, 'undo')}
             {...view}
           />
@@ -148,10 +148,23 @@ function Bench() {
       >
         <Suspense fallback="Loading.">{dog !== undefined && <CoatMarks dog={dog} />}</Suspense>
       </Modal>
-      {noting && dog !== undefined && (
-        <NoteDialog dogId={dog.id} dogName={dog.name} parts={page?.parts ?? []} onClose={() => setNoting(false)} />
+      {noting !== null && dog !== undefined && (
+        <NoteDialog
+          dogId={dog.id}
+          dogName={dog.name}
+          parts={page?.parts ?? []}
+          about={noting === 'any' ? null : noting}
+          onClose={() => setNoting(null)}
+        />
       )}
-      <FinishDialogs finishing={finishing} onAnswer={answer} onCancel={cancel} plan={plan} {...view} />
+      <FinishDialogs
+        finishing={finishing}
+        onAnswer={answer}
+        onCancel={cancel}
+        plan={plan}
+        methods={methods}
+        {...view}
+      />
       <SkipDialog
         task={skipping}
         onCancel={() => setSkipping(null)}

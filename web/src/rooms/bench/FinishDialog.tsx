@@ -8,10 +8,11 @@ import type { ExitCheck } from '@loyal-mane/core';
 import { conditionerAfter, exitChecks, openChecks } from '@loyal-mane/core';
 import type { Plan } from '@loyal-mane/core';
 import { EXIT_WORDS } from '@loyal-mane/library/words';
-import type { StepPage } from '@loyal-mane/library/pages';
+import type { StepPage, UsedProduct } from '@loyal-mane/library/pages';
 import type { Kennel } from '../../api/queries';
 import { coatOf } from '../../parts/dogRecord';
 import type { BenchTask } from './myTasks';
+import { ProductsUsed } from './ProductsUsed';
 import { partStates, partsLeft, partsWords } from './partStates';
 
 /** Questions before a task is finished. */
@@ -35,12 +36,15 @@ export function finishAsk(task: BenchTask, page: StepPage | null, kennel: Kennel
 interface Props {
   readonly name: string;
   readonly ask: FinishAsk;
+  /** Products of the page and of soaks; null where none go into the coat. */
+  readonly products: readonly UsedProduct[] | null;
   readonly onCancel: () => void;
-  readonly onFinish: (confirmed: readonly ExitCheck[]) => void;
+  readonly onFinish: (confirmed: readonly ExitCheck[], used: readonly UsedProduct[] | null) => void;
 }
 
 /** Asks what is still to be confirmed. */
-export function FinishDialog({ name, ask, onCancel, onFinish }: Props) {
+export function FinishDialog({ name, ask, products, onCancel, onFinish }: Props) {
+  const [used, setUsed] = useState(products);
   const [confirmed, setConfirmed] = useState<readonly ExitCheck[]>([]);
   const open = ask.checks.filter((c) => !confirmed.includes(c)).length;
   const toggle = (check: ExitCheck): void =>
@@ -63,11 +67,12 @@ export function FinishDialog({ name, ask, onCancel, onFinish }: Props) {
           </button>
         ))}
       </div>
+      {products !== null && used !== null && <ProductsUsed advised={products} used={used} onChange={setUsed} />}
       <div className="finish-row">
         <Button size="large" onClick={onCancel}>
           Go on working
         </Button>
-        <Button type="primary" size="large" disabled={open > 0} onClick={() => onFinish(confirmed)}>
+        <Button type="primary" size="large" disabled={open > 0} onClick={() => onFinish(confirmed, used)}>
           {words}
         </Button>
       </div>

@@ -5,17 +5,20 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '@loyal-mane/core';
+import { takesProducts } from '@loyal-mane/library/pages';
 import type { StepPage } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
+import type { Methods } from '../../api/queries';
 import type { TaskOrder } from '../../api/taskOrder';
 import type { BenchView } from './benchView';
 import { FinishDialog, finishAsk } from './FinishDialog';
 import { MatsDialog, matsOn } from './MatsDialog';
 import type { BenchTask } from './myTasks';
+import { usedAt } from './ProductsUsed';
 import { isTooSoon } from './useBench';
 
 /** Answers that a finish carries; an answer that is there was given. */
-export type FinishAnswers = Pick<TaskOrder, 'doneBefore' | 'matsOut' | 'confirmed'>;
+export type FinishAnswers = Pick<TaskOrder, 'doneBefore' | 'matsOut' | 'confirmed' | 'used'>;
 
 /** A finish that is under way, with the answers so far. */
 export interface Finishing {
@@ -28,6 +31,7 @@ type Question = 'tooSoon' | 'mats' | 'leaving';
 
 interface Asks extends BenchView {
   readonly plan: Plan | null;
+  readonly methods: Methods | undefined;
 }
 
 /** The question that comes next; null = nothing more. */
@@ -38,13 +42,19 @@ function questionOf({ task, page, answers }: Finishing, { kennel, now, plan }: A
   return answers.confirmed === undefined && (checks.length > 0 || left !== '') ? 'leaving' : null;
 }
 
+/** Nobody is asked for what the page advises: it is written down unless somebody has said otherwise. */
+function withProducts({ task, answers }: Finishing, { kennel, names, methods }: Asks): FinishAnswers {
+  if (!takesProducts(task.activity.step) || answers.used !== undefined) return answers;
+  return { ...answers, used: usedAt(task, kennel, names.zone, methods) };
+}
+
 /** A finish with its questions: `begin` gives the command at once where there are none. */
 export function useFinishing(asks: Asks, give: (task: BenchTask, answers: FinishAnswers) => void) {
   const [finishing, setFinishing] = useState<Finishing | null>(null);
   const go = (next: Finishing): void => {
     const isAsked = questionOf(next, asks) !== null;
     setFinishing(isAsked ? next : null);
-    if (!isAsked) give(next.task, next.answers);
+    if (!isAsked) give(next.task, withProducts(next, asks));
   };
   return {
     finishing,
@@ -95,8 +105,9 @@ export function FinishDialogs({ finishing, onAnswer, onCancel, ...asks }: Props)
         <FinishDialog
           name={name}
           ask={finishAsk(task, page, asks.kennel, asks.plan)}
+          products={takesProducts(task.activity.step) ? usedAt(task, asks.kennel, asks.names.zone, asks.methods) : null}
           onCancel={onCancel}
-          onFinish={(confirmed) => onAnswer({ confirmed })}
+          onFinish={(confirmed, used) => onAnswer({ confirmed, ...(used === null ? {} : { used }) })}
         />
       );
     case null:

@@ -6,6 +6,7 @@ import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { monthDay } from '@loyal-mane/library/words';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
 
 const MOST_SHOWN = 6;
 
@@ -13,6 +14,8 @@ interface Length {
   readonly zone: ZoneId;
   readonly mm: number;
   readonly day: string;
+  readonly by?: string;
+  readonly why?: string;
 }
 
 /** The newest measure of each zone that a step cuts, the newest day first. */
@@ -30,15 +33,17 @@ export function lastLengths(dog: Dog, step: StepId): readonly Length[] {
 
 /** One line beside a trim; nothing where nobody has measured. */
 export function LastLengths({ dog, step }: { readonly dog: Dog; readonly step: StepId }) {
+  const { names } = useRooms();
   const lengths = lastLengths(dog, step);
   if (lengths.length === 0) return null;
   return (
     <p className="short-time">
       Last measured:{' '}
-      {lengths.map(({ zone, mm, day }, k) => (
+      {lengths.map(({ zone, mm, day, by, why }, k) => (
         <span key={zone}>
           {k === 0 ? '' : ', '}
-          {ZONE_NAMES[zone]} <b>{mm} mm</b> ({monthDay(day)})
+          {ZONE_NAMES[zone]} <b>{mm} mm</b> ({monthDay(day)}
+          {by === undefined ? '' : `, ${names.person(by)}`}){why === undefined ? '' : `, because ${why}`}
         </span>
       ))}
     </p>

@@ -11,19 +11,26 @@ import { NOTE_WORDS } from '@loyal-mane/library/words';
 import { command, logCoat, useCommand } from '../../api/commands';
 import { problemWords } from '../../parts/ProblemNote';
 
+const PLACEHOLDERS: Readonly<Partial<Record<NoteKind, string>>> = {
+  leftLonger: 'because ...',
+  trimIdea: 'shorter here, fuller there ...',
+};
+
 interface Props {
   readonly dogId: string;
   readonly dogName: string;
   /** Parts of the step; all where it goes over none. */
   readonly parts: readonly DogPart[];
+  /** What it is about, where the touch that opened it has said so. */
+  readonly about: NoteKind | null;
   readonly onClose: () => void;
 }
 
 /** Two touches, and a word where it helps. */
-export function NoteDialog({ dogId, dogName, parts, onClose }: Props) {
+export function NoteDialog({ dogId, dogName, parts, about: said, onClose }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(logCoat);
-  const [about, setAbout] = useState<NoteKind | null>(null);
+  const [about, setAbout] = useState<NoteKind | null>(said);
   const [where, setWhere] = useState<readonly DogPartId[]>([]);
   const [text, setText] = useState('');
   const offered = parts.length === 0 ? DOG_PARTS : parts;
@@ -59,7 +66,7 @@ export function NoteDialog({ dogId, dogName, parts, onClose }: Props) {
       </div>
       <Input
         aria-label="Why, or what to do"
-        placeholder={about === 'leftLonger' ? 'because ...' : 'a word, where it helps'}
+        placeholder={PLACEHOLDERS[about ?? 'careful'] ?? 'a word, where it helps'}
         maxLength={200}
         value={text}
         onChange={(e) => setText(e.target.value)}

@@ -3,7 +3,7 @@
  */
 import { Suspense, lazy } from 'react';
 import { cautionTick, firstSide, lineCount, localDayOf, workedMs } from '@loyal-mane/core';
-import type { PageLine, StepId, ZoneId } from '@loyal-mane/core';
+import type { NoteKind, PageLine, StepId, ZoneId } from '@loyal-mane/core';
 import { ZONES } from '@loyal-mane/library';
 import type { DogPart } from '@loyal-mane/library';
 import type { StepPage } from '@loyal-mane/library/pages';
@@ -49,7 +49,7 @@ interface Props extends BenchView {
   readonly ticking: Ticking | null;
   readonly onChoose: (key: string) => void;
   readonly onFind: () => void;
-  readonly onNote: () => void;
+  readonly onNote: (about: NoteKind | 'any') => void;
   readonly onTakeBack: (task: BenchTask) => void;
 }
 
@@ -94,9 +94,16 @@ export function TaskSide({
             <Sign id="inspection" size={30} />{' '}
             {dog === undefined || isClear(dog) ? 'Mark what you find' : foundWords(dog)}
           </button>
-          <button type="button" className="note-it" onClick={onNote}>
-            Note
-          </button>
+          <div className="note-row">
+            <button type="button" className="note-it" onClick={() => onNote('any')}>
+              Note
+            </button>
+            {DRIES.includes(task.activity.step) && (
+              <button type="button" className="note-it" onClick={() => onNote('trimIdea')}>
+                Idea for the trim
+              </button>
+            )}
+          </div>
         </div>
       </div>
       <div className="who-line centered">
@@ -143,13 +150,13 @@ function litZones(task: BenchTask, page: StepPage | null, next: PageLine | null)
   return states.filter((s) => s.done === 'all').flatMap((s) => s.part.zones);
 }
 
-/** The side that is done first; left where neither is. */
 /** Lines of a part, one side of it where it has two. */
 function linesOf(dog: Kennel['dogs'][number], { zones, isPaired }: DogPart): number {
   const share = ZONES.reduce((sum, z) => sum + (zones.includes(z.id) ? z.share : 0), 0);
   return lineCount(dog.weightKg, coatOf(dog), isPaired ? share / 2 : share);
 }
 
+/** The side that is done first; left where neither is. */
 function sideOrderOf({ activity }: BenchTask, dog: Kennel['dogs'][number]): SideOrder {
   const first = firstSide(activity.step, coatOf(dog), kennelDogOf(dog), null);
   return first === 'off' ? ['right', 'left'] : ['left', 'right'];

@@ -70,7 +70,7 @@ export interface UndoOffer {
 
 type More = Pick<
   TaskOrder,
-  'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'confirmed' | 'tick' | 'pause' | 'soak' | 'soakId'
+  'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'confirmed' | 'used' | 'tick' | 'pause' | 'soak' | 'soakId'
 >;
 
 /** A finish that came too soon is asked about before it is given. */

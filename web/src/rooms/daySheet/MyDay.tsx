@@ -6,6 +6,7 @@ import type { Block, Lane, PlannedActivity } from '@loyal-mane/core';
 import { METHODS, clockWords, durationWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
+import { WalkLine } from '../../parts/WalkLine';
 
 const isOver = (b: Block): boolean => b.state === 'done' || b.state === 'skipped';
 
@@ -54,6 +55,9 @@ export function MyDay({ lane, names, onTask }: Props) {
           ))}
         </ul>
       )}
+      <div className="my-day">
+        <WalkLine />
+      </div>
       {over.length > 0 && (
         <Collapse
           className="my-day"

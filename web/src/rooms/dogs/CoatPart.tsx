@@ -2,13 +2,13 @@
  * The coat map of one dog, tinted by what is asked: what was found, what may be cut and what is locked, load of undercoat,
  * color. Touching a zone says what holds there, and lets it be changed.
  */
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { DEFAULT_LEAST_TRIM_SHARE } from '@loyal-mane/core';
 import type { CoatColor, LocalDay, ZoneId } from '@loyal-mane/core';
 import { BODY_SHAPES, HAIR_SHARES, ZONES, ZONE_NAMES } from '@loyal-mane/library';
-import { COLOR_WORDS, SCHOOL_WORDS, monthDay } from '@loyal-mane/library/words';
+import { COLOR_WORDS, SCHOOL_WORDS } from '@loyal-mane/library/words';
 import { CoatMap } from '../../parts/coatMap/CoatMap';
 import type { MapSide, ZoneTint } from '../../parts/coatMap/ZoneButton';
 import { FoundChoice } from '../../parts/CoatMarks';
@@ -16,12 +16,13 @@ import { MatGuide } from '../../parts/MatGuide';
 import { Notes } from './Notes';
 import { FOUND_TINTS } from '../../parts/foundWords';
 import { useKnots } from '../../parts/useKnots';
-import { COLORS, CUT_TINTS, TINTS, answerOf, cutTint, lengthsOf, tintsOf } from './coatTints';
+import { COLORS, CUT_TINTS, TINTS, answerOf, cutTint, tintsOf } from './coatTints';
 import type { TintId } from './coatTints';
 import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { WhatWeDid } from './WorkPart';
+import { ZoneLength } from './ZoneLength';
 import { useQuery } from '@tanstack/react-query';
 import { methodsQuery } from '../../api/queries';
 
@@ -186,7 +187,7 @@ function ZonePanel({
           )}
         </div>
       )}
-      <ZoneLength dog={dog} zone={zone} today={today} lead={lead} />
+      <ZoneLength key={zone} dog={dog} zone={zone} />
       {locked && (
         <p className="soft">
           Every trim goes around it; a trim that is mostly locked is planned shorter, never under{' '}
@@ -194,54 +195,6 @@ function ZonePanel({
         </p>
       )}
     </section>
-  );
-}
-
-const SHOWN_LENGTHS = 3;
-const MOST_MM = 600;
-
-/** Hair lengths measured here, and a field for today's. */
-function ZoneLength({ dog, zone, today, lead }: Props & { zone: ZoneId }) {
-  const record = recordOf(dog);
-  const { save, busy } = useDogRecord(dog);
-  const [mm, setMm] = useState<number | null>(null);
-  const known = lengthsOf(record, zone);
-  const isGood = mm !== null && mm >= 0 && mm <= MOST_MM;
-  const note = (): void => {
-    const rest = (record.lengths ?? []).filter((l) => l.zone !== zone || l.day !== today);
-    save({ lengths: [...rest, { day: today, zone, mm }] }, () => setMm(null));
-  };
-  return (
-    <>
-      {known.length > 0 && (
-        <p className="soft">
-          Hair:{' '}
-          {known
-            .slice(0, SHOWN_LENGTHS)
-            .map((l) => `${String(l.mm)} mm on ${monthDay(l.day)}`)
-            .join(', ')}
-          .
-        </p>
-      )}
-      {lead && (
-        <div className="zone-tools">
-          <InputNumber
-            aria-label={`Length of the hair, mm: ${ZONE_NAMES[zone]}`}
-            placeholder="Length"
-            suffix="mm"
-            style={{ width: 120 }}
-            value={mm}
-            status={mm === null || isGood ? '' : 'error'}
-            onChange={setMm}
-            onPressEnter={() => isGood && note()}
-          />
-          <Button disabled={busy || !isGood} onClick={note}>
-            Measured today
-          </Button>
-          {mm !== null && !isGood && <span className="bad">0 to {MOST_MM} mm.</span>}
-        </div>
-      )}
-    </>
   );
 }
 

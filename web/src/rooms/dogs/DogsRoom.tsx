@@ -21,6 +21,7 @@ import { RowDrawer } from '../../parts/rows/RowDrawer';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { RowTable } from '../../parts/rows/RowTable';
 import type { Column } from '../../parts/rows/RowTable';
+import { WalkLine } from '../../parts/WalkLine';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { useWork, workedDogs } from '../../parts/useWork';
@@ -33,7 +34,7 @@ const NARROW_PX = 700;
 
 /** All dogs, those in whose coat something was found first. */
 export default function DogsRoom() {
-  const { kennel, names, lead } = useRooms();
+  const { kennel, names, lead, crew } = useRooms();
   const worked = useWork(workedDogs);
   const stateOf = (d: Dog): string =>
     marksOf(d) > 0 ? foundWords(d) : isLookedAt(d, worked) ? 'clear' : 'not looked at yet';
@@ -61,6 +62,7 @@ export default function DogsRoom() {
     <div className="room" ref={ref}>
       <div className="sheet-head">
         <h1>{answer(here, troubled, here.filter((d) => !isLookedAt(d, worked)).length)}</h1>
+        {crew && <WalkLine />}
       </div>
       <RowTable
         name="Dogs"
