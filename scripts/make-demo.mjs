@@ -9,13 +9,16 @@ import {
   KennelFileSchema,
   ZONE_IDS,
   addDays,
+  caredTools,
   instantToMs,
   makeRng,
+  msToInstant,
   planKennel,
+  toolJobs,
   wallToMs,
   weekday,
 } from '@loyal-mane/core';
-import { CARE_LIBRARY, believableWork } from '@loyal-mane/library';
+import { CARE_LIBRARY, CARE_RULES, believableWork } from '@loyal-mane/library';
 
 const START = /** @type {import('@loyal-mane/core').LocalDay} */ ('2026-06-17');
 const FRIDAY = /** @type {import('@loyal-mane/core').LocalDay} */ ('2026-06-19');
@@ -228,7 +231,21 @@ const dogs = [
   dog('Muir', 'Skye Terrier', 17, 3, drop),
   dog('Hale', 'Gordon Setter', 29, 4),
   dog('Rusk', 'Irish Setter', 29, 2, { jacketLies: false, note: 'The jacket needs a towel set.' }),
-  dog('Seraph', 'Afghan Hound', 27, 1, { ...drop, sex: 'bitch' }),
+  dog('Seraph', 'Afghan Hound', 27, 1, {
+    ...drop,
+    sex: 'bitch',
+    // Found on an inspection walk, and looked at once since.
+    observations: [
+      {
+        ...{ id: 'observed-1', day: addDays(START, -4), point: 'skin', zones: ['belly'], severity: 'watch' },
+        ...{
+          text: 'a red patch as large as a coin',
+          told: 'Maren',
+          looks: [{ day: addDays(START, -3), course: 'same' }],
+        },
+      },
+    ],
+  }),
   dog('Bram', 'Airedale Terrier', 25, 0, { note: 'Stripping calendar running.' }),
   dog('Nocci', 'Lagotto Romagnolo', 14, 3, {
     sex: 'bitch',
@@ -378,11 +395,38 @@ const leavesEarly = (s) =>
     : s;
 /** Products in stock: one runs short before the circuit, one is over its day. */
 const bottles = JSON.parse(readFileSync(new URL('../library/demo/bottles.json', import.meta.url), 'utf8'));
+/** Tools as they were cared for on the evening before; one stand dryer's fire check is over its week. */
+function careDone() {
+  const evening = at(-1, '17:45');
+  const lastWeek = at(-9, '17:30');
+  const coatOf = new Map(dogs.map((d) => [d.id, CARE_LIBRARY.breeds.get(d.breed)?.coat ?? 'smooth']));
+  const crew = /** @type {import('@loyal-mane/core').KennelPerson[]} */ (base.people);
+  const worn = work.map((w) => ({
+    ...{ personId: w.personId, stationId: w.stationId, minutes: w.workedMs / 60_000 },
+    untilMs: instantToMs(w.finishedAt),
+    tools: CARE_LIBRARY.tools(w.step, coatOf.get(w.dogId) ?? 'smooth').map((t) => t.tool),
+  }));
+  const tools = caredTools({ people: crew, stations }, worn);
+  return toolJobs(tools, CARE_RULES, worn, [], { nowMs: wallToMs(START, MIDNIGHT, ZONE), zone: ZONE })
+    .filter((j) => j.isDue)
+    .map(({ tool, job }) => ({
+      ...{ id: id(), tool: tool.key, job },
+      at: job === 'fireCheck' && stationName(tool.stationId) === 'Stand dryer 1' ? lastWeek : evening,
+      by: tool.personId ?? by('jonas').id,
+    }));
+}
+/** An instant so many days from the start, at a local time. */
+function at(days, wall) {
+  return msToInstant(wallToMs(addDays(START, days), wall, ZONE));
+}
+const stationName = (stationId) => stations.find((s) => s.id === stationId)?.name;
+
 const file = {
   ...base,
   shifts: shifts.map(leavesEarly),
   stations: stations.map((s) => ({ ...s, closures: [...s.closures, ...(troubles[s.name] ?? [])] })),
   bottles,
+  toolCare: careDone(),
   work,
 };
 writeFileSync(FILE, `${JSON.stringify(file, null, 1)}\n`);

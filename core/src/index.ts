@@ -30,6 +30,7 @@ export { TRIM_MAP_IDS, mayCut } from './coat/trimMap.js';
 export type { CutKind, Finish, TrimMap, TrimMapId } from './coat/trimMap.js';
 export { REFERENCE_KG, bodySurfaceM2 } from './coat/bodySurface.js';
 export {
+  CARE_JOBS,
   CHANGED_PARTS,
   CONSENTS,
   COURSES,
@@ -61,7 +62,7 @@ export {
 export type * from './kennel/vocabulary.js';
 export { RULES_OF_SHOWS, RULE_VALUES, SCHOOL_IDS, SIDES } from './kennel/choices.js';
 export type * from './kennel/choices.js';
-export { KENNEL_FORMAT, KENNEL_VERSION, KennelFileSchema } from './kennel/kennelFile.js';
+export { KENNEL_FORMAT, KENNEL_VERSION, KennelFileSchema, TOOL_PATTERN } from './kennel/kennelFile.js';
 export type * from './kennel/kennelFile.js';
 export {
   KENNEL_LISTS,
@@ -261,6 +262,8 @@ export {
   withObservationClosed,
 } from './work/inspection.js';
 export type { Observation } from './work/inspection.js';
+export { caredTools, toolJobs, toolKey } from './work/toolCare.js';
+export type { CareRule, CaredKind, CaredTool, ToolJob, ToolWork } from './work/toolCare.js';
 export { REACHES_D, countBackScale, ticksOf } from './view/countBackScale.js';
 export type { CountBackScale } from './view/countBackScale.js';
 export { coatProgram, keepUpRows, programChain } from './view/programChain.js';

@@ -20,6 +20,7 @@ export type { TrimParts } from './trimParts.js';
 export { RULE_SETS, RULE_SET_IDS } from './ruleSets.js';
 export type { RuleSetId } from './ruleSets.js';
 export { SCHOOLS } from './schools.js';
+export { CARE_RULES } from './toolCare.js';
 export { toolsFor } from './tools.js';
 export { STEP_NEEDS } from './steps.js';
 export { METHODS } from './words/methods.js';

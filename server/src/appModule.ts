@@ -14,9 +14,11 @@ import { MethodsModule } from './methods/methodsModule.js';
 import type { Outside } from './outsideModule.js';
 import { OutsideModule } from './outsideModule.js';
 import { PeopleModule } from './people/peopleModule.js';
+import { PhotosModule } from './photos/photosModule.js';
 import { PlanModule } from './plan/planModule.js';
 import { ProblemFilter } from './problem/problemFilter.js';
 import { StockModule } from './stock/stockModule.js';
+import { ToolsModule } from './tools/toolsModule.js';
 import { WorkModule } from './work/workModule.js';
 
 /** The whole application: one module a feature. */
@@ -36,6 +38,8 @@ export class AppModule {
         FeedsModule,
         StockModule,
         AirModule,
+        ToolsModule,
+        PhotosModule,
       ],
       controllers: [HealthController],
       providers: [

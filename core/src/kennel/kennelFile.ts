@@ -8,6 +8,7 @@ import type { Static, TOptional, TUnsafe } from '@sinclair/typebox';
 import type {
   AbsenceId,
   BottleId,
+  CareId,
   CircuitId,
   DogId,
   EntryId,
@@ -29,13 +30,16 @@ import { DogRecord } from './dogRecord.js';
 import { BreedRecord, MethodsRecord } from './methodsRecord.js';
 import { PersonRecord } from './personRecord.js';
 import { day, id, instant, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
-import { PAUSE_CAUSES, PRODUCT_IDS, STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
-import type { PauseCause, ProductId, StationKind, StepId, WorkState } from './vocabulary.js';
+import { CARE_JOBS, PAUSE_CAUSES, PRODUCT_IDS, STATION_KINDS, STEP_IDS, WORK_STATES } from './vocabulary.js';
+import type { CareJob, PauseCause, ProductId, StationKind, StepId, WorkState } from './vocabulary.js';
 
 /** Most pauses that a task keeps; the first of more are forgotten. */
 export const MOST_PAUSES = 40;
 /** Most soaks that a task keeps. */
 export const MOST_SOAKS = 20;
+
+/** The id of a station, or of a person with a kind of tool. */
+export const TOOL_PATTERN = '^[0-9a-f-]{36}(\\.[a-zA-Z]{2,20})?$';
 
 /** Name of the format, in every kennel file. */
 export const KENNEL_FORMAT = 'loyal-mane-kennel';
@@ -264,6 +268,20 @@ const Pin = Type.Object(
   { ...strict, description: 'a task that a lead has set: planning goes around it' },
 );
 
+const Care = Type.Object(
+  {
+    id: id<CareId>('note of care'),
+    tool: Type.String({
+      pattern: TOOL_PATTERN,
+      description: 'a station, or a person and a kind of tool: "PERSON.slicker"',
+    }),
+    job: oneOf<CareJob>(CARE_JOBS, 'what was done'),
+    at: instant('when'),
+    by: Type.Optional(id<PersonId>('who did it')),
+  },
+  { ...strict, description: 'care of a tool that was done' },
+);
+
 const limit = (maximum: number, description: string) => Type.Integer({ minimum: 0, maximum, description });
 
 const Settings = Type.Object(
@@ -311,6 +329,7 @@ export const KennelFileSchema = Type.Object(
     entries: Type.Array(Entry, { maxItems: 20_000 }),
     bottles: Type.Optional(Type.Array(Bottle, { maxItems: 1000, description: 'products in stock, bottle by bottle' })),
     work: Type.Array(Work, { maxItems: 400_000 }),
+    toolCare: Type.Optional(Type.Array(Care, { maxItems: 40_000, description: 'care of tools, oldest first' })),
     pins: Type.Optional(Type.Array(Pin, { maxItems: 2000, description: 'tasks that are set' })),
   },
   { ...strict, $id: 'https://loyal-mane.invalid/kennel.schema.json', title: 'Loyal Mane kennel file' },
@@ -346,5 +365,7 @@ export type SoakRecord = NonNullable<WorkRecord['soaks']>[number];
 export type WorkPause = NonNullable<WorkRecord['pauses']>[number];
 /** A record with the version that its row has on the server. */
 export type VersionedWork = WorkRecord & { readonly version: number };
+/** Care of a tool that was done: which, what, when, by whom. */
+export type CareRecord = NonNullable<KennelFile['toolCare']>[number];
 /** A start that a lead has set for a task; the planner keeps it. */
 export type TaskPin = NonNullable<KennelFile['pins']>[number];

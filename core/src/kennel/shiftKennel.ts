@@ -46,6 +46,7 @@ export function shiftKennel(kennel: KennelFile, days: number): KennelFile {
     shows: kennel.shows.map((s) => ({ ...s, firstDay: d(s.firstDay), lastDay: d(s.lastDay) })),
     entries: kennel.entries.map((e) => ({ ...e, day: d(e.day) })),
     work: kennel.work.map((w) => shiftWork(w, d, t)),
+    ...(kennel.toolCare === undefined ? {} : { toolCare: kennel.toolCare.map((c) => ({ ...c, at: t(c.at) })) }),
     ...(kennel.pins === undefined
       ? {}
       : { pins: kennel.pins.map((p) => ({ ...p, taskKey: keyMoved(p.taskKey, d), start: t(p.start) })) }),

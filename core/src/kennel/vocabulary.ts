@@ -174,6 +174,11 @@ export const TOOL_KINDS = [
 /** A kind of tool of somebody's kit. */
 export type ToolKind = (typeof TOOL_KINDS)[number];
 
+/** Jobs that keep tools sharp, clean and safe. */
+export const CARE_JOBS = ['clear', 'pins', 'oil', 'sharpen', 'blade', 'filter', 'fireCheck', 'disinfect'] as const;
+/** One of `CARE_JOBS`. */
+export type CareJob = (typeof CARE_JOBS)[number];
+
 /** States of a dog that change or stop work for a while. */
 export const DOG_STATES = [
   'season',

@@ -26,6 +26,8 @@ export type CircuitId = Id<'circuit'>;
 export type OwnerId = Id<'owner'>;
 /** Id of a shift. */
 export type ShiftId = Id<'shift'>;
+/** Id of a note that a tool was cared for. */
+export type CareId = Id<'care'>;
 /** Id of a ride. */
 export type TransportId = Id<'transport'>;
 /** Id of a day away. */

@@ -130,6 +130,7 @@ function referenceIssues(kennel: KennelFile): KennelIssue[] {
     need(people, 'person', e.handlerId, `${path}.handlerId`);
   });
   const stations = ids(kennel.stations);
+  kennel.toolCare?.forEach((c, i) => need(people, 'person', c.by, `toolCare[${String(i)}].by`));
   kennel.pins?.forEach((p, i) => {
     need(people, 'person', p.personId, `pins[${String(i)}].personId`);
     need(stations, 'station', p.stationId, `pins[${String(i)}].stationId`);

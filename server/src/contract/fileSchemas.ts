@@ -38,6 +38,7 @@ const ROW_NAMES = {
   rings: 'FileRing',
   entries: 'FileEntry',
   bottles: 'FileBottle',
+  toolCare: 'FileToolCare',
   work: 'FileWork',
   pins: 'FilePin',
 } as const;

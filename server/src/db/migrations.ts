@@ -3,6 +3,7 @@
  */
 import type { Knex } from 'knex';
 import type { Migration } from './migration.js';
+import { care } from './migrations/016-care.js';
 import { checks } from './migrations/009-checks.js';
 import { limits } from './migrations/010-limits.js';
 import { pages } from './migrations/011-pages.js';
@@ -36,6 +37,7 @@ export const MIGRATIONS: readonly Migration[] = [
   soaks,
   stock,
   air,
+  care,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

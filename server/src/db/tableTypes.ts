@@ -24,6 +24,7 @@ function typeOf(
   if (whole === 'tinyint(1)') return 'number | boolean';
   if (['tinyint', 'int', 'bigint', 'double', 'decimal'].includes(type)) return 'number';
   if (type === 'datetime') return 'Date';
+  if (type.endsWith('blob')) return 'Buffer';
   return 'string';
 }
 

@@ -127,6 +127,19 @@ export type PeopleRow = {
   trim_begin: string | null;
 };
 
+export type PhotosRow = {
+  id: string;
+  dog_id: string;
+  at: Date;
+  person_id: string | null;
+  view: string;
+  words: string | null;
+  width: number;
+  height: number;
+  picture: Buffer;
+  small: Buffer;
+};
+
 export type PlansRow = {
   id: string;
   state: string;
@@ -278,6 +291,14 @@ export type TaskWorkRow = {
   soaks: unknown;
 };
 
+export type ToolCareRow = {
+  id: string;
+  tool: string;
+  job: string;
+  at: Date;
+  person_id: string | null;
+};
+
 export type TransportsRow = {
   id: string;
   name: string;
@@ -327,6 +348,7 @@ export const TABLES = [
   'methods',
   'owners',
   'people',
+  'photos',
   'plans',
   'plan_checks',
   'plan_jobs',
@@ -342,6 +364,7 @@ export const TABLES = [
   'stream_head',
   'task_pins',
   'task_work',
+  'tool_care',
   'transports',
   'transport_dogs',
   'transport_people',
@@ -365,6 +388,7 @@ declare module 'knex/types/tables.js' {
     methods: MethodsRow;
     owners: OwnersRow;
     people: PeopleRow;
+    photos: PhotosRow;
     plans: PlansRow;
     plan_checks: PlanChecksRow;
     plan_jobs: PlanJobsRow;
@@ -380,6 +404,7 @@ declare module 'knex/types/tables.js' {
     stream_head: StreamHeadRow;
     task_pins: TaskPinsRow;
     task_work: TaskWorkRow;
+    tool_care: ToolCareRow;
     transports: TransportsRow;
     transport_dogs: TransportDogsRow;
     transport_people: TransportPeopleRow;

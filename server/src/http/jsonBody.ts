@@ -20,6 +20,8 @@ const PUBLIC: BodyLimit = { ...SHAPE, bytes: 10 * 1024, tokens: 100 };
 const USUAL: BodyLimit = { ...SHAPE, bytes: MEGABYTE, tokens: 60_000 };
 /** An import of every dog that a kennel may have. */
 const CHANGES: BodyLimit = { ...SHAPE, bytes: 6 * MEGABYTE, tokens: 600_000 };
+/** A photo as a phone takes it, in text. */
+const PHOTO: BodyLimit = { ...SHAPE, bytes: 17 * MEGABYTE, tokens: 100 };
 /** A whole kennel with its seasons of records. */
 const WHOLE_KENNEL: BodyLimit = { ...SHAPE, bytes: 64 * MEGABYTE, tokens: 8_000_000 };
 
@@ -27,6 +29,7 @@ const BY_PATH: Readonly<Record<string, BodyLimit>> = {
   '/api/changes': CHANGES,
   '/api/changes/check': CHANGES,
   '/api/kennel/open': WHOLE_KENNEL,
+  '/api/photos': PHOTO,
 };
 
 function limitOf(path: string, isPublic: boolean): BodyLimit {

@@ -4,7 +4,7 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import type { KennelBreed, KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
+import type { CareRecord, KennelBreed, KennelFile, KennelList, KennelRow, RowChange } from '@loyal-mane/core';
 import type { SchoolChoices, TaskPin, WorkRecord } from '@loyal-mane/core';
 import { KENNEL_FORMAT, KENNEL_LISTS, KENNEL_VERSION, rowsOf } from '@loyal-mane/core';
 import { compact, fromJson, toDate, toInstant } from '../db/rows.js';
@@ -47,6 +47,17 @@ function pinFromRow(row: Row): TaskPin {
 /** A record with the row's version. */
 export function workFromRow(row: Row): WorkRecord & { version: number } {
   return { ...recordFromRow(row), version: row['version'] as number };
+}
+
+/** Care of a tool, as the file has it. */
+export function careFromRow(row: Row): CareRecord {
+  return compact({
+    id: row['id'],
+    tool: row['tool'],
+    job: row['job'],
+    at: toInstant(row['at'] as Date),
+    by: row['person_id'],
+  }) as CareRecord;
 }
 
 /** Columns of a work record. */
@@ -133,6 +144,7 @@ export class KennelRepository {
       ...(await this.breedsIn(trx, versions)),
       ...lists,
       work: withWork ? (await trx<Row>('task_work').orderBy('task_key')).map(recordFromRow) : [],
+      ...(withWork ? await this.careIn(trx) : {}),
       ...(await this.pinsIn(trx)),
     };
     return file as KennelFile;
@@ -196,6 +208,12 @@ export class KennelRepository {
     return rows.length === 0 ? {} : { pins: rows.map(pinFromRow) };
   }
 
+  /** Care of tools that was done; nothing while there is none. */
+  private async careIn(trx: Knex.Transaction): Promise<Pick<KennelFile, 'toolCare'>> {
+    const rows = await trx<Row>('tool_care').orderBy(['at', 'id']);
+    return rows.length === 0 ? {} : { toolCare: rows.map(careFromRow) };
+  }
+
   /** Breeds of the kennel's own; nothing while it has none. */
   private async breedsIn(trx: Knex.Transaction, versions: Versions | null): Promise<Pick<KennelFile, 'breeds'>> {
     const rows = await trx<Row>('breeds').orderBy('name');
@@ -225,6 +243,13 @@ export class KennelRepository {
         start: toDate(p.start),
         person_id: p.personId ?? null,
         station_id: p.stationId ?? null,
+      })),
+    );
+    await put(
+      'tool_care',
+      (k.toolCare ?? []).map(({ id, tool, job, at: when, by }) => ({
+        ...{ id, tool, job, at: toDate(when) },
+        person_id: by ?? null,
       })),
     );
     const { methods } = k;

@@ -17,6 +17,8 @@ import { KennelRepository } from './kennelRepository.js';
 /** Rows that go, what leans on others first. */
 const EMPTIED = [
   ...[
+    'photos',
+    'tool_care',
     'bottles',
     'task_pins',
     'task_work',

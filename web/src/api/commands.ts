@@ -6,6 +6,7 @@ import { isAway, newCommandId, post } from './client';
 import { ownEvents } from './refresh';
 import type { components } from './schema.gen';
 import type {
+  CareJob,
   DogRecordParts,
   KennelBreed,
   KennelIntervalChange,
@@ -108,6 +109,20 @@ export type CoatLog = Omit<components['schemas']['CoatLogDto'], 'commandId'>;
 /** Products used on a dog today, or signs seen on it. */
 export const logCoat = (input: { dogId: string; log: CoatLog }, commandId: string) =>
   post('/api/dogs/{id}/log', { params: { path: { id: input.dogId } }, body: { commandId, ...input.log } });
+
+/** Notes that a tool was cared for. */
+export const careForTool = ({ tool, job }: { tool: string; job: CareJob }, commandId: string) =>
+  post('/api/tools/care', { body: { commandId, tool, job } });
+
+/** A photo that is added: the file in base64. */
+export type NewPhoto = Omit<components['schemas']['NewPhotoDto'], 'commandId'>;
+
+/** Adds a photo of a dog. */
+export const addPhoto = (photo: NewPhoto, commandId: string) => post('/api/photos', { body: { commandId, ...photo } });
+
+/** Removes a photo. */
+export const removePhoto = (id: string, commandId: string) =>
+  post('/api/photos/{id}/remove', { params: { path: { id } }, body: { commandId } });
 
 /** Saves a person's practice, kit and route. */
 export const setPersonRecord = (

@@ -79,6 +79,22 @@ export const airQuery = queryOptions({
   refetchInterval: 60_000,
 });
 
+/** A job that a tool needs, or will. */
+export type ToolJobNow = components['schemas']['ToolJobDto'];
+
+/** What the tools need; finished work and care that was done make it new. */
+export const toolsQuery = queryOptions({ queryKey: ['tools'], queryFn: () => get('/api/tools'), staleTime: 300_000 });
+
+/** A photo of a dog. */
+export type Photo = components['schemas']['PhotoDto'];
+
+/** Photos of a dog, the newest first. */
+export const photosQuery = (dogId: string) =>
+  queryOptions({
+    queryKey: ['photos', dogId],
+    queryFn: () => get('/api/dogs/{id}/photos', { params: { path: { id: dogId } } }),
+  });
+
 /** The methods in force. */
 export type Methods = components['schemas']['MethodsDto'];
 /** Effect of changed methods. */

@@ -22,6 +22,8 @@ const OF_THE_KENNEL = [KENNEL, ...ANSWERS];
 const OF_METHODS = [METHODS, ...OF_THE_KENNEL];
 const OF_A_PLAN = [PLAN, TRAIL, BREAKS];
 const OF_AN_ACCOUNT = [ACCOUNT, ...OF_THE_KENNEL];
+const TOOLS: QueryKey = ['tools'];
+const PHOTOS: QueryKey = ['photos'];
 const EVERYTHING: readonly QueryKey[] = [[]];
 
 /** By event: keys of the resources to read again; a key stands for all that begin with it. The list of work is apart. */
@@ -29,15 +31,15 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'task.start': OF_A_TASK,
   'task.pause': OF_A_TASK,
   'task.resume': OF_A_TASK,
-  'task.finish': OF_A_TASK,
+  'task.finish': [...OF_A_TASK, TOOLS],
   'task.skip': OF_A_TASK,
-  'task.undo': OF_A_TASK,
+  'task.undo': [...OF_A_TASK, TOOLS],
   'task.tick': [],
   'task.pauseCause': [],
   'task.soak': [],
   'task.soakEnd': [],
-  'task.finishCoat': OF_THE_KENNEL,
-  'task.undoCoat': OF_THE_KENNEL,
+  'task.finishCoat': [...OF_THE_KENNEL, TOOLS],
+  'task.undoCoat': [...OF_THE_KENNEL, TOOLS],
   'plan.asked': OF_A_PLAN,
   'plan.cancelAsked': OF_A_PLAN,
   'plan.cancelled': OF_A_PLAN,
@@ -65,6 +67,9 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'station.failed': OF_THE_KENNEL,
   'methods.changed': OF_METHODS,
   'bottle.taken': OF_THE_KENNEL,
+  'tool.cared': [TOOLS],
+  'photo.added': [PHOTOS],
+  'photo.removed': [PHOTOS],
   'person.away': OF_THE_KENNEL,
   'person.back': OF_THE_KENNEL,
   'person.record': OF_METHODS,

@@ -1230,6 +1230,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists what the tools need, by the work that was done with them. */
+        get: operations["Tools.list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes that a tool was cared for. */
+        post: operations["Tools.care"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dogs/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists a dog’s photos. */
+        get: operations["Photos.list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads a photo; small with `size=small`. */
+        get: operations["Photos.read"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a photo: checked, turned upright, made smaller, everything but the picture left out. */
+        post: operations["Photos.add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Removes a photo: whoever added it, or a lead. */
+        post: operations["Photos.remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -2570,6 +2672,69 @@ export interface components {
             /** @description the last day, oldest first */
             lastDay: components["schemas"]["AirReadingDto"][];
         };
+        ToolJobDto: {
+            tool: string;
+            /** @enum {string} */
+            kind: "thinners" | "shortStraight" | "longStraight" | "longCurved" | "clipper" | "trimmer" | "strippingKnife" | "slicker" | "pinBrush" | "rake" | "wideComb" | "faceComb" | "grinder" | "curry" | "tub" | "forceDryer" | "standDryer" | "table" | "pen";
+            /** @description whose it is; everybody’s when absent */
+            personId?: string;
+            stationId?: string;
+            /** @enum {string} */
+            job: "clear" | "pins" | "oil" | "sharpen" | "blade" | "filter" | "fireCheck" | "disinfect";
+            isDue: boolean;
+            /** @description minutes of use since it was done last */
+            usedMin: number;
+            /** @description when it was done last */
+            lastAt?: string;
+            /** @description minutes of use until it is due */
+            leftMin?: number;
+        };
+        ToolJobsDto: {
+            jobs: components["schemas"]["ToolJobDto"][];
+        };
+        CareDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            /** @description a station, or a person and a kind of tool: "PERSON.slicker" */
+            tool: string;
+            /** @enum {string} */
+            job: "clear" | "pins" | "oil" | "sharpen" | "blade" | "filter" | "fireCheck" | "disinfect";
+        };
+        PhotoDto: {
+            id: string;
+            /** @description when it was added */
+            at: string;
+            /** @enum {string} */
+            view: "side" | "front" | "rear" | "top" | "part";
+            words?: string;
+            /** @description who added it */
+            personId?: string;
+            width: number;
+            height: number;
+        };
+        PhotosDto: {
+            photos: components["schemas"]["PhotoDto"][];
+        };
+        NewPhotoDto: {
+            /**
+             * Format: uuid
+             * @description UUID version 7, made by the sender. The same id with another body, route or person is refused.
+             */
+            commandId: string;
+            dogId: string;
+            /** @enum {string} */
+            view: "side" | "front" | "rear" | "top" | "part";
+            /** @description what it shows */
+            words?: string;
+            /** @description the file (JPEG, PNG or WebP, at most 12 MB) in base64 */
+            picture: string;
+        };
+        AddedPhotoDto: {
+            id: string;
+        };
         RowNowDto: {
             version: number;
             row: components["schemas"]["FileRow"];
@@ -2620,7 +2785,7 @@ export interface components {
              * @description the command that wrote
              * @enum {string}
              */
-            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.soak" | "task.soakEnd" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "station.failed" | "methods.changed" | "bottle.taken" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
+            kind: "task.start" | "task.pause" | "task.resume" | "task.finish" | "task.skip" | "task.undo" | "task.tick" | "task.pauseCause" | "task.soak" | "task.soakEnd" | "task.finishCoat" | "task.undoCoat" | "plan.asked" | "plan.cancelAsked" | "plan.cancelled" | "plan.failed" | "plan.drafted" | "plan.published" | "plan.discarded" | "plan.takenBack" | "plan.checked" | "pin.set" | "pin.removed" | "kennel.changed" | "kennel.undone" | "kennel.opened" | "dog.marks" | "dog.record" | "dog.log" | "dog.schools" | "breed.saved" | "breed.removed" | "entry.handler" | "show.rules" | "shift.overtime" | "station.reopened" | "station.failed" | "methods.changed" | "bottle.taken" | "tool.cared" | "photo.added" | "photo.removed" | "person.away" | "person.back" | "person.record" | "person.password" | "person.link" | "person.closed";
             /** @description what it is about; empty for an owner where it is none of theirs */
             subject: string;
             /** @description by whom; null for the server itself */
@@ -3668,6 +3833,31 @@ export interface components {
              * @description last day on which it is used
              */
             expiresOn?: string;
+        };
+        /** @description care of a tool that was done */
+        FileToolCare: {
+            /**
+             * Format: uuid
+             * @description id of a note of care
+             */
+            id: string;
+            /** @description a station, or a person and a kind of tool: "PERSON.slicker" */
+            tool: string;
+            /**
+             * @description what was done
+             * @enum {string}
+             */
+            job: "clear" | "pins" | "oil" | "sharpen" | "blade" | "filter" | "fireCheck" | "disinfect";
+            /**
+             * Format: date-time
+             * @description when
+             */
+            at: string;
+            /**
+             * Format: uuid
+             * @description id of a who did it
+             */
+            by?: string;
         };
         FileWork: {
             taskKey: string;
@@ -6372,6 +6562,177 @@ export interface operations {
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Tools.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolJobsDto"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Tools.care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CareDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Photos.list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotosDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Photos.read": {
+        parameters: {
+            query: {
+                size: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Photos.add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPhotoDto"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedPhotoDto"];
+                };
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["NotNowOrOtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Photos.remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CommandDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];
         };

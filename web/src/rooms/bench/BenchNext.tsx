@@ -3,6 +3,7 @@
  */
 import { dayWords, clockWords, durationWords } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
+import { ToolCare } from '../../parts/ToolCare';
 import { useRooms } from '../../parts/useRooms';
 import type { BenchView } from './benchView';
 import { taskWords } from './benchView';
@@ -56,6 +57,7 @@ export function NoTask({ personId, tasks, onTakeBack, ...view }: NoTaskProps) {
           ? 'Nothing is planned for you yet.'
           : `Next: ${dayWords(later.startMs, names.zone)} ${clockWords(later.startMs, names.zone, names.clock)}, ${taskWords(later, names)}.`}
       </p>
+      <ToolCare personId={personId} />
       <DoneToday tasks={tasks} onTakeBack={onTakeBack} {...view} />
     </div>
   );

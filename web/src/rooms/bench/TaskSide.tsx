@@ -13,6 +13,7 @@ import type { Kennel, Methods, Work } from '../../api/queries';
 import { coatOf, kennelDogOf } from '../../parts/dogRecord';
 import { foundWords, isClear } from '../../parts/foundWords';
 import { DogBadge, Sign, StepGlyph } from '../../parts/Glyph';
+import { ToolCare } from '../../parts/ToolCare';
 import { MatGuide } from '../../parts/MatGuide';
 import type { Ticking } from '../../parts/PageLines';
 import type { BenchView } from './benchView';
@@ -138,6 +139,7 @@ export function TaskSide({
             </li>
           ))}
       </ul>
+      {task.work === null && <ToolCare personId={personId} />}
       <DoneToday tasks={tasks} onTakeBack={onTakeBack} {...view} />
     </div>
   );

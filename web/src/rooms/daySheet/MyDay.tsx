@@ -6,6 +6,7 @@ import type { Block, Lane, PlannedActivity } from '@loyal-mane/core';
 import { METHODS, clockWords, durationWords, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
+import { ToolCare } from '../../parts/ToolCare';
 import { WalkLine } from '../../parts/WalkLine';
 
 const isOver = (b: Block): boolean => b.state === 'done' || b.state === 'skipped';
@@ -57,6 +58,7 @@ export function MyDay({ lane, names, onTask }: Props) {
       )}
       <div className="my-day">
         <WalkLine />
+        <ToolCare personId={lane.personId} />
       </div>
       {over.length > 0 && (
         <Collapse

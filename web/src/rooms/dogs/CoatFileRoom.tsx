@@ -17,6 +17,7 @@ import { CoatPart } from './CoatPart';
 import { EstimatesPart } from './EstimatesPart';
 import { ProductsPart } from './ProductsPart';
 import { RecordPart } from './RecordPart';
+import { PhotosPart } from './PhotosPart';
 import { WorkPart } from './WorkPart';
 import './dogs.css';
 
@@ -24,6 +25,7 @@ const PARTS = [
   { id: 'coat', name: 'Coat' },
   { id: 'products', name: 'Products and recipe' },
   { id: 'work', name: 'Work' },
+  { id: 'photos', name: 'Photos' },
   { id: 'estimates', name: 'Estimates' },
   { id: 'record', name: 'Record' },
   { id: 'about', name: 'About' },
@@ -57,6 +59,7 @@ export default function CoatFileRoom() {
       {part === 'coat' && <CoatPart dog={dog} today={today} lead={lead} />}
       {part === 'products' && <ProductsPart key={dog.id} dog={dog} today={today} lead={lead} />}
       {part === 'work' && <WorkPart key={dog.id} dog={dog} />}
+      {part === 'photos' && <PhotosPart key={dog.id} dog={dog} />}
       {part === 'estimates' && <EstimatesPart dog={dog} />}
       {part === 'about' && lead && <AboutPart dog={dog} kennel={kennel} />}
       {part === 'record' && <RecordPart key={dog.id} dog={dog} lead={lead} />}

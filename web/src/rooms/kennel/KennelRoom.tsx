@@ -14,6 +14,7 @@ import { useRooms } from '../../parts/useRooms';
 import { SettingsPart } from './SettingsPart';
 import { PeoplePart } from './PeoplePart';
 import { OwnersPart, PowerPart, StationsPart, TravelPart } from './PlacesParts';
+import { ToolsPart } from './ToolsPart';
 import { ShiftsPart } from './ShiftsPart';
 import { kennelAnswer } from './kennelAnswer';
 import './kennel.css';
@@ -23,6 +24,7 @@ const PARTS = [
   { id: 'shifts', name: 'Shifts' },
   { id: 'stations', name: 'Stations' },
   { id: 'power', name: 'Power' },
+  { id: 'tools', name: 'Tools' },
   { id: 'travel', name: 'Sites and travel' },
   { id: 'owners', name: 'Owners' },
   { id: 'settings', name: 'Settings' },
@@ -64,6 +66,7 @@ function KennelParts() {
       {part === 'shifts' && <ShiftsPart {...shared} today={today} />}
       {part === 'stations' && <StationsPart {...shared} today={today} plan={plan} />}
       {part === 'power' && <PowerPart {...shared} plan={plan} />}
+      {part === 'tools' && <ToolsPart />}
       {part === 'travel' && <TravelPart {...shared} />}
       {part === 'owners' && <OwnersPart {...shared} />}
       {part === 'settings' && <SettingsPart kennel={kennel} />}
