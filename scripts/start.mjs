@@ -14,6 +14,7 @@ import { freshOffsetMs, keepOffsetMs, keptOffsetMs } from './demoClock.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const SIMULATED_SENSOR = path.join(root, 'scripts/simulated-sensor.mjs');
+const SIMULATED_PRINTER = path.join(root, 'scripts/simulated-label-printer.mjs');
 const say = (line) => console.log(line);
 const MOST_LOG_BYTES = 20 * 1024 * 1024;
 
@@ -108,8 +109,11 @@ try {
     HOST: host,
     PORT: String(port),
     LOG_FILE: roomFor(logFileOf(kennel)),
-    // Only the demo's air is invented: another kennel names its own sensor, or has none.
+    // Only the demo's devices are stand-ins: another kennel names its own, or has none.
     ...(kennel === 'demo' && process.env.AIR_SENSOR === undefined ? { AIR_SENSOR: SIMULATED_SENSOR } : {}),
+    ...(kennel === 'demo' && process.env.LABEL_PRINTER === undefined
+      ? { LABEL_PRINTER: SIMULATED_PRINTER, LABEL_ROLL: path.join(dataDir, 'labels.txt') }
+      : {}),
     ...(args.from === undefined ? {} : { KENNEL_FILE: path.resolve(args.from) }),
   };
   const clock = await demoClock(kennel);

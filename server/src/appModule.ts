@@ -10,6 +10,7 @@ import { RoleGuard } from './auth/roleGuard.js';
 import { FeedsModule } from './feeds/feedsModule.js';
 import { HealthController } from './health/healthController.js';
 import { KennelModule } from './kennel/kennelModule.js';
+import { LabelsModule } from './labels/labelsModule.js';
 import { MethodsModule } from './methods/methodsModule.js';
 import type { Outside } from './outsideModule.js';
 import { OutsideModule } from './outsideModule.js';
@@ -39,6 +40,7 @@ export class AppModule {
         StockModule,
         AirModule,
         ToolsModule,
+        LabelsModule,
         PhotosModule,
       ],
       controllers: [HealthController],

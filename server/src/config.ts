@@ -37,6 +37,8 @@ export interface Config {
   readonly logFile: string | null;
   /** Program that writes the wet room's readings; null where there is no sensor. */
   readonly airSensor: string | null;
+  /** Program that prints labels; null without a printer. */
+  readonly labelPrinter: string | null;
 }
 
 const KENNEL_SLUG = /^[a-z][a-z0-9-]{0,30}$/;
@@ -86,6 +88,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     logLevel: checked('LOG_LEVEL', logLevel),
     logFile: checked('LOG_FILE', (text) => text ?? null),
     airSensor: checked('AIR_SENSOR', programFile),
+    labelPrinter: checked('LABEL_PRINTER', programFile),
   };
   if (lines.length > 0) throw new ConfigError(lines);
   return read as Config;

@@ -73,6 +73,7 @@ export async function openWorld(
     logLevel: 'silent',
     logFile: null,
     airSensor: null,
+    labelPrinter: null,
     ...more,
   };
   await createDatabase(config);

@@ -33,7 +33,11 @@ const looked = (dogId: string, daysAgo: number): Work =>
 const planned = PLAN.activities.find((a) => a.step === 'inspection' && isToday(a.start));
 const withRecord = (dogId: string, record: object): Kennel => ({
   ...KENNEL,
-  dogs: KENNEL.dogs.map((d) => (d.id === dogId ? { ...d, record: { ...d.record, ...record } } : d)),
+  // Nothing of the demo is followed here but what is given.
+  dogs: KENNEL.dogs.map((d) => ({
+    ...d,
+    record: { ...d.record, observations: [], ...(d.id === dogId ? record : {}) },
+  })),
 });
 const nameOf = (dogId: string | undefined): string => FILE.dogs.find((d) => d.id === dogId)?.name ?? '';
 

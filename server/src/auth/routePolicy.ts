@@ -43,6 +43,8 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'GET /api/plan/breaks': ANYBODY,
   'GET /api/work': ANYBODY,
   'GET /api/air': ALL,
+  'GET /api/label-printer': ALL,
+  'POST /api/labels': ALL,
   'GET /api/tools': ALL,
   'POST /api/tools/care': ALL,
   'GET /api/dogs/:id/photos': ANYBODY,

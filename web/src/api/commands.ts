@@ -114,6 +114,10 @@ export const logCoat = (input: { dogId: string; log: CoatLog }, commandId: strin
 export const careForTool = ({ tool, job }: { tool: string; job: CareJob }, commandId: string) =>
   post('/api/tools/care', { body: { commandId, tool, job } });
 
+/** Prints labels on the label printer, each from the top down. */
+export const printLabels = (labels: readonly (readonly string[])[]) =>
+  post('/api/labels', { body: { labels: labels.map((lines) => ({ lines: [...lines] })) } });
+
 /** A photo that is added: the file in base64. */
 export type NewPhoto = Omit<components['schemas']['NewPhotoDto'], 'commandId'>;
 

@@ -85,6 +85,13 @@ export type ToolJobNow = components['schemas']['ToolJobDto'];
 /** What the tools need; finished work and care that was done make it new. */
 export const toolsQuery = queryOptions({ queryKey: ['tools'], queryFn: () => get('/api/tools'), staleTime: 300_000 });
 
+/** Whether the kennel has a label printer. */
+export const labelPrinterQuery = queryOptions({
+  queryKey: ['labelPrinter'],
+  queryFn: () => get('/api/label-printer'),
+  staleTime: Infinity,
+});
+
 /** A photo of a dog. */
 export type Photo = components['schemas']['PhotoDto'];
 

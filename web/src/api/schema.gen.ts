@@ -1264,6 +1264,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/label-printer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells whether there is a label printer. */
+        get: operations["Labels.printer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Prints labels. */
+        post: operations["Labels.print"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dogs/{id}/photos": {
         parameters: {
             query?: never;
@@ -2702,6 +2736,16 @@ export interface components {
             tool: string;
             /** @enum {string} */
             job: "clear" | "pins" | "oil" | "sharpen" | "blade" | "filter" | "fireCheck" | "disinfect";
+        };
+        LabelPrinterDto: {
+            isThere: boolean;
+        };
+        LabelDto: {
+            /** @description from the top down */
+            lines: string[];
+        };
+        LabelsDto: {
+            labels: components["schemas"]["LabelDto"][];
         };
         PhotoDto: {
             id: string;
@@ -4298,6 +4342,18 @@ export interface components {
                 "application/problem+json": components["schemas"]["ProblemDto"] & {
                     /** @enum {string} */
                     code?: "alreadyOver" | "notAsPlanned" | "notNow" | "otherCommand" | "stale";
+                };
+            };
+        };
+        /** @description notNow: This cannot be done in this state */
+        NotNow: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["ProblemDto"] & {
+                    /** @enum {string} */
+                    code?: "notNow";
                 };
             };
         };
@@ -6613,6 +6669,58 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
             409: components["responses"]["OtherCommand"];
+            413: components["responses"]["TooLarge"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Labels.printer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelPrinterDto"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["MustChangePasswordOrNotAllowed"];
+            500: components["responses"]["Broken"];
+            503: components["responses"]["DatabaseAway"];
+        };
+    };
+    "Labels.print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelsDto"];
+            };
+        };
+        responses: {
+            /** @description It is done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadInput"];
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["BadTokenOrMustChangePasswordOrNotAllowed"];
+            409: components["responses"]["NotNow"];
             413: components["responses"]["TooLarge"];
             500: components["responses"]["Broken"];
             503: components["responses"]["DatabaseAway"];

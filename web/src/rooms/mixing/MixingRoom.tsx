@@ -20,7 +20,7 @@ import { usePrinting } from '../../parts/usePrinting';
 import { useRooms } from '../../parts/useRooms';
 import { Batches } from './Batches';
 import { BathList } from './BathList';
-import { Labels } from './Labels';
+import { Labels, PrintLabels } from './Labels';
 import { bottlesOf, needsOf, plannedMixes } from './mixDay';
 import { Stock } from './Stock';
 import { useMeasure } from './useMeasure';
@@ -76,6 +76,7 @@ function Mixing() {
           <Button disabled={batches.length === 0} onClick={() => window.print()}>
             Labels
           </Button>
+          <PrintLabels batches={batches} names={names} day={day} measure={measure} />
         </span>
       </div>
       <p className="soft">
