@@ -224,6 +224,7 @@ export type { KnotDog, ZoneRisk } from './brushing/knotForecast.js';
 export { lastBrushedByZone } from './brushing/zoneDays.js';
 export type { BrushedWork } from './brushing/zoneDays.js';
 export { MAT_VERDICTS, MOST_MAT_MIN, MOST_ONE_MAT_MIN, SOLID_LARGE_CM, matBudget } from './mats/matBudget.js';
+export { isKept, keptUntil } from './mats/keptMats.js';
 export type { MatAsk, MatBudget, MatDay, MatLimit, MatLine, MatVerdict } from './mats/matBudget.js';
 export { labelNumber, mixture, waterParts } from './bath/dilution.js';
 export type { Mixture } from './bath/dilution.js';

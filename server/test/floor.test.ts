@@ -226,6 +226,29 @@ describe('a note at the table', () => {
   });
 });
 
+describe('a light web', () => {
+  it('is kept for the ring where the school allows it, at most until its day; elsewhere it is refused in words', async () => {
+    const { dogs } = (await tuva.get('/api/kennel').expect(200)).body as {
+      dogs: { id: string; name: string; version: number }[];
+    };
+    const versions = new Map(dogs.map((d) => [d.name, { ...d }]));
+    const mark = (name: string, mat: object) => {
+      const dog = versions.get(name);
+      const marks = { soiled: [], mats: [{ zone: 'flank', tightness: 'loose', ...mat }], unready: [] };
+      return tuva.post(`/api/dogs/${dog?.id ?? ''}/marks`, { commandId: v7(), version: dog?.version, marks });
+    };
+    const first = (answer: Answer): string | undefined =>
+      (answer.body as { errors?: { detail: string }[] }).errors?.[0]?.detail;
+    expect(first(await mark('Lovage', { keptUntil: '2026-06-20' }).expect(400))).toMatch(/has tangles out/);
+    expect(first(await mark('Fenn', { keptUntil: '2026-07-20' }).expect(400))).toMatch(/at most until 2026-06-2\d/);
+    expect(first(await mark('Fenn', { keptUntil: '2026-06-20', tightness: 'tight' }).expect(400))).toMatch(
+      /only a loose/,
+    );
+    await mark('Fenn', { keptUntil: 'soon' }).expect(400);
+    await mark('Fenn', { keptUntil: '2026-06-20' }).expect(200);
+  });
+});
+
 describe('a dryer that fails at work', () => {
   it('is closed for the rest of the day by whoever stands before it; the plan says what no longer holds; a lead opens it', async () => {
     const lead = await signInAs(world, 'maren');

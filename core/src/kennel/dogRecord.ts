@@ -55,6 +55,7 @@ const Mat = Type.Object(
     cm: Type.Optional(Type.Integer({ minimum: 1, maximum: 30, description: 'longest side, cm; 3 when absent' })),
     atSkin: Type.Optional(Type.Boolean({ description: 'no finger passes between it and the skin' })),
     skin: Type.Optional(oneOf<SkinState>(SKIN_STATES, 'skin beneath it; not looked at when absent')),
+    keptUntil: Type.Optional(day('a light web kept for the ring: out by this day')),
   },
   strict,
 );

@@ -7,6 +7,7 @@ import { MOST_KNOTS } from '../kennel/dogRecord.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { StepId } from '../kennel/vocabulary.js';
 import type { LocalDay } from '../time/localDay.js';
+import { isKept } from '../mats/keptMats.js';
 import { isSkinUpset } from '../mats/matLadder.js';
 import { BATHS } from '../programs/stepGroups.js';
 import type { CareLibrary } from '../programs/careLibrary.js';
@@ -68,9 +69,9 @@ export function withFinds(
   return [...found, ...fresh.map(({ zone }) => ({ day: today, zone }))].slice(-MOST_KNOTS);
 }
 
-/** Mats that were found before a day and are not out: they are told in the morning. */
+/** Mats that were found before a day and are not out, those that are kept for the ring aside: they are told in the morning. */
 export function matsOver(mats: CoatMarks['mats'], day: LocalDay): CoatMarks['mats'] {
-  return mats.filter((m) => m.foundOn !== undefined && m.foundOn < day);
+  return mats.filter((m) => m.foundOn !== undefined && m.foundOn < day && !isKept(m, day));
 }
 
 /** Steps that wet a coat through, and that set a mat in it. */

@@ -4,8 +4,18 @@
  */
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
-import { localDayOf, turnedHours, wallTimeOf, withFinds, withFoundDays } from '@loyal-mane/core';
-import type { KennelDog, KennelStation, WallTime } from '@loyal-mane/core';
+import {
+  isMatAt,
+  keptUntil,
+  localDayOf,
+  turnedHours,
+  wallTimeOf,
+  withFinds,
+  withFoundDays,
+  withKennelBreeds,
+} from '@loyal-mane/core';
+import type { KennelDog, KennelStation, KnownMat, LocalDay, WallTime } from '@loyal-mane/core';
+import { CARE_LIBRARY } from '@loyal-mane/library';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import type { RowVersionDto } from '../contract/commandDto.js';
@@ -13,6 +23,7 @@ import { fromJson } from '../db/rows.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { CoatMarksCommandDto, HandlerDto, OvertimeDto, ReopenDto, ShowRulesCommandDto } from './adjustmentDto.js';
+import { KennelRepository } from './kennelRepository.js';
 import { RowCommands } from './rowCommands.js';
 
 const END_OF_DAY = '24:00' as WallTime;
@@ -24,6 +35,7 @@ export class AdjustmentService {
     @Inject(KNEX) private readonly knex: Knex,
     private readonly rows: RowCommands,
     private readonly clock: Clock,
+    private readonly kennels: KennelRepository,
   ) {}
 
   async setHandler(entryId: string, given: Command, dto: HandlerDto): Promise<RowVersionDto> {
@@ -56,9 +68,11 @@ export class AdjustmentService {
 
   /** Keeps what somebody found in a dog's coat: soiled zones, mats, zones that failed a test. */
   async setMarks(dogId: string, given: Command, dto: CoatMarksCommandDto): Promise<RowVersionDto> {
-    const { soiled, mats, unready } = dto.marks;
+    const { soiled, unready } = dto.marks;
+    const mats = dto.marks.mats as KnownMat[];
     const settings = await this.knex('settings').where({ id: 1 }).first('time_zone');
     const today = localDayOf(this.clock.nowMs(), settings?.time_zone ?? 'UTC');
+    if (mats.some((m) => m.keptUntil !== undefined)) await this.mustBeKeepable(dogId, mats, today);
     const command = { list: 'dogs', id: dogId, given, version: dto.version, kind: 'dog.marks' } as const;
     return this.rows.change(command, (row) => {
       const coat = fromJson(row['coat']) as Partial<KennelDog>;
@@ -71,6 +85,25 @@ export class AdjustmentService {
       const knotsFound = withFinds(coat.knotsFound ?? [], coat.mats ?? [], dated, today);
       return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready, knotsFound }) };
     });
+  }
+
+  /** Light webs are kept where the school of this coat allows it, for a show that is ahead, and never beyond its last days. */
+  private async mustBeKeepable(dogId: string, mats: readonly KnownMat[], today: LocalDay): Promise<void> {
+    const kennel = await this.kennels.readWithoutWork();
+    const dog = kennel.dogs.find((d) => d.id === dogId);
+    if (dog === undefined) throw new Problem('notFound', 'It is not there any more. Nothing was changed.');
+    const until = keptUntil(dog, kennel, withKennelBreeds(CARE_LIBRARY, kennel.breeds), today);
+    const errors = mats.flatMap((m, i) => {
+      // What is kept already was decided when it was marked.
+      const isNew = !(dog.mats ?? []).some((k) => isMatAt(k, m) && k.keptUntil === m.keptUntil);
+      if (m.keptUntil === undefined || !isNew) return [];
+      const path = `marks.mats[${String(i)}].keptUntil`;
+      if (until === null) return [{ path, detail: 'no show is ahead, or the school for this coat has tangles out' }];
+      if (m.tightness !== 'loose') return [{ path, detail: 'only a loose one is kept' }];
+      return m.keptUntil > until ? [{ path, detail: `at most until ${until}` }] : [];
+    });
+    if (errors.length > 0)
+      throw new Problem('badInput', 'This cannot be kept for the ring. Nothing was saved.', { errors });
   }
 
   async setOvertime(shiftId: string, given: Command, dto: OvertimeDto): Promise<RowVersionDto> {

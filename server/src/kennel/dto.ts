@@ -20,6 +20,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { BottleDto } from '../stock/dto.js';
+import { IsDay } from '../contract/fields.js';
 import { CommandDto } from '../contract/commandDto.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 import {
@@ -173,6 +174,11 @@ export class MatDto {
   @IsOptional()
   @IsIn(SKIN_STATES)
   skin?: SkinState;
+
+  @ApiPropertyOptional({ description: 'a light web kept for the ring: out by this day' })
+  @IsOptional()
+  @IsDay()
+  keptUntil?: string;
 
   @ApiPropertyOptional({ description: 'day on which it was found; set by the server' })
   @IsOptional()

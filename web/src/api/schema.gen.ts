@@ -1576,6 +1576,8 @@ export interface components {
              * @enum {string}
              */
             skin?: "calm" | "red" | "wet" | "smells";
+            /** @description a light web kept for the ring: out by this day */
+            keptUntil?: string;
             /** @description day on which it was found; set by the server */
             foundOn?: string;
         };
@@ -3195,6 +3197,11 @@ export interface components {
                  * @enum {string}
                  */
                 skin?: "calm" | "red" | "wet" | "smells";
+                /**
+                 * Format: date
+                 * @description a light web kept for the ring: out by this day
+                 */
+                keptUntil?: string;
             }[];
             /** @description knots and mats ever marked, oldest first */
             knotsFound?: {

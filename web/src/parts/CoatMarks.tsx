@@ -4,18 +4,22 @@
  */
 import { App as AntApp, Radio } from 'antd';
 import { useState } from 'react';
-import type { KnownMat, SkinState, Tightness, ZoneId } from '@loyal-mane/core';
-import { DEFAULT_MAT_CM, SKIN_STATES } from '@loyal-mane/core';
+import type { KnownMat, LocalDay, SkinState, Tightness, ZoneId } from '@loyal-mane/core';
+import { DEFAULT_MAT_CM, SKIN_STATES, keptUntil, localDayOf } from '@loyal-mane/core';
 import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
-import { SKIN_WORDS } from '@loyal-mane/library/words';
+import { SKIN_WORDS, monthDay } from '@loyal-mane/library/words';
+import { useQuery } from '@tanstack/react-query';
 import { command, setMarks, useCommand } from '../api/commands';
 import { overOthers } from '../api/overOthers';
+import { methodsQuery } from '../api/queries';
 import type { Kennel } from '../api/queries';
 import { CoatMap } from './coatMap/CoatMap';
 import type { MapSide } from './coatMap/ZoneButton';
 import { FOUND_TINTS, foundAt, foundWords, isClear, onSide } from './foundWords';
 import type { Found } from './foundWords';
+import { kennelDogOf, libraryOf } from './dogRecord';
 import { problemWords } from './ProblemNote';
+import { useNow } from './useNow';
 import { useRooms } from './useRooms';
 
 type Dog = Kennel['dogs'][number];
@@ -38,7 +42,7 @@ const SIZES = [
 ] as const;
 
 /** The mark of one zone; the rest only of a mat. */
-interface ZoneFound extends Pick<KnownMat, 'cm' | 'atSkin' | 'skin'> {
+interface ZoneFound extends Pick<KnownMat, 'cm' | 'atSkin' | 'skin' | 'keptUntil'> {
   readonly found: Found;
 }
 
@@ -80,11 +84,12 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
   const send = useCommand((is: ZoneFound, commandId) =>
     overOthers({
       seen: dog,
-      touched: (d) => [foundAt(d, zone, side), matAt(d, zone, side)?.cm],
+      touched: (d) => [foundAt(d, zone, side), matAt(d, zone, side)?.cm, matAt(d, zone, side)?.keptUntil],
       send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, zone, side, is) }, commandId),
     }),
   );
   const mat = matAt(dog, zone, side);
+  const until = useKeptUntil(dog);
   const mark = (is: ZoneFound): void =>
     send.mutate(command(is), { onError: (error) => void message.error(problemWords(error), 8) });
   return (
@@ -127,9 +132,41 @@ export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side:
             optionType="button"
             onChange={(e) => mark({ ...matFound(mat), skin: e.target.value as SkinState })}
           />
+          {mat.tightness === 'loose' && until !== null && (
+            <Radio.Group
+              aria-label={`When it comes out: ${ZONE_NAMES[zone]}`}
+              value={mat.keptUntil === undefined ? 'now' : 'kept'}
+              disabled={send.isPending}
+              options={[
+                { value: 'now', label: 'Out now' },
+                { value: 'kept', label: `Kept for the ring, out by ${monthDay(until)}` },
+              ]}
+              optionType="button"
+              onChange={(e) => {
+                const { keptUntil: _, ...of } = matFound(mat);
+                mark(e.target.value === 'kept' ? { ...of, keptUntil: until } : of);
+              }}
+            />
+          )}
         </>
       )}
     </div>
+  );
+}
+
+/** The day by which light webs of a dog would be out; null where none is kept. */
+function useKeptUntil(dog: Dog): LocalDay | null {
+  const { kennel, names } = useRooms();
+  const methods = useQuery(methodsQuery).data;
+  const today = localDayOf(useNow(60_000), names.zone);
+  if (methods === undefined) return null;
+  const schools = methods.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
+  const house = { people: kennel.people, entries: kennel.entries, methods: { number: 1, schools: methods.schools } };
+  return keptUntil(
+    { ...kennelDogOf(dog), schools },
+    house as Parameters<typeof keptUntil>[1],
+    libraryOf(kennel),
+    today,
   );
 }
 
@@ -139,17 +176,18 @@ function matAt(dog: Dog, zone: ZoneId, side: MapSide): Dog['marks']['mats'][numb
 }
 
 /** A mat as its zone's mark. */
-function matFound({ tightness, cm, atSkin, skin }: Dog['marks']['mats'][number]): ZoneFound {
+function matFound({ tightness, cm, atSkin, skin, keptUntil: kept }: Dog['marks']['mats'][number]): ZoneFound {
   return {
     found: tightness,
     ...(cm === undefined ? {} : { cm }),
     ...(atSkin === undefined ? {} : { atSkin }),
     ...(skin === undefined ? {} : { skin }),
+    ...(kept === undefined ? {} : { keptUntil: kept as LocalDay }),
   };
 }
 
 /** A dog's marks after one zone is marked; a mat is on the side that was touched, the rest on both. */
-function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, ...of }: ZoneFound): Dog['marks'] {
+function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, keptUntil: kept, ...of }: ZoneFound): Dog['marks'] {
   const { soiled, mats, unready } = dog.marks;
   const others = {
     soiled: soiled.filter((z) => z !== zone),
@@ -157,9 +195,11 @@ function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, ...of }: Zone
     unready: unready.filter((u) => u.zone !== zone),
   };
   const here = side === null ? { zone } : { zone, side };
+  // A mat that has closed further is kept no longer.
+  const keeps = kept === undefined || found !== 'loose' ? {} : { keptUntil: kept };
   return {
     soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
-    mats: isMat(found) ? [...others.mats, { ...here, tightness: found, ...of }] : others.mats,
+    mats: isMat(found) ? [...others.mats, { ...here, tightness: found, ...of, ...keeps }] : others.mats,
     unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
   };
 }

@@ -3,6 +3,7 @@
  */
 import type { Tightness, ZoneId, ZoneTest } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
+import { monthDay } from '@loyal-mane/library/words';
 import type { Kennel } from '../api/queries';
 import type { MapSide, ZoneTint } from './coatMap/ZoneButton';
 
@@ -46,7 +47,8 @@ export function foundWords(dog: Pick<Dog, 'marks'>): string {
   const matWords = mats.map((m) => {
     const where = [ZONE_NAMES[m.zone], ...(m.side === undefined ? [] : [m.side])];
     const size = m.cm === undefined ? [] : [`${String(m.cm)} cm`];
-    return `${FOUND_TINTS[m.tightness].words.split(':')[0] ?? ''}: ${[...where, ...size].join(', ')}.`;
+    const kept = m.keptUntil === undefined ? [] : [`kept for the ring, out by ${monthDay(m.keptUntil)}`];
+    return `${FOUND_TINTS[m.tightness].words.split(':')[0] ?? ''}: ${[...where, ...size, ...kept].join(', ')}.`;
   });
   const back = unready.map((u) => `${u.test} at the root: ${ZONE_NAMES[u.zone]}.`);
   const dirt = soiled.length === 0 ? [] : [`soiled: ${soiled.map((z) => ZONE_NAMES[z]).join(', ')}.`];

@@ -7,6 +7,7 @@ import {
   addDays,
   daysBetween,
   instantToMs,
+  isKept,
   loadsOf,
   localDayOf,
   matBudget,
@@ -36,9 +37,9 @@ export function matBudgetOf(
   zone: string,
   nowMs: number,
 ): MatBudget | null {
-  const mats = matsOf(dog);
-  if (mats.length === 0) return null;
   const today = localDayOf(nowMs, zone);
+  const mats = matsOf(dog).filter((m) => !isKept(m, today));
+  if (mats.length === 0) return null;
   const record = kennelDogOf(dog);
   const bath = nextBath(dog.id, plan, zone, nowMs);
   const last = bath ?? addDays(today, DEFAULT_DAYS_AHEAD - 1);

@@ -7,6 +7,7 @@ import type { LocalDay } from '../../time/localDay.js';
 import { instantToMs, localDayOf } from '../../time/zone.js';
 import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { KennelFile, WorkRecord } from '../../kennel/kennelFile.js';
+import { withoutKept } from '../../mats/keptMats.js';
 import type { CareLibrary } from '../../programs/careLibrary.js';
 import { withKennelBreeds } from '../../programs/kennelBreeds.js';
 import type { Way } from './ways.js';
@@ -81,7 +82,7 @@ export function makePlanInput(file: KennelFile, shipped: CareLibrary, nowMs: num
   const today = localDayOf(nowMs, zone);
   const known = withUndercoat(withoutDogsThatLeft(file, today), zone);
   const earlier = finishedBefore(known.work, today, zone);
-  const kennel = { ...known, dogs: known.dogs.map((dog) => withLearnedZones(dog, earlier)) };
+  const kennel = { ...known, dogs: known.dogs.map((dog) => withLearnedZones(withoutKept(dog, today), earlier)) };
   const grid = new SlotGrid(today, HORIZON_DAYS, zone);
   const units = kennel.stations.flatMap((s) => Array.from({ length: s.places ?? 1 }, () => s.id));
   const home = kennel.sites.findIndex((s) => s.home);
