@@ -164,7 +164,7 @@ function useKeptUntil(dog: Dog): LocalDay | null {
   const house = { people: kennel.people, entries: kennel.entries, methods: { number: 1, schools: methods.schools } };
   return keptUntil(
     { ...kennelDogOf(dog), schools },
-    house as Parameters<typeof keptUntil>[1],
+    house,
     libraryOf(kennel),
     today,
   );
