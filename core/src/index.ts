@@ -214,6 +214,7 @@ export type { KnownMat } from './programs/matMinutes.js';
 export { MAT_RUNGS, burnGuard, isSkinUpset, matLadder } from './mats/matLadder.js';
 export type { BurnGuard, MatLadder, MatRung, Rung, RungWhy } from './mats/matLadder.js';
 export { USUAL_AIR, airFactor, dryingIn, minutesByZone } from './drying/dryingCurve.js';
+export { dampFactor, dryingShares, withDampFinds } from './drying/dampZones.js';
 export type { Drying, DryingPoint, WetDog } from './drying/dryingCurve.js';
 export type { RoomAir } from './drying/moistAir.js';
 export { lineCount } from './brushing/lineCount.js';

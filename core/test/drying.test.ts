@@ -1,8 +1,16 @@
 /* Drying: the room's air against a reference package, and the curve of a coat in it. */
 import fc from 'fast-check';
 import psychrolib from 'psychrolib';
-import { USUAL_AIR, airFactor, dryingIn, minutesByZone } from '../src/index.js';
-import type { WetDog } from '../src/index.js';
+import {
+  USUAL_AIR,
+  airFactor,
+  dampFactor,
+  dryingIn,
+  dryingShares,
+  minutesByZone,
+  withDampFinds,
+} from '../src/index.js';
+import type { LocalDay, WetDog, ZoneId } from '../src/index.js';
 import { SEA_LEVEL_PA, deficitPa, humidityRatio, saturationPa, warmedDeficitPa } from '../src/drying/moistAir.js';
 
 const dog: WetDog = { weightKg: 20, coat: 'scissored', density: 'normal', blowMin: 22, heatMin: 30 };
@@ -97,5 +105,42 @@ describe('the curve of a coat', () => {
     expect(byZone.get('ears')).toBeCloseTo(7.5, 9);
     expect([...byZone.values()].reduce((x, y) => x + y, 0)).toBeCloseTo(30, 9);
     expect([...minutesByZone(30, new Map<string, number>()).values()]).toEqual([]);
+  });
+});
+
+describe('zones that dry slower than their hair', () => {
+  const day = '2026-06-17' as LocalDay;
+
+  it('are found once for each time that they fail, whatever else is marked', () => {
+    const once = withDampFinds([], [], [{ zone: 'belly', test: 'damp' }], day);
+    expect(once).toEqual([{ day, zone: 'belly' }]);
+    const marked = [
+      { zone: 'belly', test: 'damp' },
+      { zone: 'flank', test: 'kinked' },
+      { zone: 'tail', test: 'damp' },
+    ] as const;
+    expect(withDampFinds(once, [{ zone: 'belly', test: 'damp' }], marked, day)).toEqual([
+      ...once,
+      { day, zone: 'tail' },
+    ]);
+  });
+
+  it('weigh more with each find, less with each check without one, and never without bounds', () => {
+    expect(dampFactor(0, 0)).toBe(1);
+    const finds = [0, 1, 2, 3, 5, 50].map((n) => dampFactor(n, 12));
+    expect([...finds].sort((x, y) => x - y)).toEqual(finds);
+    expect(dampFactor(1, 40)).toBeLessThan(dampFactor(1, 5));
+    expect([dampFactor(0, 1000), dampFactor(1000, 1000)]).toEqual([0.8, 2.5]);
+  });
+
+  it('take more of the same minutes: all zones together still add up', () => {
+    const shares = new Map<ZoneId, number>([
+      ['belly', 0.2],
+      ['flank', 0.8],
+    ]);
+    const found = [1, 2, 3].map(() => ({ day, zone: 'belly' as const }));
+    const minutes = minutesByZone(30, dryingShares(shares, found, 10));
+    expect(minutes.get('belly')).toBeGreaterThan(6);
+    expect((minutes.get('belly') ?? 0) + (minutes.get('flank') ?? 0)).toBeCloseTo(30, 9);
   });
 });

@@ -226,6 +226,30 @@ describe('a note at the table', () => {
   });
 });
 
+it('a zone found damp at a check is remembered with its day, once for each time', async () => {
+  const dogNow = async () => {
+    const { dogs } = (await tuva.get('/api/kennel').expect(200)).body as {
+      dogs: { id: string; name: string; version: number; dampFound: unknown[] }[];
+    };
+    return dogs.find((d) => d.name === 'Koro');
+  };
+  const mark = async (...zones: readonly string[]) => {
+    const dog = await dogNow();
+    const marks = { soiled: [], mats: [], unready: zones.map((zone) => ({ zone, test: 'damp' })) };
+    await tuva.post(`/api/dogs/${dog?.id ?? ''}/marks`, { commandId: v7(), version: dog?.version, marks }).expect(200);
+  };
+  await mark('belly');
+  await mark('belly', 'tail');
+  await mark();
+  await mark('tail');
+  const day = '2026-06-17';
+  expect((await dogNow())?.dampFound).toEqual([
+    { day, zone: 'belly' },
+    { day, zone: 'tail' },
+    { day, zone: 'tail' },
+  ]);
+});
+
 describe('a light web', () => {
   it('is kept for the ring where the school allows it, at most until its day; elsewhere it is refused in words', async () => {
     const { dogs } = (await tuva.get('/api/kennel').expect(200)).body as {

@@ -65,6 +65,7 @@ export const KENNEL = {
     coat: BREEDS.get(d.breed)?.coat ?? '',
     marks: { soiled: [], mats: [], unready: [] },
     knotsFound: d.knotsFound ?? [],
+    dampFound: d.dampFound ?? [],
     record: d,
   })),
 } as unknown as Kennel;

@@ -255,6 +255,9 @@ export const DogRecord = Type.Object(
     knotsFound: Type.Optional(
       Type.Array(KnotFound, { maxItems: MOST_KNOTS, description: 'knots and mats ever marked, oldest first' }),
     ),
+    dampFound: Type.Optional(
+      Type.Array(KnotFound, { maxItems: 200, description: 'zones ever found damp at a dry check, oldest first' }),
+    ),
     paleRoots: Type.Optional(Type.Boolean({ description: 'dark coat over paler roots: cut from beneath only' })),
     growsCoat: Type.Optional(Type.Boolean({ description: 'growing coat: the breed’s zones are locked' })),
     locked: Type.Optional(Type.Array(oneOf<ZoneId>(ZONE_IDS, 'zone'), { uniqueItems: true, description: 'not cut' })),

@@ -80,7 +80,7 @@ export function fileSchemas(name: FileComponent, more: object = {}) {
 /** Fields of a dog that the API tells by themselves, or that other commands keep. */
 export const DOG_TOLD_APART = [
   ...['id', 'name', 'breed', 'sex', 'born', 'weightKg', 'ownerId'],
-  ...['schools', 'soiled', 'mats', 'unready', 'knotsFound'],
+  ...['schools', 'soiled', 'mats', 'unready', 'knotsFound', 'dampFound'],
 ] as const;
 const PERSON_PARTS = ['learning', 'kit', 'brushingRoute', 'trimBegin'];
 

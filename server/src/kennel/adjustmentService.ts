@@ -10,6 +10,7 @@ import {
   localDayOf,
   turnedHours,
   wallTimeOf,
+  withDampFinds,
   withFinds,
   withFoundDays,
   withKennelBreeds,
@@ -83,7 +84,8 @@ export class AdjustmentService {
         today,
       );
       const knotsFound = withFinds(coat.knotsFound ?? [], coat.mats ?? [], dated, today);
-      return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready, knotsFound }) };
+      const dampFound = withDampFinds(coat.dampFound ?? [], coat.unready ?? [], unready, today);
+      return { coat: JSON.stringify({ ...coat, soiled, mats: dated, unready, knotsFound, dampFound }) };
     });
   }
 

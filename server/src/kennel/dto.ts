@@ -249,6 +249,8 @@ export class DogDto {
   @ApiProperty({ type: CoatMarksDto }) marks!: CoatMarksDto;
   @ApiProperty({ type: [KnotFoundDto], description: 'knots and mats ever marked, oldest first' })
   knotsFound!: KnotFoundDto[];
+  @ApiProperty({ type: [KnotFoundDto], description: 'zones ever found damp at a dry check' })
+  dampFound!: KnotFoundDto[];
   @ApiProperty(fileSchema('FileDogParts', { description: 'coat and ways, as in a kennel file' }))
   record!: DogRecordParts;
   @ApiProperty({ type: 'integer' }) version!: number;

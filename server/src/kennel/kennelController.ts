@@ -88,6 +88,7 @@ export class KennelController {
           unready: d.unready ?? [],
         },
         knotsFound: d.knotsFound ?? [],
+        dampFound: d.dampFound ?? [],
         record: recordOf(d),
         version: version(d.id),
       })),
@@ -120,6 +121,7 @@ export class KennelController {
 
 /** A dog as its forms read and change it. */
 function recordOf(dog: KennelDog): DogRecordParts {
-  const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, knotsFound, ...record } = dog;
+  const { id, name, breed, sex, born, weightKg, ownerId, schools, soiled, mats, unready, ...rest } = dog;
+  const { knotsFound: _finds, dampFound: _damp, ...record } = rest;
   return record;
 }

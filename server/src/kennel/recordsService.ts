@@ -106,7 +106,7 @@ function mayGo(gone: readonly string[], must: readonly string[]): void {
 
 /** A coat without what other commands keep in it. */
 function onlyRecord(coat: Parts): Parts {
-  const others = ['schools', 'soiled', 'mats', 'unready', 'knotsFound'];
+  const others = ['schools', 'soiled', 'mats', 'unready', 'knotsFound', 'dampFound'];
   return Object.fromEntries(Object.entries(coat).filter(([field]) => !others.includes(field)));
 }
 

@@ -1624,6 +1624,8 @@ export interface components {
             marks: components["schemas"]["CoatMarksDto"];
             /** @description knots and mats ever marked, oldest first */
             knotsFound: components["schemas"]["KnotFoundDto"][];
+            /** @description zones ever found damp at a dry check */
+            dampFound: components["schemas"]["KnotFoundDto"][];
             /** @description coat and ways, as in a kennel file */
             record: components["schemas"]["FileDogParts"];
             version: number;
@@ -3205,6 +3207,19 @@ export interface components {
             }[];
             /** @description knots and mats ever marked, oldest first */
             knotsFound?: {
+                /**
+                 * Format: date
+                 * @description when it was found
+                 */
+                day: string;
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+            }[];
+            /** @description zones ever found damp at a dry check, oldest first */
+            dampFound?: {
                 /**
                  * Format: date
                  * @description when it was found

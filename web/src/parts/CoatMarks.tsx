@@ -162,12 +162,7 @@ function useKeptUntil(dog: Dog): LocalDay | null {
   if (methods === undefined) return null;
   const schools = methods.dogs.find((d) => d.dogId === dog.id)?.schools ?? {};
   const house = { people: kennel.people, entries: kennel.entries, methods: { number: 1, schools: methods.schools } };
-  return keptUntil(
-    { ...kennelDogOf(dog), schools },
-    house,
-    libraryOf(kennel),
-    today,
-  );
+  return keptUntil({ ...kennelDogOf(dog), schools }, house, libraryOf(kennel), today);
 }
 
 /** The mat of a zone, on the side that was touched. */

@@ -4,13 +4,14 @@
  */
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useMemo } from 'react';
-import { dryingIn, minutesByZone } from '@loyal-mane/core';
-import type { Drying, PlannedActivity, RoomAir, WetDog } from '@loyal-mane/core';
-import { DOG_PARTS, HAIR_SHARES } from '@loyal-mane/library';
+import { dryingIn, dryingShares, minutesByZone } from '@loyal-mane/core';
+import type { Drying, LocalDay, PlannedActivity, RoomAir, WetDog } from '@loyal-mane/core';
+import { DOG_PARTS, HAIR_SHARES, ZONE_NAMES } from '@loyal-mane/library';
 import { airQuery } from '../../api/queries';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
+import { useDogWork } from '../../parts/useWork';
 
 const DryingCurve = lazy(() => import('../../parts/DryingCurve'));
 
@@ -19,6 +20,8 @@ const DRY_ROOM: RoomAir = { celsius: 22, humidity: 0.4 };
 /** Savings that are worth a word, min. */
 const WORTH_MIN = 1;
 const LONGEST_PARTS = 3;
+/** Finds of damp from which a zone is named. */
+const OFTEN = 2;
 
 interface Props {
   readonly dog: Dog;
@@ -31,6 +34,7 @@ interface Props {
 export function DryingPanel({ dog, activity, workedMin }: Props) {
   const air = useQuery(airQuery).data?.latest ?? null;
   const { plan } = useRooms();
+  const checks = useDogWork(dog.id).filter((w) => w.step === 'dryCheck' && w.state === 'done').length;
   const wet = useMemo(() => wetDog(dog, activity, plan?.activities ?? []), [dog, activity, plan]);
   const drying = useMemo(() => (air === null ? null : dryingIn(wet, air)), [air, wet]);
   if (air === null || drying === null) return null;
@@ -50,7 +54,7 @@ export function DryingPanel({ dog, activity, workedMin }: Props) {
           label={`Water in the coat: ${String(Math.round(drying.grams))} g after the towel. ${words}`}
         />
       </Suspense>
-      <p className="soft">{longestWords(dog, isHeat ? drying.heatMin : drying.blowMin)}</p>
+      <p className="soft">{longestWords(dog, isHeat ? drying.heatMin : drying.blowMin, checks)}</p>
     </section>
   );
 }
@@ -79,10 +83,14 @@ export function dryingWords(wet: WetDog, air: RoomAir, drying: Drying): string {
   return `Heat takes about ${String(Math.round(drying.heatMin))} min in it${better}.`;
 }
 
-/** "Longest: body 9 min, rear 6 min, chest and shoulders 5 min." */
-function longestWords(dog: Dog, minutes: number): string {
-  const shares = HAIR_SHARES[dog.coat];
+/** "Longest: body 9 min, rear 6 min. Often damp: behind the ear." */
+function longestWords(dog: Dog, minutes: number, checks: number): string {
+  const found = dog.dampFound.map(({ zone, day }) => ({ zone, day: day as LocalDay }));
+  const shares = dryingShares(HAIR_SHARES[dog.coat], found, checks);
   const parts = new Map(DOG_PARTS.map((p) => [p.name, p.zones.reduce((sum, z) => sum + (shares.get(z) ?? 0), 0)]));
   const longest = [...minutesByZone(minutes, parts)].sort((x, y) => y[1] - x[1]).slice(0, LONGEST_PARTS);
-  return `Longest: ${longest.map(([name, min]) => `${name.toLowerCase()} ${String(Math.max(1, Math.round(min)))} min`).join(', ')}.`;
+  const words = longest.map(([name, min]) => `${name.toLowerCase()} ${String(Math.max(1, Math.round(min)))} min`);
+  const often = [...new Set(found.map((f) => f.zone))].filter((z) => found.filter((f) => f.zone === z).length >= OFTEN);
+  const damp = often.length === 0 ? '' : ` Often still damp: ${often.map((z) => ZONE_NAMES[z]).join(', ')}.`;
+  return `Longest: ${words.join(', ')}.${damp}`;
 }
