@@ -92,9 +92,10 @@ try {
   await lead.goto('/methods?part=programs&coat=jacketedTrimmed');
   await lead.waitForTimeout(1200);
   await lead.screenshot({ path: out('methods-program') });
-  await lead.goto('/methods?part=zones&breed=Irish%20Setter&zone=throat');
-  await lead.waitForTimeout(1200);
-  await lead.screenshot({ path: out('methods-zones') });
+  await lead.goto('/walk');
+  await lead.getByRole('button', { name: /^Seraph/ }).click();
+  await lead.getByRole('button', { name: 'The rest is as usual' }).waitFor();
+  await lead.screenshot({ path: out('walk') });
   await lead.goto('/dogs');
   await lead.getByRole('link', { name: /^Fenn/ }).click();
   await lead.getByRole('group', { name: 'Head under the lens' }).waitFor();

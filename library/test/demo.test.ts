@@ -43,6 +43,24 @@ it('has 16 of 18 ready at the start: Tamsin’s handler stands in the other ring
   expect(remedy?.code === 'otherHandler' && nameOf(remedy.rivalDogId ?? '')).toBe('Brisk');
 });
 
+it('a pre-treatment works 20 minutes to two hours before its bath, and its person works on other dogs meanwhile', () => {
+  const planned = plan.activities.filter((a) => a.state === 'planned');
+  const soaks = planned.flatMap((a) => {
+    if (a.step !== 'preTreat') return [];
+    const bath = planned
+      .filter((b) => b.dogId === a.dogId && b.entryId === a.entryId && /[bB]ath/.test(b.step) && b.start >= a.end)
+      .sort((x, y) => x.start.localeCompare(y.start))[0];
+    return bath === undefined ? [] : [{ a, until: bath.start }];
+  });
+  const minutes = soaks.map(({ a, until }) => (instantToMs(until) - instantToMs(a.end)) / 60_000);
+  expect(minutes.filter((m) => m < 20 || m > 120)).toEqual([]);
+  const freed = soaks.filter(({ a, until }) =>
+    planned.some((b) => b.dogId !== a.dogId && b.people[0] === a.people[0] && b.start >= a.end && b.end <= until),
+  );
+  expect(soaks.length).toBeGreaterThan(5);
+  expect(freed.length).toBeGreaterThan(soaks.length / 4);
+});
+
 it('readies Tamsin up to the ring all the same: a handler may be found until the last hour', () => {
   const tamsin = plan.unplaced.find((u) => nameOf(u.dogId) === 'Tamsin');
   const steps = plan.activities

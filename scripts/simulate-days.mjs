@@ -1,0 +1,28 @@
+/*
+ * npm run simulate [-- DAYS]
+ * Plays whole kennel days against the real server (21 unless said) and says what went on; the suite plays one.
+ */
+import { spawnSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { buildIfNeeded } from './build.mjs';
+import { PrivateDatabase, ensureMariaDb } from './database.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+ensureMariaDb(console.log);
+buildIfNeeded(root, console.log);
+const dataDir = path.join(root, '.data', 'simulate');
+rmSync(dataDir, { recursive: true, force: true });
+process.env.DATABASE_DURABILITY = 'fast';
+const database = new PrivateDatabase(dataDir, console.log);
+const env = {
+  ...process.env,
+  SIMULATED_DAYS: process.argv[2] ?? '21',
+  TEST_DATABASE_URL: await database.open(),
+  TEST_KEEPER_URL: database.keeperUrl(),
+};
+const jest = [path.join(root, 'node_modules/.bin/jest'), 'server/test/simulatedDays'];
+const { status } = spawnSync(process.execPath, jest, { cwd: root, env, stdio: 'inherit' });
+await database.close();
+process.exit(status ?? 1);
