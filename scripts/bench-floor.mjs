@@ -87,13 +87,13 @@ async function signedIn(browser, signIn) {
 /** Milliseconds from a tap on a part of the dog to the frame that shows it. */
 const tapOnce = (page, index) =>
   page.evaluate(async (k) => {
-    const chips = [...document.querySelectorAll('.part-chips button')];
+    const chips = [...globalThis.document.querySelectorAll('.part-chips button')];
     const chip = /** @type {HTMLElement} */ (chips[k % chips.length]);
     const before = chip.className + chip.textContent;
     const began = performance.now();
     chip.click();
     for (let frames = 0; frames < 300 && chip.className + chip.textContent === before; frames++)
-      await new Promise((done) => requestAnimationFrame(done));
+      await new Promise((done) => globalThis.requestAnimationFrame(done));
     return performance.now() - began;
   }, index);
 

@@ -182,10 +182,9 @@ export class DaySimulator {
       mostMin: 8,
     });
     if (this.rng.below(8) === 0) return;
-    this.at(
-      this.nowMs + 4 * MINUTE_MS,
-      async () => void (await this.give(this.handOf(person), a, 'soak-end', { soak: id })),
-    );
+    this.at(this.nowMs + 4 * MINUTE_MS, async () => {
+      await this.give(this.handOf(person), a, 'soak-end', { soak: id });
+    });
   }
 
   private async finish(a: PlannedActivity, person: string): Promise<void> {

@@ -89,7 +89,9 @@ async function mark(by: Hand, dogId: string, more: object): Promise<void> {
 async function tryToBegin(step: 'bath' | 'trim', dogId: string): Promise<void> {
   const next = play.inForce.activities.find(
     (a) =>
-      a.dogId === dogId && a.state === 'planned' && (step === 'trim' ? /Trim$/.test(a.step) : /[bB]ath$/.test(a.step)),
+      a.dogId === dogId &&
+      a.state === 'planned' &&
+      (step === 'trim' ? a.step.endsWith('Trim') : /[bB]ath$/.test(a.step)),
   );
   if (next === undefined) throw new Error(`nothing of ${step} is planned for this dog`);
   const { key, stationId, step: is } = next;
@@ -113,7 +115,10 @@ function troubles(day: LocalDay): void {
     await mark(lead, cut, { unready: [] });
     await play.replan();
   });
-  play.at(at(day, '10:00'), async () => play.cutOff(bather?.personId ?? '', 45));
+  play.at(at(day, '10:00'), () => {
+    play.cutOff(bather?.personId ?? '', 45);
+    return Promise.resolve();
+  });
   play.at(at(day, '11:30'), async () => {
     const stations = DEMO.stations as readonly KennelStation[];
     const dryer = stations.find((s) => s.kind === 'standDryer' && s.closures.length === 0);
