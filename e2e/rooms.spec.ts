@@ -33,12 +33,20 @@ test('axe finds nothing serious in any room', async ({ page, browser }) => {
     await page.locator('.coat-map, .advice, .rules, .record, .trail').first().waitFor();
     await expectNothingSerious(page);
   }
-  for (const part of ['', '?part=shifts', '?part=stations', '?part=power', '?part=travel', '?part=kennel']) {
+  for (const part of [
+    '',
+    '?part=shifts',
+    '?part=stations',
+    '?part=power',
+    '?part=tools',
+    '?part=travel',
+    '?part=kennel',
+  ]) {
     await page.goto(`/kennel${part}`);
     await page.locator('.list-tools, .row-fields').first().waitFor();
     await expectNothingSerious(page);
   }
-  for (const room of ['/shows', '/mixing', '/bring-in?what=dogs', '/account']) {
+  for (const room of ['/shows', '/mixing', '/walk', '/outline', '/bring-in?what=dogs', '/account']) {
     await page.goto(room);
     await page.getByRole('heading', { level: 1 }).waitFor();
     await expectNothingSerious(page);

@@ -151,6 +151,78 @@ const dog = (name, breed, weightKg, owner, more = {}) => ({
   lastBath: addDays(START, -HISTORY_DAYS - 3),
   ...more,
 });
+/**
+ * Hair that was measured, zone by zone: days from the start and millimeters, then what is wanted on the day of the show. The middle of
+ * the newest is the coat's usual length, so that minutes stay the table's.
+ */
+const measured = (zones) => ({
+  lengths: Object.entries(zones)
+    .flatMap(([zone, [measures]]) => measures.map(([n, mm]) => ({ day: addDays(START, n), zone, mm })))
+    .sort((x, y) => x.day.localeCompare(y.day)),
+  wanted: Object.entries(zones).flatMap(([zone, [, mm]]) => (mm === null ? [] : [{ zone, mm }])),
+});
+/** A hock that was cut too short three weeks ago and does not grow back in time. */
+const SHORT_HOCK = {
+  crest: [
+    [
+      [-45, 31],
+      [-30, 36],
+      [-2, 46],
+    ],
+    34,
+  ],
+  back: [
+    [
+      [-30, 30],
+      [-2, 40],
+    ],
+    32,
+  ],
+  croup: [[[-2, 40]], 30],
+  stifle: [
+    [
+      [-30, 31],
+      [-2, 41],
+    ],
+    36,
+  ],
+  hock: [
+    [
+      [-23, 17],
+      [-9, 21],
+      [-2, 23],
+    ],
+    34,
+  ],
+  foreleg: [[[-2, 38]], 32],
+  throat: [[[-2, 22]], 12],
+};
+const ROUND = {
+  skull: [
+    [
+      [-30, 58],
+      [-3, 67],
+    ],
+    60,
+  ],
+  back: [
+    [
+      [-30, 31],
+      [-3, 40],
+    ],
+    34,
+  ],
+  loin: [[[-3, 40]], 34],
+  ribs: [
+    [
+      [-30, 29],
+      [-3, 38],
+    ],
+    40,
+  ],
+  foreleg: [[[-3, 44]], 42],
+  stifle: [[[-3, 42]], 38],
+};
 const drop = { fringed: true, liesForWork: true };
 const LEGS = ['foreleg', 'innerForeleg', 'pastern', 'forefoot', 'stifle', 'hock', 'hindfoot'];
 const colors = (color, zones) => zones.map((zone) => ({ zone, color }));
@@ -223,10 +295,11 @@ const dogs = [
       { product: 'foam', zones: ['beard'] },
     ],
     holds: [held(-40, 130)],
+    ...measured(SHORT_HOCK),
   }),
   dog('Tamsin', 'Portuguese Water Dog', 22, 0, { sex: 'bitch' }),
   dog('Pim', 'Lowchen', 6, 4),
-  dog('Lovage', 'Bichon Frise', 6, 4, { sex: 'bitch', colors: colors('white', ZONE_IDS) }),
+  dog('Lovage', 'Bichon Frise', 6, 4, { sex: 'bitch', colors: colors('white', ZONE_IDS), ...measured(ROUND) }),
   dog('Koro', 'Tibetan Terrier', 11, 1, { ...drop, wrapped: true }),
   dog('Muir', 'Skye Terrier', 17, 3, drop),
   dog('Hale', 'Gordon Setter', 29, 4),

@@ -89,9 +89,12 @@ try {
   await lead.mouse.wheel(0, -5000);
   await lead.waitForTimeout(800);
   await lead.screenshot({ path: out('methods') });
-  await lead.goto('/methods?part=programs&coat=jacketedTrimmed');
-  await lead.waitForTimeout(1200);
-  await lead.screenshot({ path: out('methods-program') });
+  await lead.goto('/dogs');
+  const file = await lead.getByRole('link', { name: /^Brisk/ }).getAttribute('href');
+  await lead.goto(`/outline/${(file ?? '').split('/').at(-1)}`);
+  await lead.getByRole('button', { name: 'Hock', exact: true }).first().click();
+  await lead.waitForTimeout(800);
+  await lead.screenshot({ path: out('outline') });
   await lead.goto('/walk');
   await lead.getByRole('button', { name: /^Seraph/ }).click();
   await lead.getByRole('button', { name: 'The rest is as usual' }).waitFor();

@@ -20,6 +20,8 @@ export type { TrimParts } from './trimParts.js';
 export { RULE_SETS, RULE_SET_IDS } from './ruleSets.js';
 export type { RuleSetId } from './ruleSets.js';
 export { SCHOOLS } from './schools.js';
+export { BLADES_MM, COMB_TOOTH_MM } from './blades.js';
+export { growthPrior } from './growth.js';
 export { CARE_RULES } from './toolCare.js';
 export { toolsFor } from './tools.js';
 export { STEP_NEEDS } from './steps.js';

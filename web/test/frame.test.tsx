@@ -36,7 +36,7 @@ describe('the frame', () => {
     const lead = frame();
     const tabs = within(screen.getByRole('navigation', { name: 'Rooms' }));
     expect(tabs.getAllByRole('link').map((a) => a.textContent)).toEqual([
-      ...['Countdown', 'Day sheet', 'Bench', 'Mixing room', 'Dogs', 'Shows', 'Methods', 'Kennel'],
+      ...['Countdown', 'Day sheet', 'Bench', 'Mixing room', 'Dogs', 'Outline', 'Shows', 'Methods', 'Kennel'],
     ]);
     expect(screen.getByRole('link', { name: 'Maren Holt' })).toHaveAttribute('href', '/account');
     lead.unmount();

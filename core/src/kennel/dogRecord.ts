@@ -187,6 +187,14 @@ const HairLength = Type.Object(
   strict,
 );
 
+const WantedLength = Type.Object(
+  {
+    zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
+    mm: Type.Number({ minimum: 0.5, maximum: 600, description: 'length of the hair, millimeters' }),
+  },
+  strict,
+);
+
 /** So many inspections are kept of a dog; the oldest go first. */
 export const MOST_INSPECTIONS = 200;
 /** So many looks are kept of one observation. */
@@ -315,6 +323,9 @@ export const DogRecord = Type.Object(
     weights: Type.Optional(Type.Array(Weighing, { maxItems: 300, description: 'weighings, oldest first' })),
     measures: Type.Optional(Type.Array(Measure, { maxItems: 300, description: 'body measures, oldest first' })),
     lengths: Type.Optional(Type.Array(HairLength, { maxItems: 1000, description: 'hair measured, oldest first' })),
+    wanted: Type.Optional(
+      Type.Array(WantedLength, { maxItems: ZONE_IDS.length, description: 'hair that is wanted on the day of a show' }),
+    ),
     finisherId: Type.Optional(id<PersonId>('who scissors and finishes it where they can')),
     batherId: Type.Optional(id<PersonId>('who baths and dries it where they can')),
     stays: Type.Optional(

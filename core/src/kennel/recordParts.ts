@@ -56,6 +56,7 @@ const DOG_PARTS = [
   'weights',
   'measures',
   'lengths',
+  'wanted',
   'finisherId',
   'batherId',
   'stays',

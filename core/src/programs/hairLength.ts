@@ -26,7 +26,15 @@ export const DEFAULT_USUAL_LENGTH: Readonly<Record<CoatClass, UsualLength>> = {
   smooth: { bodyMm: 15, featherMm: 20 },
 };
 
-const FEATHER: readonly ZoneId[] = ['earFringe', 'foreFeather', 'underline', 'breeches', 'tail', 'tailTip'];
+/** Zones of long hair: fringes, feathers, the tail. */
+export const FEATHER_ZONES: readonly ZoneId[] = [
+  'earFringe',
+  'foreFeather',
+  'underline',
+  'breeches',
+  'tail',
+  'tailTip',
+];
 const BODY: readonly ZoneId[] = [
   ...(['crest', 'neckSide', 'forechest', 'shoulder', 'upperArm', 'foreleg', 'withers', 'back', 'loin'] as const),
   ...(['croup', 'ribs', 'flank', 'outerThigh', 'stifle', 'hock'] as const),
@@ -51,7 +59,7 @@ export function lengthFactor(dog: Pick<KennelDog, 'lengths'>, coat: CoatClass, d
   const usual = DEFAULT_USUAL_LENGTH[coat];
   const ratio = median(
     [...newest(dog, day)].flatMap(([zone, mm]) => {
-      if (FEATHER.includes(zone)) return [mm / usual.featherMm];
+      if (FEATHER_ZONES.includes(zone)) return [mm / usual.featherMm];
       return BODY.includes(zone) ? [mm / usual.bodyMm] : [];
     }),
   );

@@ -3721,6 +3721,16 @@ export interface components {
                 /** @description why it was left so */
                 why?: string;
             }[];
+            /** @description hair that is wanted on the day of a show */
+            wanted?: {
+                /**
+                 * @description where
+                 * @enum {string}
+                 */
+                zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                /** @description length of the hair, millimeters */
+                mm: number;
+            }[];
             /**
              * Format: uuid
              * @description id of a who scissors and finishes it where they can

@@ -31,6 +31,7 @@ import {
   MixingRoom,
   ShowsRoom,
   KennelRoom,
+  OutlineRoom,
   WalkRoom,
 } from './rooms';
 import './app.css';
@@ -71,6 +72,8 @@ const router = createBrowserRouter([
       { path: '/dogs', element: <DogsRoom />, errorElement: <RoomError /> },
       { path: '/walk', element: <WalkRoom />, errorElement: <RoomError /> },
       { path: '/dogs/:id', element: <CoatFileRoom />, errorElement: <RoomError /> },
+      { path: '/outline', element: <OutlineRoom />, errorElement: <RoomError /> },
+      { path: '/outline/:id', element: <OutlineRoom />, errorElement: <RoomError /> },
       { path: '/shows', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/shows/:id', element: <ShowsRoom />, errorElement: <RoomError /> },
       { path: '/bring-in', element: <BringInRoom />, errorElement: <RoomError /> },

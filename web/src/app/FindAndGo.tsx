@@ -31,6 +31,7 @@ export function FindAndGo({
     { value: `/day?day=${today}`, label: 'Day sheet, today' },
     { value: '/bench', label: 'Bench' },
     { value: '/dogs', label: 'Dogs' },
+    { value: '/outline', label: 'Outline' },
     { value: '/shows', label: 'Shows' },
     { value: '/mixing', label: 'Mixing room' },
     { value: '/walk', label: 'Inspection walk' },

@@ -29,6 +29,7 @@ const ROOMS = [
   { to: '/bench', name: 'Bench', key: 'b', glyph: 'bath', for: CREW },
   { to: '/mixing', name: 'Mixing room', key: 'x', glyph: 'condition', for: CREW },
   { to: '/dogs', name: 'Dogs', key: 'o', glyph: 'inspection', for: ALL },
+  { to: '/outline', name: 'Outline', key: 'u', glyph: 'fine-trim', for: CREW },
   { to: '/shows', name: 'Shows', key: 's', glyph: 'ring', for: ALL },
   { to: '/methods', name: 'Methods', key: 'm', glyph: 'towel-set', for: CREW },
   { to: '/kennel', name: 'Kennel', key: 'k', glyph: 'card', for: LEADS },
@@ -38,7 +39,7 @@ const FLOOR = new Set(['/', '/day', '/bench', '/dogs', '/methods']);
 
 const SHORTCUTS = [
   ['g c, g d, g b, g o', 'Countdown, Day sheet, Bench, Dogs'],
-  ['g x, g s, g m, g k', 'Mixing room, Shows, Methods, Kennel'],
+  ['g x, g u, g s, g m, g k', 'Mixing room, Outline, Shows, Methods, Kennel'],
   ['[ and ]', 'a day back, a day on (Day sheet)'],
   ['/ or Ctrl+K', 'find and go'],
   ['space', 'start or pause (Bench)'],

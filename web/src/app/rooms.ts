@@ -10,6 +10,8 @@ const LOADS = {
   '/dogs': () => import('../rooms/dogs/DogsRoom'),
   '/walk': () => import('../rooms/walk/WalkRoom'),
   '/dogs/:id': () => import('../rooms/dogs/CoatFileRoom'),
+  '/outline': () => import('../rooms/outline/OutlineRoom'),
+  '/outline/:id': () => import('../rooms/outline/OutlineRoom'),
   '/shows': () => import('../rooms/shows/ShowsRoom'),
   '/shows/:id': () => import('../rooms/shows/ShowsRoom'),
   '/bring-in': () => import('../rooms/bringIn/BringInRoom'),
@@ -30,6 +32,8 @@ export const DogsRoom = lazy(LOADS['/dogs']);
 export const WalkRoom = lazy(LOADS['/walk']);
 /** One dog's coat file. */
 export const CoatFileRoom = lazy(LOADS['/dogs/:id']);
+/** What comes off where, for the day of the show. */
+export const OutlineRoom = lazy(LOADS['/outline']);
 /** Shows. */
 export const ShowsRoom = lazy(LOADS['/shows']);
 /** Files that come in. */

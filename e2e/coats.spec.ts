@@ -1,0 +1,74 @@
+/* The inspection walk, photos and the outline, in the browser. */
+import { expectNothingSerious } from './axe.js';
+import { another, expect, signIn, test } from './world.js';
+
+test('the walk: one touch a dog, something unusual followed by others until it is closed', async ({
+  page,
+  browser,
+}) => {
+  const hand = await another(browser, 'pia', '/walk', { width: 390, height: 844 });
+  await hand.getByRole('button', { name: /^Wisp/ }).click();
+  const card = hand.getByRole('complementary', { name: 'Wisp' });
+  await card.getByRole('button', { name: /^Ears/ }).click();
+  const finding = card.getByRole('region', { name: 'Ears: not as usual' });
+  await finding.getByRole('button', { name: 'This week' }).click();
+  await finding.getByLabel('What was seen').fill('smells on the left');
+  await finding.getByLabel('Who was told').fill('Maren');
+  await expectNothingSerious(hand);
+  await finding.getByRole('button', { name: 'Write it down' }).click();
+  await expect(card.getByText(/^Ears: smells on the left \(\d+ Jun\)\. Maren was told\.$/)).toBeVisible();
+  await card.getByRole('button', { name: /^(The rest is as usual|Looked over once more)$/ }).click();
+  await expect(card).toHaveCount(0);
+  await hand.reload();
+  await expect(hand.getByRole('button', { name: /^Wisp.*looked over today.*1 thing followed/ })).toBeVisible();
+  await hand.context().close();
+
+  await signIn(page, 'maren', '/walk');
+  await page.getByRole('button', { name: /^Wisp/ }).click();
+  const mine = page.getByRole('complementary', { name: 'Wisp' });
+  await mine.getByRole('button', { name: 'Better' }).click();
+  await expect(mine.getByText(/better on \d+ Jun/)).toBeVisible();
+  await mine.getByRole('button', { name: 'As usual again' }).click();
+  await expect(mine.getByText(/smells on the left/)).toHaveCount(0);
+});
+
+test('a photo is kept without what it tells of its taker, shown, and removed', async ({ page }) => {
+  await signIn(page, 'maren', '/dogs');
+  await page.getByRole('link', { name: /^Fenn/ }).click();
+  await page.getByRole('button', { name: 'Photos' }).click();
+  const part = page.getByRole('region', { name: 'Photos' });
+  await expect(part.getByText(/^No photo yet/)).toBeVisible();
+  await part.getByLabel('What it shows').fill('before the trim');
+  const picture = await page.screenshot({ type: 'jpeg' });
+  await part.locator('input[type=file]').setInputFiles({ name: 'fenn.jpg', mimeType: 'image/jpeg', buffer: picture });
+  await expect(part.getByRole('img', { name: 'Fenn, side: before the trim' })).toBeVisible();
+  await expectNothingSerious(page);
+  const bad = { name: 'fenn.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') };
+  await part.locator('input[type=file]').setInputFiles(bad);
+  await expect(page.getByText(/no picture that can be read/)).toBeVisible();
+  await part.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(part.getByText(/^No photo yet/)).toBeVisible();
+});
+
+test('the outline: a length that is wanted changes what comes off, and a measure what is there', async ({ page }) => {
+  await signIn(page, 'maren', '/dogs');
+  const file = await page.getByRole('link', { name: /^Brisk/ }).getAttribute('href');
+  await page.goto(`/outline/${(file ?? '').split('/').at(-1) ?? ''}`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^Brisk on Saturday: \d zones to cut, 1 too short\.$/,
+  );
+  const back = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: 'Back', exact: true }) });
+  const said = (await back.getByRole('cell').last().textContent()) ?? '';
+  expect(said).toMatch(/^Take off/);
+  await back.getByLabel(/^Wanted on the day/).fill('50');
+  await back.getByLabel(/^Wanted on the day/).press('Enter');
+  await expect(back.getByRole('cell').last()).toHaveText(/mm too short on the day, long enough on/);
+  await back.getByRole('button', { name: 'Back', exact: true }).click();
+  const zone = page.getByRole('region', { name: 'Zone' });
+  await zone.getByLabel(/^Length of the hair/).fill('56');
+  await zone.getByLabel(/^Why it was left so/).fill('the dip behind the withers');
+  await zone.getByRole('button', { name: 'Measured today' }).click();
+  await expect(zone.getByText(/56 mm on 17 Jun, Maren Holt; left so because the dip behind the withers/)).toBeVisible();
+  await expect(back.getByRole('cell').last()).toHaveText(/^Take off/);
+});

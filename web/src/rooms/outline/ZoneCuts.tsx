@@ -1,0 +1,137 @@
+/*
+ * The zones in numbers: now, on the day if left, wanted, and what is done about it. What is wanted is typed by a lead.
+ */
+import { InputNumber } from 'antd';
+import { cutWith } from '@loyal-mane/core';
+import type { CutAsk, CutRow, ZoneId } from '@loyal-mane/core';
+import { BLADES_MM, COMB_TOOTH_MM, ZONE_NAMES } from '@loyal-mane/library';
+import { cutRowWords, cutWithWords, mmWords } from '@loyal-mane/library/words';
+import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import { ZoneLength } from '../dogs/ZoneLength';
+import { shownRows } from './outlineOf';
+import type { WayToShow } from './outlineOf';
+
+interface Props {
+  readonly dog: Dog;
+  readonly asks: readonly CutAsk[];
+  readonly rows: readonly CutRow[];
+  readonly way: WayToShow | null;
+  readonly chosen: ZoneId | null;
+  readonly onChoose: (zone: ZoneId) => void;
+}
+
+/** The list, and the zone that was touched with its measures. */
+export function ZoneCuts({ dog, asks, rows, way, chosen, onChoose }: Props) {
+  const ask = asks.find((a) => a.zone === chosen);
+  const row = rows.find((r) => r.zone === chosen);
+  return (
+    <aside>
+      {ask !== undefined && (
+        <section aria-label="Zone" className="outline-zone">
+          <h2 className="serif">{nameOf(ask.zone)}</h2>
+          {row !== undefined && <p>{cutRowWords(row)}</p>}
+          <p className="soft">
+            Grows {ask.growth.mmPerDay.toFixed(2)} mm a day ({ask.growth.low.toFixed(2)} to {ask.growth.high.toFixed(2)}
+            ), {ask.growth.spans === 0 ? 'as such coats do' : `learned from ${String(ask.growth.spans)} measured spans`}
+            .
+          </p>
+          <ZoneLength key={ask.zone} dog={dog} zone={ask.zone} />
+        </section>
+      )}
+      {way !== null && (
+        <div className="outline-table" role="region" aria-label="Cut list" tabIndex={0}>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Zone</th>
+                <th scope="col">At the cut</th>
+                <th scope="col">On the day</th>
+                <th scope="col">Wanted</th>
+                <th scope="col">What to do</th>
+              </tr>
+            </thead>
+            <tbody>
+              {shownRows(rows).map((r) => (
+                <Row key={r.zone} dog={dog} row={r} isChosen={r.zone === chosen} onChoose={onChoose} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <p className="soft">
+        Lengths are of stretched hair at one fixed spot of the zone. How it moves, and hands on the dog, tell the rest;
+        rules of the show come first.
+      </p>
+    </aside>
+  );
+}
+
+function Row({
+  dog,
+  row,
+  isChosen,
+  onChoose,
+}: {
+  dog: Dog;
+  row: CutRow;
+  isChosen: boolean;
+  onChoose: (zone: ZoneId) => void;
+}) {
+  const { lead } = useRooms();
+  const { save, busy } = useDogRecord(dog);
+  const { zone, state, onDayRange, cutToMm } = row;
+  const others = (recordOf(dog).wanted ?? []).filter((w) => w.zone !== zone);
+  const want = (mm: number | null): void => {
+    if (mm === row.wantedMm || (mm !== null && (mm < 0.5 || mm > 600))) return;
+    save({ wanted: mm === null ? others : [...others, { zone, mm }] });
+  };
+  const tool =
+    state === 'takeOff' && cutToMm !== null
+      ? cutWithWords(cutWith(cutToMm, BLADES_MM, COMB_TOOTH_MM, coatOf(dog) === 'scissored'))
+      : null;
+  const range = onDayRange === null ? '' : `, ${mmWords(onDayRange[0])} to ${mmWords(onDayRange[1])}`;
+  return (
+    <tr className={state} aria-current={isChosen ? 'true' : undefined}>
+      <th scope="row">
+        <button type="button" className="plain" onClick={() => onChoose(zone)}>
+          {nameOf(zone)}
+        </button>
+      </th>
+      <td>{row.atSessionMm === null ? '' : mmWords(row.atSessionMm)}</td>
+      <td title={range === '' ? undefined : `By the range of its growth${range}`}>
+        {row.onDayMm === null ? '' : mmWords(row.onDayMm)}
+      </td>
+      <td>
+        {lead ? (
+          <InputNumber
+            key={String(row.wantedMm)}
+            aria-label={`Wanted on the day, mm: ${ZONE_NAMES[zone]}`}
+            min={0.5}
+            max={600}
+            step={1}
+            disabled={busy}
+            {...(row.wantedMm === null ? {} : { defaultValue: row.wantedMm })}
+            onBlur={(e) => want(e.target.value.trim() === '' ? null : Number(e.target.value.replace(',', '.')))}
+            onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
+            style={{ width: 84 }}
+          />
+        ) : row.wantedMm === null ? (
+          ''
+        ) : (
+          mmWords(row.wantedMm)
+        )}
+      </td>
+      <td>
+        {cutRowWords(row)}
+        {tool !== null && <span className="soft"> {tool.charAt(0).toUpperCase() + tool.slice(1)}.</span>}
+      </td>
+    </tr>
+  );
+}
+
+function nameOf(zone: ZoneId): string {
+  const name = ZONE_NAMES[zone];
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}
