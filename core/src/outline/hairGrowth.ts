@@ -1,6 +1,6 @@
 /*
  * Growth of hair in a zone: millimeters from one day to another and back, learned from what was measured. Hair grows evenly and slows
- * near its full length; after a close cut it rests some days. Published rates differ widely (PUB-15): the prior is weak, and what a
+ * near its full length. Published rates differ widely (PUB-15): the prior is weak, and what a
  * dog's own zones show soon counts more.
  */
 import type { LocalDay } from '../time/localDay.js';
