@@ -71,7 +71,7 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
         <div className="outline-day">
           <span>{shown === null ? 'Cut list' : `Left alone until ${weekdayWords(shown)} ${monthDay(shown)}`}</span>
           <Slider
-            aria-label="Days from today"
+            ariaLabelForHandle="Days from today"
             min={0}
             max={most}
             value={ahead ?? 0}
