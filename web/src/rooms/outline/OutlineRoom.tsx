@@ -18,6 +18,7 @@ import { useRooms } from '../../parts/useRooms';
 import { ZoneCuts } from './ZoneCuts';
 import { cutAsks, cutRows, lengthOn, wayToShow } from './outlineOf';
 import type { WayToShow } from './outlineOf';
+import '../dogs/dogs.css';
 import './outline.css';
 
 /** The outline of the dog that the address names, else of the one whose ring is next. */

@@ -12,6 +12,7 @@ import { useInspections } from '../../parts/useInspections';
 import type { DogOnWalk } from '../../parts/useInspections';
 import { useRooms } from '../../parts/useRooms';
 import { WalkCard } from './WalkCard';
+import '../dogs/dogs.css';
 import './walk.css';
 
 /** The dogs of the day, and the card of the one that is looked at. */
