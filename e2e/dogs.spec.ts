@@ -2,7 +2,7 @@
  * A dog's coat file by hand: a kinked zone keeps scissors waiting, a recipe and a log are kept, a program is changed with what
  * it would do, a breed of our own is added; bad input is told and loses nothing.
  */
-import { another, expect, signIn, test } from './world.js';
+import { PLANNED_MS, another, expect, signIn, test } from './world.js';
 
 test('the coat file keeps what is marked, logged and decided', async ({ page, browser }) => {
   await signIn(page, 'maren', '/dogs');
@@ -60,7 +60,7 @@ test('a program is changed after a preview, and what cannot work is refused in w
   await page.keyboard.press('Enter');
   const bar = page.getByRole('region', { name: 'What the change would do' });
   await page.getByLabel('Minutes more').fill('20');
-  await expect(bar).toContainText(/Drop, nails: 20 min longer.*adds .+ of crew time/, { timeout: 90_000 });
+  await expect(bar).toContainText(/Drop, nails: 20 min longer.*adds .+ of crew time/, { timeout: PLANNED_MS });
   await bar.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Methods of the house: all standard, but for 1 step',
@@ -76,7 +76,7 @@ test('a program is changed after a preview, and what cannot work is refused in w
 
   await page.getByRole('button', { name: /^Version \d+$/ }).click();
   await page.getByRole('button', { name: 'Undo this' }).click();
-  await bar.getByRole('button', { name: 'Save' }).click({ timeout: 90_000 });
+  await bar.getByRole('button', { name: 'Save' }).click({ timeout: PLANNED_MS });
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Methods of the house: all standard');
 });
 
