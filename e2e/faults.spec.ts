@@ -165,7 +165,7 @@ test('a supposed moved ring becomes true at a press', async ({ page }) => {
   await page.getByRole('button', { name: 'Suppose this', exact: true }).click();
   await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: PLANNED_MS });
   await page.getByRole('button', { name: 'Save these changes and plan again' }).click();
-  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 90_000 });
+  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: PLANNED_MS });
   const { entries, dogs } = (await (await page.request.get('/api/kennel')).json()) as {
     entries: { dogId: string; ringTime: string }[];
     dogs: { id: string; name: string }[];
@@ -198,7 +198,7 @@ test('a supposed closed station and a dog that is not shown become true at a pre
   await expect(page.getByRole('list', { name: 'Supposed' }).getByRole('listitem')).toHaveCount(2);
   await page.getByRole('region', { name: 'What it would do' }).waitFor({ timeout: PLANNED_MS });
   await page.getByRole('button', { name: 'Save these changes and plan again' }).click();
-  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: 90_000 });
+  await expect(page.getByRole('region', { name: 'Draft plan' })).toBeVisible({ timeout: PLANNED_MS });
   // A draft of the test before may still be there: what was saved says when this one is.
   await expect.poll(async () => tub(await kennel()).length, { timeout: PLANNED_MS }).toBe(tub(before).length + 1);
   const after = await kennel();
