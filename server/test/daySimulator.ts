@@ -21,7 +21,7 @@ interface Given {
   readonly body: Record<string, unknown>;
 }
 
-/** What went on in the days that were played. */
+/** Record of the days that were played. */
 export interface Diary {
   readonly finished: string[];
   readonly refused: { readonly key: string; readonly step: StepId; readonly words: string }[];
@@ -227,7 +227,7 @@ export class DaySimulator {
     return false;
   }
 
-  /** What waited on tablets that are back, in the order in which it was tapped. */
+  /** Sends what waited on tablets that are back, in the order in which it was tapped. */
   private async sendLate(all = false): Promise<void> {
     for (const [person, { untilMs, waiting }] of [...this.away]) {
       if (!all && untilMs > this.nowMs) continue;

@@ -17,7 +17,7 @@ let world: World;
 let lead: Hand;
 let play: DaySimulator;
 const hands = new Map<string, Hand>();
-/** What the server refused to start for a tight mat and a damp zone, in its words. */
+/** Refusals of the server to start, for a tight mat and a damp zone, in its words. */
 const kept: string[] = [];
 
 const at = (day: LocalDay, wall: string): number => wallToMs(day, wall as WallTime, ZONE);

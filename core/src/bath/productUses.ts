@@ -2,10 +2,8 @@
  * Products that were used on a coat: written down when a bath is finished or logged by hand, and taken back with the finish.
  * Whitening days, clarifying washes and sensitivities are reckoned from them.
  */
+import { MOST_USES } from '../kennel/dogRecord.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
-
-/** Most uses that a dog keeps; the oldest go first. */
-export const MOST_USES = 400;
 
 /** A product that was used on a day, and where. */
 export type ProductUse = NonNullable<KennelDog['uses']>[number];

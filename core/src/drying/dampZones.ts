@@ -3,11 +3,10 @@
  * are learned with all other minutes (see `pace`); here they are shared out among the zones.
  */
 import type { ZoneId } from '../coat/zones.js';
+import { MOST_DAMP } from '../kennel/dogRecord.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { LocalDay } from '../time/localDay.js';
 
-/** So many finds of damp zones are kept of a dog; the oldest go first. */
-export const MOST_DAMP = 200;
 /**
  * Before anything is known one zone in twenty is found damp at a dry check, as if ten checks had told so: a gamma prior on its
  * rate, so that one find does not decide (engineering default).

@@ -91,6 +91,9 @@ const ZoneColor = Type.Object(
   strict,
 );
 
+/** Most uses of products that a dog keeps; the oldest go first. */
+export const MOST_USES = 400;
+
 const ProductUse = Type.Object(
   {
     day: day('when'),
@@ -141,6 +144,9 @@ const Stay = Type.Object(
 
 /** So many finds of knots are kept of a dog; the oldest go first. */
 export const MOST_KNOTS = 600;
+
+/** So many finds of damp zones are kept of a dog; the oldest go first. */
+export const MOST_DAMP = 200;
 
 const KnotFound = Type.Object({ day: day('when it was found'), zone: oneOf<ZoneId>(ZONE_IDS, 'where') }, strict);
 
@@ -264,7 +270,7 @@ export const DogRecord = Type.Object(
       Type.Array(KnotFound, { maxItems: MOST_KNOTS, description: 'knots and mats ever marked, oldest first' }),
     ),
     dampFound: Type.Optional(
-      Type.Array(KnotFound, { maxItems: 200, description: 'zones ever found damp at a dry check, oldest first' }),
+      Type.Array(KnotFound, { maxItems: MOST_DAMP, description: 'zones ever found damp at a dry check, oldest first' }),
     ),
     paleRoots: Type.Optional(Type.Boolean({ description: 'dark coat over paler roots: cut from beneath only' })),
     growsCoat: Type.Optional(Type.Boolean({ description: 'growing coat: the breed’s zones are locked' })),
@@ -275,7 +281,7 @@ export const DogRecord = Type.Object(
       Type.Array(Unready, { maxItems: 60, description: 'zones that failed the dry or the straight test' }),
     ),
     colors: Type.Optional(Type.Array(ZoneColor, { maxItems: 60, description: 'color by zone where it is known' })),
-    uses: Type.Optional(Type.Array(ProductUse, { maxItems: 400, description: 'products used, oldest first' })),
+    uses: Type.Optional(Type.Array(ProductUse, { maxItems: MOST_USES, description: 'products used, oldest first' })),
     buildUp: Type.Optional(Type.Boolean({ description: 'product has built up: the next wash clarifies' })),
     recipe: Type.Optional(Type.Array(RecipeLine, { maxItems: 40, description: 'finishing recipe, in order' })),
     settles: Type.Optional(

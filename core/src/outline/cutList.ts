@@ -94,7 +94,7 @@ function cutRow({ zone, measured, growth, wantedMm, answer }: CutAsk, sessionDay
   if (!answer.ok) return { ...known, state: 'locked', ...none };
   if (missingMm >= -RIGHT_MM) return { ...known, state: 'right', ...none };
   const cutToMm = Math.max(SKIN_COVER_MM, ungrownMm(wantedMm, days, growth));
-  // What covers the skin only just is left, although it will be longer than is wanted.
+  // Hair that only just covers the skin is left, although it will be longer than is wanted.
   if (cutToMm >= atSessionMm) return { ...known, state: 'right', ...none };
   const reserve = Math.max(LEAST_RESERVE_MM, cutToMm * RESERVE_SHARE);
   const roughToMm = Math.min(atSessionMm, cutToMm + reserve);

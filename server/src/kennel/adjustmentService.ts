@@ -96,7 +96,7 @@ export class AdjustmentService {
     if (dog === undefined) throw new Problem('notFound', 'It is not there any more. Nothing was changed.');
     const until = keptUntil(dog, kennel, withKennelBreeds(CARE_LIBRARY, kennel.breeds), today);
     const errors = mats.flatMap((m, i) => {
-      // What is kept already was decided when it was marked.
+      // A web that is kept already was decided on when it was marked.
       const isNew = !(dog.mats ?? []).some((k) => isMatAt(k, m) && k.keptUntil === m.keptUntil);
       if (m.keptUntil === undefined || !isNew) return [];
       const path = `marks.mats[${String(i)}].keptUntil`;

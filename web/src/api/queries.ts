@@ -82,7 +82,7 @@ export const airQuery = queryOptions({
 /** A job that a tool needs, or will. */
 export type ToolJobNow = components['schemas']['ToolJobDto'];
 
-/** What the tools need; finished work and care that was done make it new. */
+/** Jobs that the tools need; finished work and care that was done make them new. */
 export const toolsQuery = queryOptions({ queryKey: ['tools'], queryFn: () => get('/api/tools'), staleTime: 300_000 });
 
 /** Whether the kennel has a label printer. */

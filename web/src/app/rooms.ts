@@ -32,7 +32,7 @@ export const DogsRoom = lazy(LOADS['/dogs']);
 export const WalkRoom = lazy(LOADS['/walk']);
 /** One dog's coat file. */
 export const CoatFileRoom = lazy(LOADS['/dogs/:id']);
-/** What comes off where, for the day of the show. */
+/** The outline: cuts by zone, counted back from the show. */
 export const OutlineRoom = lazy(LOADS['/outline']);
 /** Shows. */
 export const ShowsRoom = lazy(LOADS['/shows']);

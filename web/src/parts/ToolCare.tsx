@@ -29,7 +29,7 @@ export function dueFor(jobs: readonly ToolJobNow[], personId: string): ToolJobNo
   return due.sort((x, y) => Number(y.personId !== undefined) - Number(x.personId !== undefined));
 }
 
-/** What is due for a person; nothing where nothing is. */
+/** Jobs that are due for a person; nothing where none is. */
 export function ToolCare({ personId }: { readonly personId: string }) {
   const { names } = useRooms();
   const jobs = useQuery(toolsQuery).data?.jobs ?? [];

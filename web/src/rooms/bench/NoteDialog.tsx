@@ -21,7 +21,7 @@ interface Props {
   readonly dogName: string;
   /** Parts of the step; all where it goes over none. */
   readonly parts: readonly DogPart[];
-  /** What it is about, where the touch that opened it has said so. */
+  /** Subject of the note, where the touch that opened it has said so. */
   readonly about: NoteKind | null;
   readonly onClose: () => void;
 }

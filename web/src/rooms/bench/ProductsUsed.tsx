@@ -24,7 +24,7 @@ interface Props {
   readonly onChange: (used: readonly UsedProduct[]) => void;
 }
 
-/** What was used, each product a touch. */
+/** Products that were used, each a touch. */
 export function ProductsUsed({ advised, used, onChange }: Props) {
   const [isOpen, setOpen] = useState(advised.length === 0);
   const isUsed = (product: ProductId): boolean => used.some((u) => u.product === product);
