@@ -22,6 +22,8 @@ export interface BodyRow {
   readonly forechest: number;
   /** Withers to brisket. */
   readonly depth: number;
+  /** Depth of a dip behind the withers: a fault, 0 in every breed's own row. */
+  readonly dip: number;
   readonly croup: number;
   readonly tailSet: number;
   readonly rump: number;
@@ -64,6 +66,7 @@ export const DEFAULT_BODY: BodyRow = {
   length: 1.05,
   forechest: 0.25,
   depth: 0.45,
+  dip: 0,
   croup: 0.995,
   tailSet: 0.95,
   rump: 0.83,

@@ -1,19 +1,14 @@
 /*
  * A dog in side view: the body line and the line of its coat for each part, and both as SVG paths.
  */
-import type { BodyRow, Hair, HairMap } from './bodyRow.js';
+import type { BodyRow } from './bodyRow.js';
+import { hairAt, hangingAir } from './hairPlace.js';
 import type { Point } from './spline.js';
 import { closedSpline, counterclockwise, outwardNormals } from './spline.js';
 import { PART_IDS, landmarksOf } from './template.js';
 import type { Landmark, PartId } from './template.js';
 
 const PER_SEGMENT = 8;
-/** Normal above which hair lies on the body and cannot hang; it hangs freely from this much further down. */
-const AIR_FROM = 0.6;
-const AIR_OVER = 0.7;
-/** Bib and latch hang like the throat unless a row says otherwise. */
-const LIKE: Readonly<Record<string, string>> = { bib: 'throat', latch: 'throat' };
-
 /** Lines of body and coat by part, closed polygons in body units (height at the withers = 1, y up). */
 export interface DogOutline {
   readonly row: BodyRow;
@@ -42,17 +37,13 @@ export function dogOutline(row: BodyRow): DogOutline {
   return { row, body, coat, box: [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)] };
 }
 
-function hairAt(hair: HairMap, place: string): Hair {
-  return hair[place] ?? hair[LIKE[place] ?? ''] ?? hair['all'] ?? [0, 0];
-}
-
 /** Tips of the hair: out along the normal, and down where there is air beneath. */
 function coatMarks(marks: readonly Landmark[], row: BodyRow): Point[] {
   const normals = outwardNormals(marks.map((l) => l.at));
   return marks.map((l, i): Point => {
     const [nx, ny] = normals[i] as Point;
     const [stands, hangs] = hairAt(row.hair, l.place);
-    const air = Math.max(0, Math.min(1, (AIR_FROM - ny) / AIR_OVER));
+    const air = hangingAir(ny);
     const y = l.at[1] + ny * stands * l.share - hangs * air * l.share;
     return [l.at[0] + nx * stands * l.share, Math.max(row.floor, y)];
   });

@@ -18,6 +18,8 @@ export interface Landmark {
   readonly place: string;
   /** Share of that hair here: lines taper toward roots and tips. */
   readonly share: number;
+  /** Inside another part: no part of the dog's silhouette. */
+  readonly isHidden: boolean;
 }
 
 const TAIL_STEPS = 7;
@@ -26,8 +28,9 @@ const FAR_HIND_SHIFT = 0.075;
 const FAR_FORE_SHIFT = 0.06;
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
-const mark = (x: number, y: number, place: string, share = 1): Landmark => ({ at: [x, y], place, share });
-const markAt = (at: Point, place: string, share = 1): Landmark => ({ at, place, share });
+const markAt = (at: Point, place: string, share = 1): Landmark => ({ at, place, share, isHidden: place === 'in' });
+const mark = (x: number, y: number, place: string, share = 1): Landmark => markAt([x, y], place, share);
+const hidden = (l: Landmark): Landmark => ({ ...l, isHidden: true });
 
 /** Axes of head and neck of a dog. */
 export interface Frame {
@@ -76,21 +79,21 @@ export function landmarksOf(m: BodyRow): ReadonlyMap<PartId, readonly Landmark[]
 function topAndRear(m: BodyRow, { rumpX }: Frame): Landmark[] {
   return [
     mark(0, 1, 'withers'),
-    mark(-0.12, 0.985, 'back'),
-    mark(rumpX + 0.48, 0.985, 'back'),
+    mark(-0.12, 0.985 - m.dip, 'back'),
+    mark(rumpX + 0.48, 0.985 - m.dip / 2, 'back'),
     mark(rumpX + 0.3, m.croup, 'loin'),
     mark(rumpX + 0.13, (m.croup + m.tailSet) / 2 + 0.015, 'croup'),
     mark(rumpX + 0.045, m.tailSet, 'croup'),
     mark(rumpX + 0.003, (m.tailSet + m.rump) / 2, 'rump'),
     mark(rumpX, m.rump, 'rump'),
-    mark(rumpX + 0.05, m.rump - 0.14, 'rump', 0.6),
+    hidden(mark(rumpX + 0.05, m.rump - 0.14, 'rump', 0.6)),
   ];
 }
 
 function underside(m: BodyRow, { rumpX, brisket }: Frame): Landmark[] {
   const x = m.forechest;
   return [
-    mark(rumpX + 0.2, m.tuckUp + 0.03, 'flank', 0.3),
+    hidden(mark(rumpX + 0.2, m.tuckUp + 0.03, 'flank', 0.3)),
     mark(rumpX + 0.36, m.tuckUp, 'belly'),
     mark((rumpX + 0.36 + x - 0.2) / 2, (m.tuckUp + brisket) / 2 - 0.012, 'belly'),
     mark(x - 0.26, brisket, 'belly'),
@@ -154,7 +157,7 @@ function hindLeg(m: BodyRow, { rumpX: r }: Frame, by: number): Landmark[] {
     mark(r + 0.085, s - 0.05, 'breech'),
     mark(r + 0.03, s + 0.1, 'breech'),
     mark(r - 0.005, m.rump - 0.12, 'breech'),
-    mark(r - 0.002, m.rump, 'breech'),
+    hidden(mark(r - 0.002, m.rump, 'breech')),
   ];
   return shifted(leg, by);
 }
@@ -212,7 +215,8 @@ function tailOf(m: BodyRow, { rumpX }: Frame): Landmark[] {
     bones.map((b, i) => {
       const [ox, oy] = [Math.sin(radians(b.angle)) * width(i), Math.cos(radians(b.angle)) * width(i)];
       const at: Point = below ? [b.x - ox, b.y + oy] : [b.x + ox, b.y - oy];
-      return markAt(at, plume ? 'plume' : below ? 'tailB' : 'tailT', tailShare(m, i, below));
+      const l = markAt(at, plume ? 'plume' : below ? 'tailB' : 'tailT', tailShare(m, i, below));
+      return i === 0 ? hidden(l) : l;
     });
   const end = bones[TAIL_STEPS] ?? { x, y, angle };
   const tip = mark(

@@ -1,0 +1,115 @@
+/*
+ * The cut list of a solved outline: each station on its own, then a row for each zone with the range over its stations. A row with one
+ * number could not hold half a millimeter over a zone that tapers.
+ */
+import type { ZoneId } from '../coat/zones.js';
+import type { LocalDay } from '../time/localDay.js';
+import { cutList } from './cutList.js';
+import type { CutAsk, CutRow } from './cutList.js';
+import type { OutlineAnswer, StationAnswer } from './outlineModel.js';
+import { isUpright } from './outlineTarget.js';
+
+/** From least to most. */
+export type MmRange = readonly [least: number, most: number];
+
+/** A zone of the cut list; hair in mm. */
+export interface ZoneCut {
+  /** At the zone's measuring spot; its state is that of the zone as a whole. */
+  readonly row: CutRow;
+  /** Index of the station at which most comes off or most is missing; null for a zone that side view does not show. */
+  readonly worst: number | null;
+  /** Over the zone's stations; null where nothing is cut. */
+  readonly takeOffMm: MmRange | null;
+  readonly cutToMm: MmRange | null;
+  readonly missingMm: MmRange | null;
+  /** The same in mm of outline at the worst station, signed: off is below 0. */
+  readonly outlineMm: number;
+  /** Body outside the target, mm; hair cannot hide it. */
+  readonly boneMm: number;
+  /** Hair lies or hangs so much that its outline is not its length: no cut is taken from the outline alone. */
+  readonly isByHand: boolean;
+}
+
+/** Less reach than this and a millimeter of outline is more than three of hair. */
+const BY_HAND_REACH = 0.3;
+
+/** A cut of one station: what is left there at the session, mm of hair. */
+export interface StationCut extends CutRow {
+  readonly index: number;
+}
+
+/** The cut of each station whose hair is known. `sessionDay` is not after `showDay`. */
+export function stationCuts(
+  { stations }: OutlineAnswer,
+  zones: readonly CutAsk[],
+  sessionDay: LocalDay,
+  showDay: LocalDay,
+): StationCut[] {
+  const answers = new Map(zones.map((z) => [z.zone, z.answer]));
+  return stations.flatMap((s, index) => {
+    const answer = answers.get(s.zone);
+    if (s.isHidden || s.hair === null || answer === undefined) return [];
+    const ask: CutAsk = { zone: s.zone, ...s.hair, wantedMm: wantedHair(s), answer };
+    return cutList([ask], sessionDay, showDay).map((row) => ({ ...row, index }));
+  });
+}
+
+/** Hair wanted at a station on the day: the target's where it cannot be had, so that it is missed, else as it is solved. */
+function wantedHair(s: StationAnswer): number {
+  const isShort = s.targetDepth > s.onDayDepth;
+  return Math.max(0, isShort ? s.targetDepth : s.depth) / s.reach;
+}
+
+/** A row for each zone, in the order in which zones are asked. */
+export function zoneCuts(
+  answer: OutlineAnswer,
+  zones: readonly CutAsk[],
+  sessionDay: LocalDay,
+  showDay: LocalDay,
+): ZoneCut[] {
+  const cuts = stationCuts(answer, zones, sessionDay, showDay);
+  return zones.map((ask) => {
+    const mine = cuts.filter((c) => c.zone === ask.zone);
+    return mine.length === 0 ? plainZone(ask, sessionDay, showDay) : zoneOf(ask.zone, mine, answer);
+  });
+}
+
+/** A zone that side view does not show: by the length that a lead wants. */
+function plainZone(ask: CutAsk, sessionDay: LocalDay, showDay: LocalDay): ZoneCut {
+  const [row] = cutList([ask], sessionDay, showDay) as [CutRow];
+  const one = (mm: number): MmRange | null => (mm > 0 ? [mm, mm] : null);
+  return {
+    row,
+    worst: null,
+    takeOffMm: one(row.takeOffMm),
+    cutToMm: row.cutToMm === null ? null : [row.cutToMm, row.cutToMm],
+    missingMm: one(row.missingMm),
+    outlineMm: 0,
+    boneMm: 0,
+    isByHand: false,
+  };
+}
+
+function zoneOf(zone: ZoneId, cuts: readonly StationCut[], { stations }: OutlineAnswer): ZoneCut {
+  const off = cuts.filter((c) => c.state === 'takeOff');
+  const missing = cuts.filter((c) => c.state === 'missing');
+  const worst = [...(missing.length > off.length ? missing : off.length > 0 ? off : cuts)].sort(
+    (x, y) => y.takeOffMm + y.missingMm - (x.takeOffMm + x.missingMm),
+  )[0] as StationCut;
+  const station = stations[worst.index] as StationAnswer;
+  const { index: _, ...row } = worst;
+  return {
+    row,
+    worst: worst.index,
+    takeOffMm: rangeOf(off.map((c) => c.takeOffMm)),
+    cutToMm: rangeOf(off.flatMap((c) => (c.cutToMm === null ? [] : [c.cutToMm]))),
+    missingMm: rangeOf(missing.map((c) => c.missingMm)),
+    outlineMm: (worst.missingMm - worst.takeOffMm) * station.reach,
+    boneMm: Math.max(0, ...stations.filter((s) => s.zone === zone && !s.isHidden).map((s) => s.boneMm)),
+    isByHand: !isUpright(station) || station.reach < BY_HAND_REACH,
+  };
+}
+
+function rangeOf(values: readonly number[]): MmRange | null {
+  return values.length === 0 ? null : [Math.min(...values), Math.max(...values)];
+}

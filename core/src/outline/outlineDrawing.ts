@@ -1,0 +1,90 @@
+/*
+ * Lines and areas of a solved outline, for a picture: the body, the coat as the union of the body and one quad for each pair of
+ * neighbors (so that no line of tips that crosses itself leaves a hole), lines of tips, and what lies between two of them. Millimeters,
+ * y up.
+ */
+import { NEAR_PARTS } from './outlinePlaces.js';
+import type { Point } from './spline.js';
+import { counterclockwise } from './spline.js';
+import { tipAt } from './stations.js';
+import type { Station } from './stations.js';
+
+/** Stations of each part, in order, with their places in the whole list. */
+function partRuns(stations: readonly Station[]): number[][] {
+  return NEAR_PARTS.map((part) => stations.flatMap((s, i) => (s.part === part ? [i] : []))).filter((r) => r.length > 0);
+}
+
+/** Body lines of all near parts. */
+export function bodyRings(stations: readonly Station[]): Point[][] {
+  return partRuns(stations).map((run) => [...counterclockwise(run.map((i) => (stations[i] as Station).root))]);
+}
+
+/** Body and hair as rings that overlap; filled by the non-zero rule they are the coat. */
+export function coatRings(stations: readonly Station[], depths: readonly number[]): Point[][] {
+  const quads = partRuns(stations).flatMap((run) =>
+    run.flatMap((i, k): Point[][] => {
+      const j = run[(k + 1) % run.length] as number;
+      const [s, n] = [stations[i] as Station, stations[j] as Station];
+      if (s.isHidden && n.isHidden) return [];
+      return [[s.root, n.root, tipAt(n, depths[j] as number), tipAt(s, depths[i] as number)]];
+    }),
+  );
+  return [...bodyRings(stations), ...quads.map((q) => [...counterclockwise(q)])];
+}
+
+/** Lines of tips where the outline shows, a line for each run of stations. */
+export function tipLines(stations: readonly Station[], depths: readonly number[]): Point[][] {
+  return shownRuns(stations, () => true).map((run) => run.map((i) => tipAt(stations[i] as Station, depths[i] as number)));
+}
+
+/** Areas between two depths where the first is greater by at least so many mm of outline, ring by ring. */
+export function areasBetween(
+  stations: readonly Station[],
+  outer: readonly number[],
+  inner: readonly number[],
+  leastMm: number,
+): Point[][] {
+  const isApart = (i: number): boolean => (outer[i] as number) - (inner[i] as number) >= leastMm;
+  return shownRuns(stations, isApart).map((run) => [
+    ...run.map((i) => tipAt(stations[i] as Station, outer[i] as number)),
+    ...run.map((i) => tipAt(stations[i] as Station, inner[i] as number)).reverse(),
+  ]);
+}
+
+/** Runs of neighboring stations that show and are wanted; a part that is wanted all around ends where it began. */
+function shownRuns(stations: readonly Station[], isWanted: (index: number) => boolean): number[][] {
+  const runs: number[][] = [];
+  for (const part of partRuns(stations)) {
+    const isIn = (i: number): boolean => !(stations[i] as Station).isHidden && isWanted(i);
+    const from = part.findIndex((i) => !isIn(i));
+    if (from === -1) {
+      runs.push([...part, part[0] as number]);
+      continue;
+    }
+    let run: number[] = [];
+    for (let k = 1; k <= part.length; k++) {
+      const i = part[(from + k) % part.length] as number;
+      if (isIn(i)) run.push(i);
+      else {
+        if (run.length > 1) runs.push(run);
+        run = [];
+      }
+    }
+  }
+  return runs;
+}
+
+/** SVG path of lines in a picture: x to the right from `left`, the ground at `ground`; `mirrored` faces left. */
+export function ringPath(
+  rings: readonly (readonly Point[])[],
+  { scale, x, y, mirrored }: { readonly scale: number; readonly x: number; readonly y: number; readonly mirrored: boolean },
+  isClosed = true,
+): string {
+  const sign = mirrored ? -1 : 1;
+  return rings
+    .map((ring) => {
+      const at = ring.map((p) => `${(x + sign * p[0] * scale).toFixed(1)} ${(y - p[1] * scale).toFixed(1)}`);
+      return `M${at.join('L')}${isClosed ? 'Z' : ''}`;
+    })
+    .join('');
+}
