@@ -44,15 +44,14 @@ export function randomDog(seed: number): OutlineAsk {
     const prior = growthPrior(breedRow.coat, zone);
     return {
       zone,
-      measured: random() < 0.1 ? null : { day: addDays(TODAY, -Math.floor(between(0, 10))), mm: usual * between(0.5, 1.9) },
+      measured:
+        random() < 0.1 ? null : { day: addDays(TODAY, -Math.floor(between(0, 10))), mm: usual * between(0.5, 1.9) },
       growth: learnGrowth([], { ...prior, mostMm: Math.max(prior.mostMm, usual * 2.2) }),
       wantedMm: random() < 0.1 ? usual * between(0.7, 1.2) : null,
       answer: random() < 0.12 ? { ok: false, why: 'locked' } : { ok: true, how: 'shaped' },
     };
   });
-  const corrections = Object.fromEntries(
-    CORRECTION_IDS.flatMap((id) => (random() < 0.2 ? [[id, between(0, 1)]] : [])),
-  );
+  const corrections = Object.fromEntries(CORRECTION_IDS.flatMap((id) => (random() < 0.2 ? [[id, between(0, 1)]] : [])));
   const showDay = addDays(TODAY, Math.floor(between(0, 30)));
-  return { body, breed, coat: breedRow.coat, heightMm, zones, today: TODAY, showDay, corrections };
+  return { body, breed, coat: breedRow.coat, heightMm, zones, showDay, corrections };
 }

@@ -160,7 +160,8 @@ describe('property: any dog of any breed', () => {
             .map((c) => [c.index, c.longEnoughOn as string]),
         );
       const [soon, late] = [days(ask), days(later)];
-      for (const [index, day] of late) expect([seed, index, (soon.get(index) ?? 'none') <= day]).toEqual([seed, index, true]);
+      for (const [index, day] of late)
+        expect([seed, index, (soon.get(index) ?? 'none') <= day]).toEqual([seed, index, true]);
     }
   });
 

@@ -4,7 +4,16 @@ import { Route, Routes } from 'react-router';
 import OutlineRoom, { answerWords } from '../src/rooms/outline/OutlineRoom';
 import { FILE, KENNEL, show } from './world';
 
-let sent: { path: string; body: { record?: { wanted?: { zone: string; mm: number }[] } } }[] = [];
+let sent: {
+  path: string;
+  body: {
+    record?: {
+      wanted?: { zone: string; mm: number }[];
+      measures?: { day: string; what: string; cm: number }[];
+      outline?: { corrections?: object[]; lengthPull?: number; kept?: { name: string; lengths: object[] }[] };
+    };
+  };
+}[] = [];
 beforeEach(() => {
   sent = [];
   globalThis.fetch = (async (input: Request) => {
@@ -37,11 +46,11 @@ it('says for the next show what is cut and what is too short, the work first', (
     /\d+(\.5)? mm too short on the day, long enough on \d+ Jul: scissor around it/,
   );
   expect(rowOf('Throat').textContent).toMatch(
-    /Take off 1\d(\.5)? mm: leave .* in the end\. Shears over a comb at \d+ degrees\./,
+    /Take off \d+(\.5)? to \d+(\.5)? mm: leave .* more in the rough pass\. Shears over a comb at \d+ degrees\./,
   );
   const states = screen.getAllByRole('row').map((r) => r.className);
   expect(states.indexOf('missing')).toBeGreaterThan(states.lastIndexOf('takeOff'));
-  expect(states.indexOf('unknown')).toBeGreaterThan(states.indexOf('missing'));
+  expect(screen.getByText(/^Not measured yet/).textContent).toMatch(/forechest/);
 });
 
 it('a zone that is touched tells its growth with its range, and what it rests on', () => {
@@ -76,5 +85,63 @@ it('a finisher reads it and types nothing; without a dog in the address it is th
 it('a dog that is not entered, and one that nobody has measured, are told so', () => {
   expect(answerWords('Koro', [], null)).toBe('Koro is not entered: there is no day to cut for.');
   const way = { showDay: '2026-06-20' as never, session: null, sessionDay: '2026-06-18' as never };
-  expect(answerWords('Koro', [], way)).toBe('Koro: measure the hair and say what is wanted.');
+  expect(answerWords('Koro', [], way)).toBe('Koro: measure the hair to see what comes off.');
+});
+
+const tab = (name: string): boolean => fireEvent.click(screen.getByRole('tab', { name }));
+
+it('measures are dragged by keys and typed in inches, taken back, and kept with their day', async () => {
+  open();
+  tab('Measures');
+  const hock = screen.getByRole('slider', { name: 'hock behind the rump and height of the hock' });
+  const before = Number(hock.getAttribute('aria-valuenow'));
+  fireEvent.keyDown(hock, { key: 'ArrowRight', shiftKey: true });
+  fireEvent.keyUp(hock, { key: 'ArrowRight' });
+  expect(Number(hock.getAttribute('aria-valuenow'))).toBe(before + 10);
+  fireEvent.click(screen.getByRole('button', { name: 'Back a step' }));
+  expect(Number(hock.getAttribute('aria-valuenow'))).toBe(before);
+  fireEvent.click(screen.getByRole('button', { name: 'Forward' }));
+  fireEvent.click(screen.getByText('in'));
+  const height = screen.getByLabelText('height at the withers, in');
+  fireEvent.change(height, { target: { value: '19' } });
+  fireEvent.blur(height);
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  const kept = Object.fromEntries((sent[0]?.body.record?.measures ?? []).map((m) => [m.what, m.cm]));
+  expect(kept['height']).toBeCloseTo(48.3, 1);
+  expect(kept['hockBehind']).toBeGreaterThan(2);
+});
+
+it('a measure that no dog of the breed has is left aside, said, and not kept', async () => {
+  open();
+  tab('Measures');
+  const neck = screen.getByLabelText('length of the neck, mm');
+  fireEvent.change(neck, { target: { value: '900' } });
+  fireEvent.blur(neck);
+  expect(screen.getByText('too far from the breed: left aside')).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]?.body.record?.measures).toEqual([]);
+});
+
+it('a correction says what it changes, or why nothing', () => {
+  open();
+  tab('For the eye');
+  const eye = within(screen.getByRole('region', { name: 'For the eye' }));
+  expect(eye.getByText('throat closer, its V lower; crest a little closer')).toBeTruthy();
+  fireEvent.keyDown(eye.getByRole('slider', { name: 'Show more leg' }), { key: 'End', keyCode: 35 });
+  expect(eye.getByText(/^underline higher: up to \d+(\.5)? mm of outline$|^no effect/)).toBeTruthy();
+});
+
+it('today’s outline is kept by name, with the lengths of today', async () => {
+  open();
+  tab('Compare');
+  const part = within(screen.getByRole('region', { name: 'Compare' }));
+  expect(part.getByRole('rowheader', { name: 'hock' })).toBeTruthy();
+  fireEvent.change(part.getByLabelText('Name of today’s outline'), { target: { value: 'before the trim' } });
+  fireEvent.click(part.getByRole('button', { name: 'Keep today’s outline' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  const [kept] = sent[0]?.body.record?.outline?.kept ?? [];
+  expect(kept?.name).toBe('before the trim');
+  expect(kept?.lengths.length).toBeGreaterThan(5);
 });

@@ -1,6 +1,8 @@
 /*
  * One dog's record: the coat as it is, what was found in it, what was used on it, how it settles and holds.
  */
+import { CORRECTION_IDS } from '../outline/corrections.js';
+import type { CorrectionId } from '../outline/corrections.js';
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import type { DogId, OwnerId, PersonId, SiteId } from '../units/ids.js';
@@ -177,7 +179,7 @@ const Measure = Type.Object(
   {
     day: day('when'),
     what: oneOf<DogMeasure>(DOG_MEASURES, 'what was measured'),
-    cm: Type.Number({ minimum: 3, maximum: 200, description: 'centimeters' }),
+    cm: Type.Number({ minimum: 0, maximum: 200, description: 'centimeters' }),
   },
   strict,
 );
@@ -197,6 +199,51 @@ const WantedLength = Type.Object(
   {
     zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
     mm: Type.Number({ minimum: 0.5, maximum: 600, description: 'length of the hair, millimeters' }),
+  },
+  strict,
+);
+
+const OutlineCorrection = Type.Object(
+  {
+    what: oneOf<CorrectionId>(CORRECTION_IDS, 'what the eye is to see'),
+    amount: Type.Number({ minimum: 0, maximum: 1, description: 'how far, 1 as far as it goes' }),
+  },
+  strict,
+);
+
+/** So many outlines are kept of a dog; the oldest go first. */
+export const MOST_OUTLINES = 60;
+
+const KeptOutline = Type.Object(
+  {
+    id: id('of the outline'),
+    day: day('when it was so'),
+    name: name('what it is called'),
+    lengths: Type.Array(WantedLength, { maxItems: ZONE_IDS.length, description: 'hair on that day' }),
+    wanted: Type.Array(WantedLength, { maxItems: ZONE_IDS.length, description: 'hair that was wanted' }),
+    corrections: Type.Array(OutlineCorrection, { maxItems: CORRECTION_IDS.length, description: 'asked for then' }),
+  },
+  strict,
+);
+
+const OutlineWays = Type.Object(
+  {
+    corrections: Type.Optional(
+      Type.Array(OutlineCorrection, {
+        maxItems: CORRECTION_IDS.length,
+        description: 'what a lead wants the eye to see',
+      }),
+    ),
+    lengthPull: Type.Optional(
+      Type.Number({
+        minimum: 0,
+        maximum: 1,
+        description: 'how hard the length to the height is kept, 0.2 when absent',
+      }),
+    ),
+    kept: Type.Optional(
+      Type.Array(KeptOutline, { maxItems: MOST_OUTLINES, description: 'outlines to compare with, oldest first' }),
+    ),
   },
   strict,
 );
@@ -332,6 +379,7 @@ export const DogRecord = Type.Object(
     wanted: Type.Optional(
       Type.Array(WantedLength, { maxItems: ZONE_IDS.length, description: 'hair that is wanted on the day of a show' }),
     ),
+    outline: Type.Optional(OutlineWays),
     finisherId: Type.Optional(id<PersonId>('who scissors and finishes it where they can')),
     batherId: Type.Optional(id<PersonId>('who baths and dries it where they can')),
     stays: Type.Optional(

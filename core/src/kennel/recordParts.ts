@@ -57,6 +57,7 @@ const DOG_PARTS = [
   'measures',
   'lengths',
   'wanted',
+  'outline',
   'finisherId',
   'batherId',
   'stays',

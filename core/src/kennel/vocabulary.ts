@@ -1,6 +1,7 @@
 /*
  * The closed sets of words that a kennel file, the programs and the planner share.
  */
+import { OUTLINE_MEASURES } from '../outline/dogBody.js';
 
 /** Roles of people; what each may do stands in the server's access table. */
 export const ROLES = ['lead', 'finisher', 'bather', 'hand', 'owner'] as const;
@@ -260,6 +261,6 @@ export const CHANGED_PARTS = ['preparation', 'between', 'showMorning', 'after'] 
 export type ChangedPart = (typeof CHANGED_PARTS)[number];
 
 /** Measures of a dog; the first is the height at the withers. */
-export const DOG_MEASURES = ['height', 'bodyLength', 'chest', 'neck', 'foreleg'] as const;
-/** One of `DOG_MEASURES`; measured in mm. */
+export const DOG_MEASURES = [...OUTLINE_MEASURES, 'chest', 'neck', 'foreleg'] as const;
+/** One of `DOG_MEASURES`; kept in cm. */
 export type DogMeasure = (typeof DOG_MEASURES)[number];

@@ -137,7 +137,13 @@ function proportionRows(
 }
 
 /** Each place of the topline keeps to the straight line from withers to croup. */
-function toplineRows(stations: readonly Station[], places: Extents, height: Sum, croup: Sum, pull: number): SquaresRow[] {
+function toplineRows(
+  stations: readonly Station[],
+  places: Extents,
+  height: Sum,
+  croup: Sum,
+  pull: number,
+): SquaresRow[] {
   const mine = places.topline.filter((i) => isUpright(stations[i] as Station));
   if (height.size === 0 || croup.size === 0 || pull <= 0) return [];
   const middle = (list: readonly number[]): number =>

@@ -5,7 +5,7 @@
 import type { ZoneId } from '../coat/zones.js';
 import type { BodyRow } from './bodyRow.js';
 
-/** Corrections by name. */
+/** Corrections of an outline that a lead asks for by name. */
 export const CORRECTION_IDS = [
   'moreNeck',
   'shortBack',
@@ -44,11 +44,6 @@ const CORRECTIONS: Readonly<Record<CorrectionId, Correction>> = {
 /** Hair is never asked for less or more than this share of the breed's. */
 const LEAST_FACTOR = 0.2;
 const MOST_FACTOR = 1.8;
-
-/** Zones that a correction is about. */
-export function zonesOfCorrection(id: CorrectionId): ZoneId[] {
-  return Object.keys(CORRECTIONS[id].hair ?? {}) as ZoneId[];
-}
 
 function amountsOf(amounts: CorrectionAmounts): [Correction, number][] {
   return CORRECTION_IDS.map((id) => [CORRECTIONS[id], Math.min(1, Math.max(0, amounts[id] ?? 0))]);

@@ -6,7 +6,8 @@ import type { ZoneId } from '../coat/zones.js';
 import type { LocalDay } from '../time/localDay.js';
 import { cutList } from './cutList.js';
 import type { CutAsk, CutRow } from './cutList.js';
-import type { OutlineAnswer, StationAnswer } from './outlineModel.js';
+import { hairOn } from './outlineModel.js';
+import type { OutlineAnswer, StationAnswer, StationHair } from './outlineModel.js';
 import { isUpright } from './outlineTarget.js';
 
 /** From least to most. */
@@ -26,6 +27,8 @@ export interface ZoneCut {
   readonly outlineMm: number;
   /** Body outside the target, mm; hair cannot hide it. */
   readonly boneMm: number;
+  /** Whether side view shows the zone. */
+  readonly isInView: boolean;
   /** Hair lies or hangs so much that its outline is not its length: no cut is taken from the outline alone. */
   readonly isByHand: boolean;
 }
@@ -49,14 +52,17 @@ export function stationCuts(
   return stations.flatMap((s, index) => {
     const answer = answers.get(s.zone);
     if (s.isHidden || s.hair === null || answer === undefined) return [];
-    const ask: CutAsk = { zone: s.zone, ...s.hair, wantedMm: wantedHair(s), answer };
+    const ask: CutAsk = { zone: s.zone, ...s.hair, wantedMm: wantedHair(s, s.hair, showDay), answer };
     return cutList([ask], sessionDay, showDay).map((row) => ({ ...row, index }));
   });
 }
 
-/** Hair wanted at a station on the day: the target's where it cannot be had, so that it is missed, else as it is solved. */
-function wantedHair(s: StationAnswer): number {
-  const isShort = s.targetDepth > s.onDayDepth;
+/**
+ * Hair wanted at a station on the day: the target's where there is too little, so that it is missed, else as it is solved. Hair that the
+ * floor alone shortens is not too little.
+ */
+function wantedHair(s: StationAnswer, hair: StationHair, showDay: LocalDay): number {
+  const isShort = s.targetDepth > s.reach * hairOn(hair, showDay);
   return Math.max(0, isShort ? s.targetDepth : s.depth) / s.reach;
 }
 
@@ -70,12 +76,13 @@ export function zoneCuts(
   const cuts = stationCuts(answer, zones, sessionDay, showDay);
   return zones.map((ask) => {
     const mine = cuts.filter((c) => c.zone === ask.zone);
-    return mine.length === 0 ? plainZone(ask, sessionDay, showDay) : zoneOf(ask.zone, mine, answer);
+    const isInView = answer.stations.some((s) => s.zone === ask.zone && !s.isHidden);
+    return mine.length === 0 ? plainZone(ask, isInView, sessionDay, showDay) : zoneOf(ask.zone, mine, answer);
   });
 }
 
-/** A zone that side view does not show: by the length that a lead wants. */
-function plainZone(ask: CutAsk, sessionDay: LocalDay, showDay: LocalDay): ZoneCut {
+/** A zone that side view does not show, or nobody measured: by the length that a lead wants. */
+function plainZone(ask: CutAsk, isInView: boolean, sessionDay: LocalDay, showDay: LocalDay): ZoneCut {
   const [row] = cutList([ask], sessionDay, showDay) as [CutRow];
   const one = (mm: number): MmRange | null => (mm > 0 ? [mm, mm] : null);
   return {
@@ -86,6 +93,7 @@ function plainZone(ask: CutAsk, sessionDay: LocalDay, showDay: LocalDay): ZoneCu
     missingMm: one(row.missingMm),
     outlineMm: 0,
     boneMm: 0,
+    isInView,
     isByHand: false,
   };
 }
@@ -106,6 +114,7 @@ function zoneOf(zone: ZoneId, cuts: readonly StationCut[], { stations }: Outline
     missingMm: rangeOf(missing.map((c) => c.missingMm)),
     outlineMm: (worst.missingMm - worst.takeOffMm) * station.reach,
     boneMm: Math.max(0, ...stations.filter((s) => s.zone === zone && !s.isHidden).map((s) => s.boneMm)),
+    isInView: true,
     isByHand: !isUpright(station) || station.reach < BY_HAND_REACH,
   };
 }

@@ -5,7 +5,7 @@
  */
 import { NEAR_PARTS } from './outlinePlaces.js';
 import type { Point } from './spline.js';
-import { counterclockwise } from './spline.js';
+import { closedSpline, counterclockwise } from './spline.js';
 import { tipAt } from './stations.js';
 import type { Station } from './stations.js';
 
@@ -14,27 +14,40 @@ function partRuns(stations: readonly Station[]): number[][] {
   return NEAR_PARTS.map((part) => stations.flatMap((s, i) => (s.part === part ? [i] : []))).filter((r) => r.length > 0);
 }
 
+/** Points drawn from one station to the next: a line of stations alone looks cut with a knife. */
+const DRAWN = 3;
+
+/** A line through points of a part, drawn smoothly. */
+function smooth(points: readonly Point[]): Point[] {
+  return closedSpline(points, DRAWN);
+}
+
 /** Body lines of all near parts. */
 export function bodyRings(stations: readonly Station[]): Point[][] {
-  return partRuns(stations).map((run) => [...counterclockwise(run.map((i) => (stations[i] as Station).root))]);
+  return partRuns(stations).map((run) => [...counterclockwise(smooth(run.map((i) => (stations[i] as Station).root)))]);
 }
 
 /** Body and hair as rings that overlap; filled by the non-zero rule they are the coat. */
 export function coatRings(stations: readonly Station[], depths: readonly number[]): Point[][] {
-  const quads = partRuns(stations).flatMap((run) =>
-    run.flatMap((i, k): Point[][] => {
-      const j = run[(k + 1) % run.length] as number;
-      const [s, n] = [stations[i] as Station, stations[j] as Station];
-      if (s.isHidden && n.isHidden) return [];
-      return [[s.root, n.root, tipAt(n, depths[j] as number), tipAt(s, depths[i] as number)]];
-    }),
-  );
+  const quads = partRuns(stations).flatMap((run) => {
+    const roots = smooth(run.map((i) => (stations[i] as Station).root));
+    const tips = smooth(run.map((i) => tipAt(stations[i] as Station, depths[i] as number)));
+    const isBare = (k: number): boolean =>
+      [k, k + 1].every((at) => (stations[run[at % run.length] as number] as Station).isHidden);
+    return roots.flatMap((root, j): Point[][] => {
+      if (isBare(Math.floor(j / DRAWN))) return [];
+      const next = (j + 1) % roots.length;
+      return [[root, roots[next] as Point, tips[next] as Point, tips[j] as Point]];
+    });
+  });
   return [...bodyRings(stations), ...quads.map((q) => [...counterclockwise(q)])];
 }
 
 /** Lines of tips where the outline shows, a line for each run of stations. */
 export function tipLines(stations: readonly Station[], depths: readonly number[]): Point[][] {
-  return shownRuns(stations, () => true).map((run) => run.map((i) => tipAt(stations[i] as Station, depths[i] as number)));
+  return shownRuns(stations, () => true).map((run) =>
+    run.map((i) => tipAt(stations[i] as Station, depths[i] as number)),
+  );
 }
 
 /** Areas between two depths where the first is greater by at least so many mm of outline, ring by ring. */
@@ -77,7 +90,12 @@ function shownRuns(stations: readonly Station[], isWanted: (index: number) => bo
 /** SVG path of lines in a picture: x to the right from `left`, the ground at `ground`; `mirrored` faces left. */
 export function ringPath(
   rings: readonly (readonly Point[])[],
-  { scale, x, y, mirrored }: { readonly scale: number; readonly x: number; readonly y: number; readonly mirrored: boolean },
+  {
+    scale,
+    x,
+    y,
+    mirrored,
+  }: { readonly scale: number; readonly x: number; readonly y: number; readonly mirrored: boolean },
   isClosed = true,
 ): string {
   const sign = mirrored ? -1 : 1;

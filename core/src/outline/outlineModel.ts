@@ -35,8 +35,6 @@ export interface OutlineAsk {
    * known. A wanted length of a zone takes the place of the breed's.
    */
   readonly zones: readonly CutAsk[];
-  readonly today: LocalDay;
-  /** Not before today. */
   readonly showDay: LocalDay;
   readonly corrections: CorrectionAmounts;
   readonly pulls?: BalancePulls;
@@ -47,8 +45,7 @@ export interface StationAnswer extends Station {
   /** Hair of the zone as it is here; null where nobody measured it. */
   readonly hair: StationHair | null;
   readonly isLocked: boolean;
-  /** Depths now, and on the day if it is left alone. */
-  readonly nowDepth: number;
+  /** Depth on the day if it is left alone, above the floor; the target's where nobody measured. */
   readonly onDayDepth: number;
   /** Depth that the target wants; negative where the body lies outside it. */
   readonly targetDepth: number;
@@ -111,8 +108,7 @@ export function solveOutline(ask: OutlineAsk, start?: readonly number[]): Outlin
         isCorner: s.isCorner,
         hair: hair?.hair ?? null,
         isLocked: hair?.isLocked === true,
-        nowDepth: hair === null ? Math.max(0, targetDepth) : hair.now,
-        onDayDepth: hair === null ? Math.max(0, targetDepth) : hair.onDay,
+        onDayDepth: hair === null ? Math.max(0, targetDepth) : (parts.most[i] as number),
         targetDepth,
         depth,
         profile: parts.profiles[i] as number,
@@ -138,13 +134,11 @@ export function outlineProblem(ask: OutlineAsk) {
   const floorMm = breed.floor * heightMm;
   const asked = target.map((s, i) => {
     const own = zones.get(s.zone)?.wantedMm ?? null;
-    return own === null
-      ? s.breedDepth * hairFactor(s.zone, corrections)
-      : own * (profiles[i] as number) * s.reach;
+    return own === null ? s.breedDepth * hairFactor(s.zone, corrections) : own * (profiles[i] as number) * s.reach;
   });
   const tips = aboveFloor(target, asked, floorMm);
   const depths = targetDepths(stations, target, tips, heightMm);
-  const known = stations.map((s, i) => knownHair(s, zones.get(s.zone), profiles[i] as number, ask));
+  const known = stations.map((s, i) => knownHair(s, zones.get(s.zone), profiles[i] as number, ask.showDay));
   const most = aboveFloor(
     stations,
     known.map((k) => k?.onDay ?? 0),
@@ -163,33 +157,36 @@ export function outlineProblem(ask: OutlineAsk) {
     low: bounds.map((b) => b[0]),
     high: bounds.map((b) => b[1]),
   };
-  return { stations, target, tips, depths, profiles, known, problem };
+  return { stations, target, tips, depths, profiles, known, most, problem };
 }
 
 interface KnownHair {
   readonly hair: StationHair;
-  /** Depths now and on the day, mm of outline. */
-  readonly now: number;
+  /** Depth on the day if it is left alone, mm of outline. */
   readonly onDay: number;
   readonly isLocked: boolean;
 }
 
 /** Hair of a zone as it is at a station; null where nobody measured the zone. */
-function knownHair(
-  { reach }: Station,
-  zone: CutAsk | undefined,
-  profile: number,
-  { today, showDay }: Pick<OutlineAsk, 'today' | 'showDay'>,
-): KnownHair | null {
+function knownHair({ reach }: Station, zone: CutAsk | undefined, profile: number, showDay: LocalDay): KnownHair | null {
   if (zone === undefined || zone.measured === null) return null;
   const { day, mm } = zone.measured;
   const hair: StationHair = {
     measured: { day, mm: mm * profile },
     growth: { ...zone.growth, mostMm: zone.growth.mostMm * Math.max(1, profile) },
   };
-  const depthOn = (on: LocalDay): number =>
-    reach * grownMm(hair.measured.mm, Math.max(0, daysBetween(day, on)), hair.growth);
-  return { hair, now: depthOn(today), onDay: depthOn(showDay), isLocked: !zone.answer.ok };
+  return { hair, onDay: reach * hairOn(hair, showDay), isLocked: !zone.answer.ok };
+}
+
+/** Length of a station's hair on a day if it is left alone, mm. */
+export function hairOn({ measured, growth }: StationHair, day: LocalDay): number {
+  return grownMm(measured.mm, Math.max(0, daysBetween(measured.day, day)), growth);
+}
+
+/** Depths of the coat on a day if it is left alone, mm of outline; where nobody measured, the target's. */
+export function coatDepthsOn(stations: readonly StationAnswer[], day: LocalDay, floorMm: number): number[] {
+  const depths = stations.map((s) => (s.hair === null ? Math.max(0, s.targetDepth) : s.reach * hairOn(s.hair, day)));
+  return aboveFloor(stations, depths, floorMm);
 }
 
 /** Hair at each station for a millimeter at its zone's measuring spot, by the breed's own hair. */

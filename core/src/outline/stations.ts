@@ -79,10 +79,15 @@ function partStations(
       hangs,
       reach: hairReach(coat, hangs, normal[0], normal[1]),
       breedDepth: depth * heightMm,
-      isHidden: near.isHidden || (between > 0 && next.isHidden),
+      isHidden: between === 0 ? near.isHidden : isHiddenBetween(near, next),
       isCorner: isCorner(part, near.place),
     };
   });
+}
+
+/** Between two landmarks the line shows up to one that another part covers, but not where it goes inside. */
+function isHiddenBetween(near: Landmark, next: Landmark): boolean {
+  return (near.isHidden && next.isHidden) || near.place === 'in' || next.place === 'in';
 }
 
 /** Hair between two landmarks, so that it does not jump where one place meets the next. */

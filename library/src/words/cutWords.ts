@@ -1,7 +1,7 @@
 /*
  * Words of the cut list.
  */
-import type { CutRow, CutWith } from '@loyal-mane/core';
+import type { CutRow, CutWith, MmRange, ZoneCut } from '@loyal-mane/core';
 import { monthDay } from './timeWords.js';
 
 /** A length in whole or half millimeters: "27.5 mm". */
@@ -44,3 +44,41 @@ export function cutRowWords(row: CutRow): string {
       return row.atSessionMm === null ? 'Not measured yet.' : 'No length is wanted yet.';
   }
 }
+
+/** A range of lengths: "8 to 15 mm", or one where both ends read the same. */
+export function cutRangeWords([least, most]: MmRange): string {
+  const [a, b] = [Math.round(least * 2) / 2, Math.round(most * 2) / 2];
+  return a === b ? `${String(a)} mm` : `${String(a)} to ${String(b)} mm`;
+}
+
+/** Less bone than this outside the target is not told, mm. */
+const TOLD_BONE_MM = 2;
+
+/** The zone in sentences, with the range over it: "Take off 8 to 15 mm: leave 27 to 34 mm, 3 mm more in the rough pass." */
+export function zoneCutWords(cut: ZoneCut): string {
+  const { row, takeOffMm, cutToMm, missingMm, outlineMm, boneMm, isByHand } = cut;
+  const more: string[] = [];
+  if (takeOffMm !== null && cutToMm !== null) {
+    const reserve = (row.roughToMm ?? 0) - (row.cutToMm ?? 0);
+    const rough = reserve < RESERVE_TOLD_MM ? '' : `, ${mmWords(reserve)} more in the rough pass`;
+    more.push(`Take off ${cutRangeWords(takeOffMm)}: leave ${cutRangeWords(cutToMm)}${rough}.`);
+  }
+  if (missingMm !== null) {
+    const when =
+      row.state === 'missing' && row.longEnoughOn !== null ? `long enough on ${monthDay(row.longEnoughOn)}` : null;
+    const rest = when ?? (row.state === 'missing' ? 'it does not grow so long' : 'in places');
+    more.push(`${cutRangeWords(missingMm)} too short on the day, ${rest}: scissor around it.`);
+  }
+  if (more.length === 0) more.push(cutRowWords(row));
+  if (boneMm >= TOLD_BONE_MM)
+    more.push(`The body lies ${mmWords(boneMm)} outside the breed’s line: hair cannot hide it.`);
+  if (isByHand && takeOffMm !== null) {
+    const seen = mmWords(Math.abs(outlineMm));
+    more.push(
+      `It lies or hangs here: ${mmWords(row.takeOffMm)} of hair are ${seen} of outline. Comb it down and look first.`,
+    );
+  }
+  return more.join(' ');
+}
+
+const RESERVE_TOLD_MM = 0.5;

@@ -3695,7 +3695,7 @@ export interface components {
                  * @description what was measured
                  * @enum {string}
                  */
-                what: "height" | "bodyLength" | "chest" | "neck" | "foreleg";
+                what: "height" | "bodyLength" | "forechest" | "chestDepth" | "croupHeight" | "tailSetHeight" | "rumpHeight" | "tuckUpHeight" | "neckLength" | "skullLength" | "muzzleLength" | "hockHeight" | "hockBehind" | "tailLength" | "dipDepth" | "chest" | "neck" | "foreleg";
                 /** @description centimeters */
                 cm: number;
             }[];
@@ -3731,6 +3731,65 @@ export interface components {
                 /** @description length of the hair, millimeters */
                 mm: number;
             }[];
+            outline?: {
+                /** @description what a lead wants the eye to see */
+                corrections?: {
+                    /**
+                     * @description what the eye is to see
+                     * @enum {string}
+                     */
+                    what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh";
+                    /** @description how far, 1 as far as it goes */
+                    amount: number;
+                }[];
+                /** @description how hard the length to the height is kept, 0.2 when absent */
+                lengthPull?: number;
+                /** @description outlines to compare with, oldest first */
+                kept?: {
+                    /**
+                     * Format: uuid
+                     * @description id of a of the outline
+                     */
+                    id: string;
+                    /**
+                     * Format: date
+                     * @description when it was so
+                     */
+                    day: string;
+                    /** @description what it is called */
+                    name: string;
+                    /** @description hair on that day */
+                    lengths: {
+                        /**
+                         * @description where
+                         * @enum {string}
+                         */
+                        zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                        /** @description length of the hair, millimeters */
+                        mm: number;
+                    }[];
+                    /** @description hair that was wanted */
+                    wanted: {
+                        /**
+                         * @description where
+                         * @enum {string}
+                         */
+                        zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
+                        /** @description length of the hair, millimeters */
+                        mm: number;
+                    }[];
+                    /** @description asked for then */
+                    corrections: {
+                        /**
+                         * @description what the eye is to see
+                         * @enum {string}
+                         */
+                        what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh";
+                        /** @description how far, 1 as far as it goes */
+                        amount: number;
+                    }[];
+                }[];
+            };
             /**
              * Format: uuid
              * @description id of a who scissors and finishes it where they can

@@ -24,6 +24,8 @@ export interface Palette {
   readonly clayTint: string;
   /** Work that is done, and what waits: never text. */
   readonly worn: string;
+  /** Hair in a drawing of the outline. */
+  readonly coat: string;
 }
 
 /** By day. */
@@ -46,6 +48,7 @@ export const DAY: Palette = {
   clay: '#A63C26',
   clayTint: '#F7DFD6',
   worn: '#A89F8C',
+  coat: '#CDBA9C',
 };
 
 /** The wet room: read in steam, at arm's length. */
@@ -68,6 +71,7 @@ export const WET: Palette = {
   clay: '#FF9B82',
   clayTint: '#4F1F15',
   worn: '#A89F8C',
+  coat: '#5F5240',
 };
 
 /** The palette as style rules: custom properties of the page, and of the wet room. */

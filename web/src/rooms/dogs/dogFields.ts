@@ -1,21 +1,14 @@
 /*
  * Fields of a dog's form: who it is, its chip, its run, its owner, its ways, what was measured.
  */
-import type { DogMeasure, KennelDog, KennelFile, RecordFields } from '@loyal-mane/core';
+import type { KennelDog, KennelFile, RecordFields } from '@loyal-mane/core';
 import { DOG_MEASURES, ZONE_IDS, recordFields } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
+import { MEASURE_WORDS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { coatOf, libraryOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import type { FieldSpec } from '../../parts/rows/fieldSpec';
-
-const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
-  height: 'height at the withers',
-  bodyLength: 'length of the body',
-  chest: 'around the chest',
-  neck: 'around the neck',
-  foreleg: 'foreleg to the elbow',
-};
 
 /** The first questions about a dog. */
 export const firstFields = (kennel: KennelFile, breeds: readonly string[]): readonly FieldSpec[] => [
@@ -87,7 +80,7 @@ const WAYS: readonly FieldSpec[] = [
         kind: 'one',
         choices: DOG_MEASURES.map((m) => ({ value: m, label: MEASURE_WORDS[m] })),
       },
-      { name: 'cm', label: 'it is', kind: 'number', unit: 'cm', step: 0.5 },
+      { name: 'cm', label: 'it is', kind: 'number', unit: 'cm', step: 0.1 },
     ],
   },
   {

@@ -3,35 +3,36 @@
  */
 import { InputNumber } from 'antd';
 import { cutWith } from '@loyal-mane/core';
-import type { CutAsk, CutRow, ZoneId } from '@loyal-mane/core';
+import type { CutAsk, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { BLADES_MM, COMB_TOOTH_MM, ZONE_NAMES } from '@loyal-mane/library';
-import { cutRowWords, cutWithWords, mmWords } from '@loyal-mane/library/words';
+import { cutWithWords, mmWords, zoneCutWords } from '@loyal-mane/library/words';
 import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { ZoneLength } from '../dogs/ZoneLength';
-import { shownRows } from './outlineOf';
+import { shownCuts } from './outlineOf';
 import type { WayToShow } from './outlineOf';
 
 interface Props {
   readonly dog: Dog;
   readonly asks: readonly CutAsk[];
-  readonly rows: readonly CutRow[];
+  readonly cuts: readonly ZoneCut[];
   readonly way: WayToShow | null;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
 }
 
 /** The list, and the zone that was touched with its measures. */
-export function ZoneCuts({ dog, asks, rows, way, chosen, onChoose }: Props) {
+export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
   const ask = asks.find((a) => a.zone === chosen);
-  const row = rows.find((r) => r.zone === chosen);
+  const cut = cuts.find((c) => c.row.zone === chosen);
+  const { shown, unmeasured } = shownCuts(cuts);
   return (
-    <aside>
+    <>
       {ask !== undefined && (
         <section aria-label="Zone" className="outline-zone">
           <h2 className="serif">{nameOf(ask.zone)}</h2>
-          {row !== undefined && <p>{cutRowWords(row)}</p>}
+          {cut !== undefined && <p>{zoneCutWords(cut)}</p>}
           <p className="soft">
             Grows {ask.growth.mmPerDay.toFixed(2)} mm a day ({ask.growth.low.toFixed(2)} to {ask.growth.high.toFixed(2)}
             ), {ask.growth.spans === 0 ? 'as such coats do' : `learned from ${String(ask.growth.spans)} measured spans`}
@@ -53,38 +54,63 @@ export function ZoneCuts({ dog, asks, rows, way, chosen, onChoose }: Props) {
               </tr>
             </thead>
             <tbody>
-              {shownRows(rows).map((r) => (
-                <Row key={r.zone} dog={dog} row={r} isChosen={r.zone === chosen} onChoose={onChoose} />
+              {shown.map((c) => (
+                <Row
+                  key={c.row.zone}
+                  dog={dog}
+                  cut={c}
+                  setMm={asks.find((a) => a.zone === c.row.zone)?.wantedMm ?? null}
+                  isChosen={c.row.zone === chosen}
+                  onChoose={onChoose}
+                />
               ))}
             </tbody>
           </table>
         </div>
       )}
+      {unmeasured.length > 0 && (
+        <p className="soft">
+          Not measured yet:{' '}
+          {unmeasured.map(({ row }, i) => (
+            <span key={row.zone}>
+              {i > 0 && ', '}
+              <button type="button" className="plain outline-name" onClick={() => onChoose(row.zone)}>
+                {ZONE_NAMES[row.zone]}
+              </button>
+            </span>
+          ))}
+          .
+        </p>
+      )}
       <p className="soft">
         Lengths are of stretched hair at one fixed spot of the zone. How it moves, and hands on the dog, tell the rest;
         rules of the show come first.
       </p>
-    </aside>
+    </>
   );
 }
 
 function Row({
   dog,
-  row,
+  cut,
+  setMm,
   isChosen,
   onChoose,
 }: {
   dog: Dog;
-  row: CutRow;
+  cut: ZoneCut;
+  /** What a lead has set; null where the breed decides. */
+  setMm: number | null;
   isChosen: boolean;
   onChoose: (zone: ZoneId) => void;
 }) {
   const { lead } = useRooms();
   const { save, busy } = useDogRecord(dog);
+  const { row } = cut;
   const { zone, state, onDayRange, cutToMm } = row;
   const others = (recordOf(dog).wanted ?? []).filter((w) => w.zone !== zone);
   const want = (mm: number | null): void => {
-    if (mm === row.wantedMm || (mm !== null && (mm < 0.5 || mm > 600))) return;
+    if (mm === setMm || (mm !== null && (mm < 0.5 || mm > 600))) return;
     save({ wanted: mm === null ? others : [...others, { zone, mm }] });
   };
   const tool =
@@ -106,13 +132,14 @@ function Row({
       <td>
         {lead ? (
           <InputNumber
-            key={String(row.wantedMm)}
+            key={String(setMm)}
             aria-label={`Wanted on the day, mm: ${ZONE_NAMES[zone]}`}
             min={0.5}
             max={600}
             step={1}
             disabled={busy}
-            {...(row.wantedMm === null ? {} : { defaultValue: row.wantedMm })}
+            {...(setMm === null ? {} : { defaultValue: setMm })}
+            {...(row.wantedMm === null ? {} : { placeholder: String(Math.round(row.wantedMm)) })}
             onBlur={(e) => want(e.target.value.trim() === '' ? null : Number(e.target.value.replace(',', '.')))}
             onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
             style={{ width: 84 }}
@@ -124,7 +151,7 @@ function Row({
         )}
       </td>
       <td>
-        {cutRowWords(row)}
+        {zoneCutWords(cut)}
         {tool !== null && <span className="soft"> {tool.charAt(0).toUpperCase() + tool.slice(1)}.</span>}
       </td>
     </tr>

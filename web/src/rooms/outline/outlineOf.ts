@@ -1,13 +1,35 @@
 /*
  * A dog's way to its next show, zone by zone: what was measured, how it grows, what is wanted, and the session at which it is cut.
  */
-import { cutList, grownMm, instantToMs, learnGrowth, localDayOf, daysBetween } from '@loyal-mane/core';
-import type { CutAsk, CutRow, LocalDay, Plan, PlannedActivity, StepId } from '@loyal-mane/core';
-import { ZONES, growthPrior } from '@loyal-mane/library';
+import {
+  DEFAULT_PULLS,
+  OUTLINE_MEASURES,
+  daysBetween,
+  dogBody,
+  grownMm,
+  instantToMs,
+  learnGrowth,
+  localDayOf,
+  solveOutline,
+  zoneCuts,
+} from '@loyal-mane/core';
+import type {
+  CutAsk,
+  LocalDay,
+  OutlineAnswer,
+  OutlineAsk,
+  OutlineMeasure,
+  Plan,
+  PlannedActivity,
+  StepId,
+  ZoneCut,
+} from '@loyal-mane/core';
+import { BODY_SHAPES, ZONES, growthPrior } from '@loyal-mane/library';
 import type { Kennel } from '../../api/queries';
-import { coatOf, recordOf } from '../../parts/dogRecord';
+import { coatOf, libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { answerOf } from '../dogs/coatTints';
+import type { OutlineDraft } from './useOutlineDraft';
 
 /** Trims that shape the outline. */
 const TRIMS: ReadonlySet<StepId> = new Set<StepId>([
@@ -54,21 +76,63 @@ export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay, wanted = reco
   });
 }
 
-/** The cut list for the way to a show. */
-export function cutRows(asks: readonly CutAsk[], { sessionDay, showDay }: WayToShow): CutRow[] {
-  return cutList(asks, sessionDay, showDay);
+/** Newest measures of a dog's outline, mm. */
+export function measuresOf(dog: Dog): Partial<Record<OutlineMeasure, number>> {
+  const { measures = [] } = recordOf(dog);
+  const byDay = [...measures].sort((x, y) => x.day.localeCompare(y.day));
+  return Object.fromEntries(
+    OUTLINE_MEASURES.flatMap((what) => {
+      const last = byDay.findLast((m) => m.what === what);
+      return last === undefined ? [] : [[what, last.cm * 10]];
+    }),
+  );
+}
+
+/** Height in mm for a dog nobody measured, by its breed; a middling dog where the breed has none. */
+const DEFAULT_HEIGHT_MM = 450;
+
+/** What the outline of a dog is reckoned from; null for a breed without a shape. */
+export function outlineAskOf(
+  dog: Dog,
+  kennel: Kennel,
+  zones: readonly CutAsk[],
+  showDay: LocalDay,
+  { measures, corrections, lengthPull }: OutlineDraft,
+) {
+  const breed = BODY_SHAPES[dog.badge];
+  if (breed === undefined) return null;
+  const lengthCm = libraryOf(kennel).breeds.get(dog.breed)?.lengthCm ?? null;
+  const breedHeightMm = lengthCm === null ? DEFAULT_HEIGHT_MM : (lengthCm * 10) / breed.length;
+  const { body, heightMm, leftAside } = dogBody(breed, breedHeightMm, { ...measuresOf(dog), ...measures });
+  const pulls = { ...DEFAULT_PULLS, length: lengthPull };
+  const ask: OutlineAsk = { body, breed, coat: coatOf(dog), heightMm, zones, corrections, pulls, showDay };
+  return { ask, leftAside };
+}
+
+/** The outline solved, with its cut list. */
+export interface SolvedOutline {
+  readonly answer: OutlineAnswer;
+  readonly cuts: readonly ZoneCut[];
+}
+
+/** Solves an outline for a way to a show; `start` are depths of an answer just before. */
+export function solvedOutline(ask: OutlineAsk, sessionDay: LocalDay, start?: readonly number[]): SolvedOutline {
+  const answer = solveOutline(ask, start);
+  return { answer, cuts: zoneCuts(answer, ask.zones, sessionDay, ask.showDay) };
 }
 
 /** Length of a zone on a day if it is left alone, mm; null where nobody has measured. */
 export function lengthOn({ measured, growth }: CutAsk, day: LocalDay): number | null {
-  return measured === null ? null : grownMm(measured.mm, daysBetween(measured.day, day), growth);
+  return measured === null ? null : grownMm(measured.mm, Math.max(0, daysBetween(measured.day, day)), growth);
 }
 
-const BY_STATE: readonly CutRow['state'][] = ['takeOff', 'missing', 'right', 'locked', 'unknown'];
+const BY_STATE: readonly ZoneCut['row']['state'][] = ['takeOff', 'missing', 'right', 'locked', 'unknown'];
 
-/** Rows that say something (cut on this trim, measured, or wanted), what is to be done first. */
-export function shownRows(rows: readonly CutRow[]): CutRow[] {
-  return rows
-    .filter((r) => r.atSessionMm !== null || r.wantedMm !== null || r.why === null)
-    .sort((x, y) => BY_STATE.indexOf(x.state) - BY_STATE.indexOf(y.state));
+/** Zones that say something (measured, or wanted), what is to be done first, and how many nobody measured. */
+export function shownCuts(cuts: readonly ZoneCut[]): { readonly shown: ZoneCut[]; readonly unmeasured: ZoneCut[] } {
+  const isShown = ({ row }: ZoneCut): boolean => row.atSessionMm !== null || row.wantedMm !== null;
+  return {
+    shown: cuts.filter(isShown).sort((x, y) => BY_STATE.indexOf(x.row.state) - BY_STATE.indexOf(y.row.state)),
+    unmeasured: cuts.filter((c) => !isShown(c) && c.isInView && c.row.why === null),
+  };
 }

@@ -1,0 +1,81 @@
+/*
+ * A dog's own body: the breed's row with what was measured on this dog in its place. Measures that no dog of the breed has are left
+ * aside and named, since a slip of the tape would fold the line.
+ */
+import type { BodyRow } from './bodyRow.js';
+
+/** Measures of the outline; the height at the withers is the unit of all others. */
+export const OUTLINE_MEASURES = [
+  'height',
+  'bodyLength',
+  'forechest',
+  'chestDepth',
+  'croupHeight',
+  'tailSetHeight',
+  'rumpHeight',
+  'tuckUpHeight',
+  'neckLength',
+  'skullLength',
+  'muzzleLength',
+  'hockHeight',
+  'hockBehind',
+  'tailLength',
+  'dipDepth',
+] as const;
+/** One of `OUTLINE_MEASURES`. */
+export type OutlineMeasure = (typeof OUTLINE_MEASURES)[number];
+
+type Fraction = Exclude<OutlineMeasure, 'height'>;
+
+const ROW_KEY: Readonly<Record<Fraction, keyof BodyRow>> = {
+  bodyLength: 'length',
+  forechest: 'forechest',
+  chestDepth: 'depth',
+  croupHeight: 'croup',
+  tailSetHeight: 'tailSet',
+  rumpHeight: 'rump',
+  tuckUpHeight: 'tuckUp',
+  neckLength: 'neckLength',
+  skullLength: 'skull',
+  muzzleLength: 'muzzle',
+  hockHeight: 'hockHeight',
+  hockBehind: 'rearAngle',
+  tailLength: 'tailLength',
+  dipDepth: 'dip',
+};
+
+/** How far a measure may lie from the breed's, a share of it and a part of the height (engineering defaults). */
+const MOST_SHARE = 0.3;
+const LEAST_SPAN = 0.06;
+
+/** A dog's body, its height in mm, and the measures that were left aside. */
+export interface DogBody {
+  readonly body: BodyRow;
+  readonly heightMm: number;
+  readonly leftAside: readonly OutlineMeasure[];
+}
+
+/** The body from the breed's row and the dog's measures in mm; `breedHeightMm` stands in for a height that nobody measured. */
+export function dogBody(
+  breed: BodyRow,
+  breedHeightMm: number,
+  measuresMm: Readonly<Partial<Record<OutlineMeasure, number>>>,
+): DogBody {
+  const heightMm = measuresMm.height ?? breedHeightMm;
+  const body: Record<string, unknown> = { ...breed };
+  const leftAside: OutlineMeasure[] = [];
+  for (const [measure, key] of Object.entries(ROW_KEY) as [Fraction, keyof BodyRow][]) {
+    const mm = measuresMm[measure];
+    if (mm === undefined) continue;
+    const own = mm / heightMm;
+    const standard = breed[key] as number;
+    if (Math.abs(own - standard) > Math.max(LEAST_SPAN, Math.abs(standard) * MOST_SHARE)) leftAside.push(measure);
+    else body[key] = own;
+  }
+  return { body: body as unknown as BodyRow, heightMm, leftAside };
+}
+
+/** A measure of a body in mm. */
+export function measureOf(body: BodyRow, heightMm: number, measure: OutlineMeasure): number {
+  return measure === 'height' ? heightMm : (body[ROW_KEY[measure]] as number) * heightMm;
+}

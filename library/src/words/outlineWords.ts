@@ -1,0 +1,57 @@
+/*
+ * Words of the outline: what is measured and between which points, what a lead may ask for, what it does.
+ */
+import type { CorrectionId, DogMeasure, OutlineMeasure } from '@loyal-mane/core';
+
+/** Measures of a dog, in a sentence. */
+export const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
+  height: 'height at the withers',
+  bodyLength: 'length of the body',
+  chest: 'around the chest',
+  neck: 'around the neck',
+  foreleg: 'foreleg to the elbow',
+  forechest: 'forechest ahead of the withers',
+  chestDepth: 'depth of the chest',
+  croupHeight: 'height at the croup',
+  tailSetHeight: 'height of the tail set',
+  rumpHeight: 'height of the point of rump',
+  tuckUpHeight: 'height of the tuck-up',
+  neckLength: 'length of the neck',
+  skullLength: 'length of the skull',
+  muzzleLength: 'length of the muzzle',
+  hockHeight: 'height of the hock',
+  hockBehind: 'hock behind the rump',
+  tailLength: 'length of the tail',
+  dipDepth: 'dip behind the withers',
+};
+
+/** Points between which each is measured; hair pressed flat, the dog in show stance. */
+export const MEASURED_BETWEEN: Readonly<Record<OutlineMeasure, string>> = {
+  height: 'ground to the highest point of the withers',
+  bodyLength: 'forechest to the point of rump, level',
+  forechest: 'plumb line of the withers to the forechest',
+  chestDepth: 'withers to the lowest point of the brisket',
+  croupHeight: 'ground to the highest point of the croup',
+  tailSetHeight: 'ground to the root of the tail',
+  rumpHeight: 'ground to the point of rump',
+  tuckUpHeight: 'ground to the belly where it is highest',
+  neckLength: 'withers to the occiput',
+  skullLength: 'occiput to the stop',
+  muzzleLength: 'stop to the tip of the nose',
+  hockHeight: 'ground to the point of hock',
+  hockBehind: 'plumb line of the rump to the point of hock',
+  tailLength: 'root to tip, the bone only',
+  dipDepth: 'straight edge over withers and loin to the back',
+};
+
+/** What a lead may ask the eye to see. */
+export const CORRECTION_WORDS: Readonly<Record<CorrectionId, { readonly name: string; readonly does: string }>> = {
+  moreNeck: { name: 'Show more neck', does: 'throat closer, its V lower; crest a little closer' },
+  shortBack: { name: 'Shorten the back', does: 'closer behind the rump and in front of the chest' },
+  moreLeg: { name: 'Show more leg', does: 'underline higher' },
+  moreRear: { name: 'Show more rear angle', does: 'hock further behind, more hair at stifle and hock' },
+  levelTop: { name: 'Level the topline', does: 'more hair on loin and croup' },
+  hideDip: { name: 'Fill the dip behind the withers', does: 'back left longer' },
+  clearHead: { name: 'Clear the head', does: 'skull, brows and beard closer' },
+  fullerThigh: { name: 'Fuller thigh', does: 'more hair behind the thigh and at the stifle' },
+};

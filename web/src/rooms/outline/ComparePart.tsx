@@ -1,0 +1,157 @@
+/*
+ * Earlier outlines of the dog, kept by name and day; any two are compared by zone.
+ */
+import { Button, Input, Select } from 'antd';
+import { useState } from 'react';
+import { coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
+import type { CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
+import { mmWords, monthDay } from '@loyal-mane/library/words';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import type { SolvedOutline } from './outlineOf';
+import { lengthOn } from './outlineOf';
+
+/** So many outlines are kept; the oldest go first. */
+const MOST_OUTLINES = 60;
+const SEEN_MM = 1;
+
+interface Props {
+  readonly dog: Dog;
+  readonly today: LocalDay;
+  readonly ask: OutlineAsk;
+  readonly solved: SolvedOutline;
+  readonly zones: readonly CutAsk[];
+}
+
+/** Depths of coat by name. */
+type Shown = Readonly<Record<string, { readonly label: string; readonly depths: readonly number[] }>>;
+
+/** Keeping today's outline, and two of them compared. */
+export function ComparePart({ dog, today, ask, solved, zones }: Props) {
+  const { lead } = useRooms();
+  const shown = shownOutlines(dog, today, ask, solved.answer, zones);
+  const names = Object.keys(shown);
+  const [a, setA] = useState('today');
+  const [b, setB] = useState('wanted');
+  const [first, second] = [shown[a] ?? shown['today'], shown[b] ?? shown['wanted']];
+  if (first === undefined || second === undefined) return null;
+  const { stations } = solved.answer;
+  const gaps = zoneDifferences(stations, first.depths, second.depths, SEEN_MM);
+  const [p, q] = [outlineProportions(stations, first.depths), outlineProportions(stations, second.depths)];
+  const choices = names.map((value) => ({ value, label: shown[value]?.label }));
+  return (
+    <section aria-label="Compare">
+      {lead && <KeepOne dog={dog} today={today} zones={zones} />}
+      <p>
+        <Select aria-label="From" value={a} options={choices} onChange={setA} style={{ width: 210 }} /> to{' '}
+        <Select aria-label="To" value={b} options={choices} onChange={setB} style={{ width: 210 }} />
+      </p>
+      {gaps.length === 0 ? (
+        <p>No zone differs by a millimeter.</p>
+      ) : (
+        <table className="outline-proportions">
+          <thead>
+            <tr>
+              <th scope="col">Zone</th>
+              <th scope="col">most</th>
+              <th scope="col">mean</th>
+            </tr>
+          </thead>
+          <tbody>
+            {gaps.map((d) => (
+              <tr key={d.zone}>
+                <th scope="row">{ZONE_NAMES[d.zone]}</th>
+                <td>{signed(d.mostMm)}</td>
+                <td>{signed(d.meanMm)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p className="soft">
+        Millimeters of outline, + where the second is fuller. Length to height {p.lengthToHeight.toFixed(2)} and{' '}
+        {q.lengthToHeight.toFixed(2)}. Both on the body as it is measured now.
+      </p>
+    </section>
+  );
+}
+
+function signed(mm: number): string {
+  return `${mm > 0 ? '+' : '−'}${mmWords(Math.abs(mm))}`;
+}
+
+/** Outlines that can be compared: now, on the day if left, as cut, wanted, and those that were kept. */
+function shownOutlines(
+  dog: Dog,
+  today: LocalDay,
+  ask: OutlineAsk,
+  { stations }: OutlineAnswer,
+  zones: readonly CutAsk[],
+): Shown {
+  const floorMm = ask.breed.floor * ask.heightMm;
+  const kept = (recordOf(dog).outline?.kept ?? []).map((k) => {
+    const lengths = new Map(k.lengths.map((l) => [l.zone, l.mm]));
+    const then = zones.map((z) => {
+      const mm = lengths.get(z.zone);
+      return { ...z, measured: mm === undefined ? null : { day: k.day, mm } };
+    });
+    const answer = solveOutline({ ...ask, zones: then, showDay: k.day });
+    return [
+      k.id,
+      { label: `${k.name}, ${monthDay(k.day)}`, depths: answer.stations.map((s) => s.onDayDepth) },
+    ] as const;
+  });
+  return {
+    today: { label: 'today', depths: coatDepthsOn(stations, today, floorMm) },
+    left: { label: 'on the day if left', depths: stations.map((s) => s.onDayDepth) },
+    cut: { label: 'on the day as cut', depths: stations.map((s) => s.depth) },
+    wanted: { label: 'wanted', depths: stations.map((s) => Math.max(0, s.targetDepth)) },
+    ...Object.fromEntries(kept),
+  };
+}
+
+function KeepOne({
+  dog,
+  today,
+  zones,
+}: {
+  readonly dog: Dog;
+  readonly today: LocalDay;
+  readonly zones: readonly CutAsk[];
+}) {
+  const { save, busy } = useDogRecord(dog);
+  const [name, setName] = useState('');
+  const { outline } = recordOf(dog);
+  const keep = (): void => {
+    const measured = zones.flatMap((z) => {
+      const mm = lengthOn(z, today);
+      return mm === null || mm < 0.5 ? [] : [{ zone: z.zone, mm: Math.round(mm * 2) / 2 }];
+    });
+    const one = {
+      id: crypto.randomUUID(),
+      day: today,
+      name: name.trim(),
+      lengths: measured,
+      wanted: recordOf(dog).wanted ?? [],
+      corrections: outline?.corrections ?? [],
+    };
+    save({ outline: { ...outline, kept: [...(outline?.kept ?? []), one].slice(-MOST_OUTLINES) } }, () => setName(''));
+  };
+  return (
+    <p>
+      <Input
+        aria-label="Name of today’s outline"
+        placeholder="before the trim"
+        maxLength={60}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+        style={{ width: 210 }}
+      />{' '}
+      <Button disabled={name.trim() === '' || busy} onClick={keep}>
+        Keep today’s outline
+      </Button>
+    </p>
+  );
+}

@@ -1,0 +1,79 @@
+/*
+ * The dog's measures: typed here, or dragged in the drawing. What nobody measured is the breed's.
+ */
+import { InputNumber, Segmented } from 'antd';
+import { useState } from 'react';
+import { OUTLINE_MEASURES, measureOf } from '@loyal-mane/core';
+import type { OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
+import { MEASURED_BETWEEN, MEASURE_WORDS } from '@loyal-mane/library/words';
+import { recordOf } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import { measuresOf } from './outlineOf';
+
+const MM_PER_INCH = 25.4;
+
+interface Props {
+  readonly dog: Dog;
+  readonly ask: OutlineAsk;
+  readonly leftAside: readonly OutlineMeasure[];
+  readonly onMove: (change: Partial<Record<OutlineMeasure, number>>, hold: string) => void;
+}
+
+/** A field for each measure, in mm or inches. */
+export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
+  const { lead } = useRooms();
+  const [unit, setUnit] = useState<'mm' | 'in'>('mm');
+  const known = measuresOf(dog);
+  const shown = (mm: number): number => (unit === 'mm' ? Math.round(mm) : Math.round((mm / MM_PER_INCH) * 100) / 100);
+  const days = recordOf(dog).measures ?? [];
+  const last = (what: OutlineMeasure): string | null => days.findLast((m) => m.what === what)?.day ?? null;
+  return (
+    <section aria-label="Measures">
+      <div className="soft">
+        In show stance, hair pressed flat. Drag the places in the drawing or type; arrows move a place by 1 mm.{' '}
+        <Segmented aria-label="Unit" value={unit} options={['mm', 'in']} onChange={(u) => setUnit(u as 'mm' | 'in')} />
+      </div>
+      <table className="outline-measures">
+        <tbody>
+          {OUTLINE_MEASURES.map((what) => {
+            const mm = measureOf(ask.body, ask.heightMm, what);
+            return (
+              <tr key={what}>
+                <th scope="row">
+                  {MEASURE_WORDS[what]}
+                  <span className="soft">{MEASURED_BETWEEN[what]}</span>
+                </th>
+                <td>
+                  <InputNumber
+                    key={`${unit}-${String(shown(mm))}`}
+                    aria-label={`${MEASURE_WORDS[what]}, ${unit}`}
+                    disabled={!lead}
+                    min={0}
+                    max={unit === 'mm' ? 2000 : 80}
+                    step={unit === 'mm' ? 1 : 0.1}
+                    defaultValue={shown(mm)}
+                    style={{ width: 92 }}
+                    onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
+                    onBlur={(e) => {
+                      const typed = Number(e.target.value.replace(',', '.'));
+                      if (e.target.value.trim() === '' || !Number.isFinite(typed) || typed === shown(mm)) return;
+                      onMove({ [what]: unit === 'mm' ? typed : typed * MM_PER_INCH }, `typed ${what}`);
+                    }}
+                  />
+                </td>
+                <td className="soft">
+                  {leftAside.includes(what)
+                    ? 'too far from the breed: left aside'
+                    : last(what) === null && known[what] === undefined
+                      ? 'as the breed'
+                      : `measured ${last(what) ?? ''}`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
