@@ -29,7 +29,7 @@ export interface TargetBodies {
 /** Bodies of a dog's target; `change` are the corrections that a lead asks for. */
 export function targetBodies(dog: BodyRow, breed: BodyRow, change: (body: BodyRow) => BodyRow): TargetBodies {
   const standard = Object.fromEntries(TRUNK_MEASURES.map((key) => [key, breed[key]]));
-  const trunk = change({ ...dog, ...standard, dip: 0, hair: breed.hair, floor: breed.floor });
+  const trunk = change({ ...dog, ...standard, dip: breed.dip, hair: breed.hair, floor: breed.floor });
   return { trunk, limbs: { ...dog, rearAngle: trunk.rearAngle, hair: breed.hair, floor: breed.floor } };
 }
 

@@ -44,10 +44,10 @@ export function ComparePart({ dog, today, ask, solved, zones }: Props) {
   return (
     <section aria-label="Compare">
       {lead && <KeepOne dog={dog} today={today} zones={zones} />}
-      <p>
+      <div>
         <Select aria-label="From" value={a} options={choices} onChange={setA} style={{ width: 210 }} /> to{' '}
         <Select aria-label="To" value={b} options={choices} onChange={setB} style={{ width: 210 }} />
-      </p>
+      </div>
       {gaps.length === 0 ? (
         <p>No zone differs by a millimeter.</p>
       ) : (
@@ -140,7 +140,7 @@ function KeepOne({
     save({ outline: { ...outline, kept: [...(outline?.kept ?? []), one].slice(-MOST_OUTLINES) } }, () => setName(''));
   };
   return (
-    <p>
+    <div>
       <Input
         aria-label="Name of today’s outline"
         placeholder="before the trim"
@@ -152,6 +152,6 @@ function KeepOne({
       <Button disabled={name.trim() === '' || busy} onClick={keep}>
         Keep today’s outline
       </Button>
-    </p>
+    </div>
   );
 }
