@@ -3,7 +3,9 @@
  */
 import type { CareLibrary, CoatClass } from '@loyal-mane/core';
 import { BREEDS } from './breedTable.js';
+import { growthPrior } from './growth.js';
 import { MINUTES } from './minutes.js';
+import { BODY_SHAPES } from './outline/bodyShapes.js';
 import { PROGRAMS } from './programs.js';
 import { SCHOOLS } from './schools.js';
 import { STEP_NEEDS } from './steps.js';
@@ -38,7 +40,7 @@ const TRIM_INTERVAL_WEEKS: Readonly<Record<CoatClass, number>> = {
 
 /** All that the house ships: breeds, programs, steps, schools, minutes, products, tools. */
 export const CARE_LIBRARY: CareLibrary = {
-  version: '4',
+  version: '5',
   breeds: BREEDS,
   steps: STEP_NEEDS,
   minutes: MINUTES,
@@ -48,6 +50,8 @@ export const CARE_LIBRARY: CareLibrary = {
   trimMaps: TRIM_MAPS,
   stepZones: (step) => STEP_ZONES[step] ?? null,
   hairShare: (coat, zone) => HAIR_SHARES[coat].get(zone) ?? 0,
+  shapes: BODY_SHAPES,
+  growthPrior,
   standMinutes: STAND_MINUTES,
   puppyStandMinutes: 15,
   trimIntervalWeeks: TRIM_INTERVAL_WEEKS,

@@ -33,3 +33,5 @@ export { STEP_ZONES } from './zones/stepZones.js';
 export { PLAIN_DOG } from './plainDog.js';
 export { emptyKennel } from './emptyKennel.js';
 export type { FirstDay } from './emptyKennel.js';
+export { readOutline, reckonOutline } from './reader/readOutline.js';
+export type { OutlineOut, OutlineRead } from './reader/readOutline.js';

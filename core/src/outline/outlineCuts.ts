@@ -3,6 +3,7 @@
  * number could not hold half a millimeter over a zone that tapers.
  */
 import type { ZoneId } from '../coat/zones.js';
+import { median } from '../units/median.js';
 import type { LocalDay } from '../time/localDay.js';
 import { cutList } from './cutList.js';
 import type { CutAsk, CutRow } from './cutList.js';
@@ -15,8 +16,10 @@ export type MmRange = readonly [least: number, most: number];
 
 /** A zone of the cut list; hair in mm. */
 export interface ZoneCut {
-  /** At the zone's measuring spot; its state is that of the zone as a whole. */
+  /** Lengths at the zone's measuring spot; state, what comes off and what is missing at its worst station. */
   readonly row: CutRow;
+  /** Left at the measuring spot after the cut, mm; null where nothing is cut. */
+  readonly spotMm: number | null;
   /** Index of the station at which most comes off or most is missing; null for a zone that side view does not show. */
   readonly worst: number | null;
   /** Over the zone's stations; null where nothing is cut. */
@@ -77,7 +80,8 @@ export function zoneCuts(
   return zones.map((ask) => {
     const mine = cuts.filter((c) => c.zone === ask.zone);
     const isInView = answer.stations.some((s) => s.zone === ask.zone && !s.isHidden);
-    return mine.length === 0 ? plainZone(ask, isInView, sessionDay, showDay) : zoneOf(ask.zone, mine, answer);
+    const plain = plainZone(ask, isInView, sessionDay, showDay);
+    return mine.length === 0 ? plain : zoneOf(plain.row, mine, answer);
   });
 }
 
@@ -87,6 +91,7 @@ function plainZone(ask: CutAsk, isInView: boolean, sessionDay: LocalDay, showDay
   const one = (mm: number): MmRange | null => (mm > 0 ? [mm, mm] : null);
   return {
     row,
+    spotMm: row.cutToMm,
     worst: null,
     takeOffMm: one(row.takeOffMm),
     cutToMm: row.cutToMm === null ? null : [row.cutToMm, row.cutToMm],
@@ -98,22 +103,24 @@ function plainZone(ask: CutAsk, isInView: boolean, sessionDay: LocalDay, showDay
   };
 }
 
-function zoneOf(zone: ZoneId, cuts: readonly StationCut[], { stations }: OutlineAnswer): ZoneCut {
+function zoneOf(spot: CutRow, cuts: readonly StationCut[], { stations }: OutlineAnswer): ZoneCut {
   const off = cuts.filter((c) => c.state === 'takeOff');
   const missing = cuts.filter((c) => c.state === 'missing');
-  const worst = [...(missing.length > off.length ? missing : off.length > 0 ? off : cuts)].sort(
-    (x, y) => y.takeOffMm + y.missingMm - (x.takeOffMm + x.missingMm),
-  )[0] as StationCut;
+  const worst = [...cuts].sort((x, y) => y.takeOffMm + y.missingMm - (x.takeOffMm + x.missingMm))[0] as StationCut;
   const station = stations[worst.index] as StationAnswer;
   const { index: _, ...row } = worst;
+  const left = off.flatMap(({ cutToMm, index }) =>
+    cutToMm === null ? [] : [cutToMm / (stations[index]?.profile ?? 1)],
+  );
   return {
-    row,
+    row: { ...row, atSessionMm: spot.atSessionMm, onDayMm: spot.onDayMm, onDayRange: spot.onDayRange },
+    spotMm: median(left),
     worst: worst.index,
     takeOffMm: rangeOf(off.map((c) => c.takeOffMm)),
     cutToMm: rangeOf(off.flatMap((c) => (c.cutToMm === null ? [] : [c.cutToMm]))),
     missingMm: rangeOf(missing.map((c) => c.missingMm)),
     outlineMm: (worst.missingMm - worst.takeOffMm) * station.reach,
-    boneMm: Math.max(0, ...stations.filter((s) => s.zone === zone && !s.isHidden).map((s) => s.boneMm)),
+    boneMm: Math.max(0, ...stations.filter((s) => s.zone === spot.zone && !s.isHidden).map((s) => s.boneMm)),
     isInView: true,
     isByHand: !isUpright(station) || station.reach < BY_HAND_REACH,
   };

@@ -107,10 +107,12 @@ function underside(m: BodyRow, { rumpX, brisket }: Frame): Landmark[] {
 function headAndNeck(m: BodyRow, { head, neck, brisket }: Frame): Landmark[] {
   const { skull: s, muzzle: z, skullDepth: sd, muzzleDepth: md, stop } = m;
   const base = neck(0.28, -0.2);
+  const bib: Point = [base[0] * 0.4 + (m.forechest - 0.03) * 0.6, (base[1] + brisket + 0.3) / 2 + 0.02];
+  const latch = head(0.04, -sd * 0.96);
   return [
-    mark(base[0] * 0.4 + (m.forechest - 0.03) * 0.6, (base[1] + brisket + 0.3) / 2 + 0.02, 'bib'),
-    markAt(neck(0.62, -0.155), 'throat'),
-    markAt(head(0.04, -sd * 0.96), 'latch'),
+    markAt(bib, 'bib'),
+    markAt(throatOf(neck(0.62, -0.155), bib, latch), 'throat'),
+    markAt(latch, 'latch'),
     markAt(head(s * 0.62, -sd * 0.98), 'jaw'),
     markAt(head(s + z * 0.25, -sd * 0.62 - md * 0.42), 'chin'),
     markAt(head(s + z * 0.75, -md * 1.18), 'chin'),
@@ -127,6 +129,17 @@ function headAndNeck(m: BodyRow, { head, neck, brisket }: Frame): Landmark[] {
     markAt(neck(0.5, m.neckArch * 0.7), 'crest'),
     markAt(neck(0.2, 0.004), 'crest'),
   ];
+}
+
+/** Room between throat and latch: on a short neck under a deep skull the line would fold there. */
+const THROAT_ROOM = 0.045;
+const THROAT_SHARE = 0.62;
+
+/** Front of the neck, or a point between bib and latch where the skull leaves it no room. */
+function throatOf(front: Point, bib: Point, latch: Point): Point {
+  const isCrowded = front[1] > latch[1] - THROAT_ROOM;
+  if (!isCrowded) return front;
+  return [bib[0] + (latch[0] - bib[0]) * THROAT_SHARE, bib[1] + (latch[1] - bib[1]) * THROAT_SHARE];
 }
 
 function shifted(marks: readonly Landmark[], by: number): Landmark[] {

@@ -2,6 +2,8 @@
  * The shapes in which the knowledge of the trade reaches the computation: breeds, steps, starting minutes and care
  * programs by coat class. The data itself lives in the library package; nothing here holds a number of its own.
  */
+import type { BodyRow } from '../outline/bodyRow.js';
+import type { GrowthPrior } from '../outline/hairGrowth.js';
 import type { BreedStyles } from './breedStyles.js';
 import type { ToolNeed } from './mayTrim.js';
 import type { CoatClass } from '../coat/coatClass.js';
@@ -71,6 +73,10 @@ export interface CareLibrary {
   readonly stepZones: (step: StepId) => readonly ZoneId[] | 'all' | null;
   /** Share of the hair, 0 to 1, that a zone has on a class of coat, both sides. */
   readonly hairShare: (coat: CoatClass, zone: ZoneId) => number;
+  /** Bodies by the badge of a breed, in heights at the withers. */
+  readonly shapes: Readonly<Record<string, BodyRow>>;
+  /** Growth of a zone before anything was measured on a dog. */
+  readonly growthPrior: (coat: CoatClass, zone: ZoneId) => GrowthPrior;
   /** Standing trim minutes a day by coat class (CP-10 and its defaults). */
   readonly standMinutes: Readonly<Record<CoatClass, number>>;
   readonly puppyStandMinutes: number;

@@ -12,6 +12,10 @@ import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../progra
 import { atPace, estimate } from '../../programs/estimate.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
 import { matsTogether } from '../../programs/matMinutes.js';
+import { solveOutline } from '../../outline/outlineModel.js';
+import { zoneCuts } from '../../outline/outlineCuts.js';
+import { outlineFactor } from '../../programs/outlineMinutes.js';
+import { outlineOfDog, zoneAsks } from '../../programs/outlineOfDog.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
 import type { LocalDay } from '../../time/localDay.js';
 import { middlePace } from './assigneePace.js';
@@ -33,19 +37,23 @@ export function stepMinutes(input: PlanInput, frame: MinutesOf): (step: ProgramS
   const day = frame.marks.prepDay;
   const since = frame.trimmedOn === null ? dog : { ...dog, lastTrim: frame.trimmedOn };
   const facts = estimateFacts(since, input.library, day, puppy);
+  const shaped = shapedShare(input, since, puppy, day, facts.overgrownWeeks);
   const preparing = preparation(columnOf(coat), undercoatLoad(dog, day) === 'heavy');
   return (step, who) => {
     const row = input.library.minutes[step.row];
     if (row === undefined) throw new Error(`stepMinutes: no row "${step.row}" in the minutes table`);
     const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
+    // What the outline says of the millimeters to come off stands in for the guess from the weeks since the last trim.
+    const outlined = row.trim ? shaped(step.step) : null;
     const own: EstimateFacts = {
       ...facts,
+      ...(outlined === null ? {} : { overgrownWeeks: 0 }),
       ...preparing(step.step, row),
       cooperation: cooperationFactor(dog, step.step, touched(input, step.step, row), (z) =>
         input.library.hairShare(coat, z),
       ),
     };
-    const usual = longer(estimate(row, columnOf(coat), own, share), step.plusMin);
+    const usual = longer(estimate(row, columnOf(coat), own, share * (outlined ?? 1)), step.plusMin);
     const crew = { factor: middlePace(input, step.step, who), logs: 0 };
     const paced = atPace(atPace(usual, crew), input.pace.dog(dog.id, step.step));
     if (step.flank !== 2) return paced;
@@ -82,6 +90,38 @@ function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolea
   if (own.locked.length === 0 && (own.leftAlone ?? []).length === 0) return 1;
   const zones = trimZonesOf(step, own, breed, input.library);
   return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
+}
+
+/** Factor on a trim by what comes off as the outline has it; null where its hair was not measured since the last trim. */
+function shapedShare(
+  input: PlanInput,
+  dog: KennelDog,
+  puppy: boolean,
+  day: LocalDay,
+  overgrownWeeks: number,
+): (step: StepId) => number | null {
+  const { library } = input;
+  const breed = library.breeds.get(dog.breed);
+  const isFresh = (dog.lengths ?? []).some((l) => dog.lastTrim === undefined || l.day > dog.lastTrim);
+  if (breed === undefined || !isFresh) return () => null;
+  const zones = zoneAsks(dog, breed, library, day, puppy);
+  const outline = outlineOfDog(dog, breed, library, zones, day);
+  if (outline === null) return () => null;
+  const cuts = zoneCuts(solveOutline(outline.ask), zones, day, day);
+  const own = trimDogOf(dog, puppy, day);
+  const usual = { intervalWeeks: library.trimIntervalWeeks[breed.coat], overgrownWeeks };
+  const growth = new Map(zones.map((z) => [z.zone, z.growth.mmPerDay]));
+  return (step) => {
+    const cut = trimZonesOf(step, own, breed, library)?.cut.map((z) => z.zone) ?? [];
+    const hair = (zone: ZoneId): number => library.hairShare(breed.coat, zone);
+    return outlineFactor(
+      cuts,
+      cut,
+      (zone) => growth.get(zone) ?? library.growthPrior(breed.coat, zone).mmPerDay,
+      hair,
+      usual,
+    );
+  };
 }
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {

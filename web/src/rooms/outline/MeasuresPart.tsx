@@ -3,13 +3,12 @@
  */
 import { InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
-import { OUTLINE_MEASURES, measureOf } from '@loyal-mane/core';
+import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
 import { MEASURED_BETWEEN, MEASURE_WORDS } from '@loyal-mane/library/words';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
-import { measuresOf } from './outlineOf';
 
 const MM_PER_INCH = 25.4;
 
@@ -24,7 +23,7 @@ interface Props {
 export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
   const { lead } = useRooms();
   const [unit, setUnit] = useState<'mm' | 'in'>('mm');
-  const known = measuresOf(dog);
+  const known = outlineMeasures(recordOf(dog));
   const shown = (mm: number): number => (unit === 'mm' ? Math.round(mm) : Math.round((mm / MM_PER_INCH) * 100) / 100);
   const days = recordOf(dog).measures ?? [];
   const last = (what: OutlineMeasure): string | null => days.findLast((m) => m.what === what)?.day ?? null;

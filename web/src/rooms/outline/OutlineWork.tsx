@@ -13,6 +13,7 @@ import { ComparePart } from './ComparePart';
 import { CorrectionsPart } from './CorrectionsPart';
 import { Handles } from './Handles';
 import { MeasuresPart } from './MeasuresPart';
+import { OutlineFiles } from './OutlineFiles';
 import { OutlinePicture } from './OutlinePicture';
 import { ZoneCuts } from './ZoneCuts';
 import { cutAsks, outlineAskOf, solvedOutline } from './outlineOf';
@@ -71,6 +72,7 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
           </OutlinePicture>
           {foot}
           <Legend isList={shownDay === null} />
+          <OutlineFiles source={{ dog, zones, draft: draft.draft, sessionDay, showDay }} {...{ solved, draft }} />
         </div>
         <aside>
           {lead && (part === 'measures' || part === 'corrections' || draft.isChanged) && (

@@ -2,15 +2,14 @@
  * A dog's way to its next show, zone by zone: what was measured, how it grows, what is wanted, and the session at which it is cut.
  */
 import {
-  DEFAULT_PULLS,
-  OUTLINE_MEASURES,
+  DEFAULT_PUPPY_DAYS,
   daysBetween,
-  dogBody,
   grownMm,
   instantToMs,
-  learnGrowth,
   localDayOf,
+  outlineOfDog,
   solveOutline,
+  zoneAsks,
   zoneCuts,
 } from '@loyal-mane/core';
 import type {
@@ -18,17 +17,15 @@ import type {
   LocalDay,
   OutlineAnswer,
   OutlineAsk,
-  OutlineMeasure,
+  OutlineOfDog,
   Plan,
   PlannedActivity,
   StepId,
   ZoneCut,
 } from '@loyal-mane/core';
-import { BODY_SHAPES, ZONES, growthPrior } from '@loyal-mane/library';
 import type { Kennel } from '../../api/queries';
-import { coatOf, libraryOf, recordOf } from '../../parts/dogRecord';
+import { bornOf, kennelDogOf, libraryOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
-import { answerOf } from '../dogs/coatTints';
 import type { OutlineDraft } from './useOutlineDraft';
 
 /** Trims that shape the outline. */
@@ -63,33 +60,14 @@ export function wayToShow(
   return { showDay, session, sessionDay };
 }
 
-/** Hair of every zone of a dog with its growth; `wanted` takes the place of what is on record where it is given. */
-export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay, wanted = recordOf(dog).wanted ?? []): CutAsk[] {
-  const { lengths = [] } = recordOf(dog);
-  return ZONES.flatMap(({ id: zone }): CutAsk[] => {
-    const answer = answerOf(dog, zone, today, kennel);
-    if (answer === null) return [];
-    const mine = lengths.filter((l) => l.zone === zone);
-    const measured = [...mine].sort((x, y) => x.day.localeCompare(y.day)).at(-1) ?? null;
-    const growth = learnGrowth(mine, growthPrior(coatOf(dog), zone));
-    return [{ zone, measured, growth, wantedMm: wanted.find((x) => x.zone === zone)?.mm ?? null, answer }];
-  });
+/** Hair of every zone of a dog with its growth; none for a breed that is not known. */
+export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay): CutAsk[] {
+  const library = libraryOf(kennel);
+  const breed = library.breeds.get(dog.breed);
+  if (breed === undefined) return [];
+  const puppy = daysBetween(bornOf(dog), today) < DEFAULT_PUPPY_DAYS;
+  return zoneAsks(kennelDogOf(dog), breed, library, today, puppy);
 }
-
-/** Newest measures of a dog's outline, mm. */
-export function measuresOf(dog: Dog): Partial<Record<OutlineMeasure, number>> {
-  const { measures = [] } = recordOf(dog);
-  const byDay = [...measures].sort((x, y) => x.day.localeCompare(y.day));
-  return Object.fromEntries(
-    OUTLINE_MEASURES.flatMap((what) => {
-      const last = byDay.findLast((m) => m.what === what);
-      return last === undefined ? [] : [[what, last.cm * 10]];
-    }),
-  );
-}
-
-/** Height in mm for a dog nobody measured, by its breed; a middling dog where the breed has none. */
-const DEFAULT_HEIGHT_MM = 450;
 
 /** What the outline of a dog is reckoned from; null for a breed without a shape. */
 export function outlineAskOf(
@@ -97,16 +75,11 @@ export function outlineAskOf(
   kennel: Kennel,
   zones: readonly CutAsk[],
   showDay: LocalDay,
-  { measures, corrections, lengthPull }: OutlineDraft,
-) {
-  const breed = BODY_SHAPES[dog.badge];
-  if (breed === undefined) return null;
-  const lengthCm = libraryOf(kennel).breeds.get(dog.breed)?.lengthCm ?? null;
-  const breedHeightMm = lengthCm === null ? DEFAULT_HEIGHT_MM : (lengthCm * 10) / breed.length;
-  const { body, heightMm, leftAside } = dogBody(breed, breedHeightMm, { ...measuresOf(dog), ...measures });
-  const pulls = { ...DEFAULT_PULLS, length: lengthPull };
-  const ask: OutlineAsk = { body, breed, coat: coatOf(dog), heightMm, zones, corrections, pulls, showDay };
-  return { ask, leftAside };
+  draft: OutlineDraft,
+): OutlineOfDog | null {
+  const library = libraryOf(kennel);
+  const breed = library.breeds.get(dog.breed);
+  return breed === undefined ? null : outlineOfDog(kennelDogOf(dog), breed, library, zones, showDay, draft);
 }
 
 /** The outline solved, with its cut list. */

@@ -1,0 +1,94 @@
+/*
+ * A trim at the table: each zone of the session with what comes off and what is left, ticked by the length that was measured after the
+ * cut. A slip is told at once, with the day on which the hair is long enough again.
+ */
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import { localDayOf, zoneCuts, solveOutline } from '@loyal-mane/core';
+import type { StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
+import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
+import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
+import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import { cutAsks, outlineAskOf, wayToShow } from '../outline/outlineOf';
+import { draftOf } from '../outline/useOutlineDraft';
+import { LastLengths } from './LastLengths';
+
+interface Props {
+  readonly dog: Dog;
+  readonly step: StepId;
+  readonly nowMs: number;
+}
+
+/** Zones of the session; the last lengths where the outline has nothing to say. */
+export default function TrimCuts({ dog, step, nowMs }: Props) {
+  const { kennel, names, plan } = useRooms();
+  const today = localDayOf(nowMs, names.zone);
+  const way = wayToShow(dog, kennel, plan, names.zone, today);
+  const zones = cutAsks(dog, kennel, today);
+  const asked = way === null ? null : outlineAskOf(dog, kennel, zones, way.showDay, draftOf(dog));
+  const business = STEP_ZONES[step];
+  const isHere = (zone: ZoneId): boolean => business === 'all' || (business?.includes(zone) ?? false);
+  const cuts =
+    asked === null || way === null || business === undefined
+      ? []
+      : zoneCuts(solveOutline(asked.ask), zones, today, way.showDay).filter(
+          (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
+        );
+  if (cuts.length === 0) return <LastLengths dog={dog} step={step} />;
+  return (
+    <section className="trim-cuts" aria-label="What comes off">
+      {cuts.map((c) => (
+        <TrimZone key={c.row.zone} dog={dog} cut={c} today={today} />
+      ))}
+      <p className="who-line">
+        Comb up, cut rough, look at the whole, then fine. What is cut too short is not put back.
+      </p>
+    </section>
+  );
+}
+
+const MOST_MM = 600;
+
+function TrimZone({ dog, cut, today }: { readonly dog: Dog; readonly cut: ZoneCut; readonly today: string }) {
+  const { log, busy } = useDogRecord(dog);
+  const [mm, setMm] = useState<number | null>(null);
+  const { zone } = cut.row;
+  const name = ZONE_NAMES[zone];
+  const measured = (recordOf(dog).lengths ?? []).findLast((l) => l.zone === zone && l.day === today);
+  const write = (length: number): void =>
+    log({ what: 'length', zone, mm: length }, `${name}: ${mmWords(length)}, written down.`, () => setMm(null));
+  const listed = cut.spotMm === null ? null : Math.round(cut.spotMm * 2) / 2;
+  return (
+    <div className={`trim-zone ${cut.row.state}`}>
+      <span>
+        <b>{name.charAt(0).toUpperCase() + name.slice(1)}</b> {zoneCutWords(cut)}
+        {measured !== undefined && <span className="soft"> Measured today: {mmWords(measured.mm)}.</span>}
+      </span>
+      <span className="trim-tools">
+        {listed !== null && (
+          <Button size="large" disabled={busy} onClick={() => write(listed)}>
+            Cut to {mmWords(listed)}
+          </Button>
+        )}
+        <InputNumber
+          size="large"
+          aria-label={`Measured after the cut, mm: ${name}`}
+          placeholder="mm"
+          min={0}
+          max={MOST_MM}
+          style={{ width: 92 }}
+          value={mm}
+          onChange={setMm}
+          onPressEnter={() => mm !== null && write(mm)}
+        />
+        {mm !== null && (
+          <Button size="large" disabled={busy} onClick={() => write(mm)}>
+            Write down
+          </Button>
+        )}
+      </span>
+    </div>
+  );
+}
