@@ -36,6 +36,10 @@ export { areasBetween, bodyRings, coatRings, ringPath, tipLines } from './outlin
 export { OUTLINE_NAMESPACE, outlineDataOf, outlineSvg } from './outline/outlineSvg.js';
 export { OutlineFileSchema, outlineFaults } from './kennel/outlineFile.js';
 export type { OutlineFault, OutlineFile } from './kennel/outlineFile.js';
+export { BODY_FAULTS, bodyFaults } from './outline/bodyFaults.js';
+export type { BodyFault, FoundFault } from './outline/bodyFaults.js';
+export { solvePoses } from './outline/twoPoses.js';
+export type { PosedOutline } from './outline/twoPoses.js';
 export { zoneDifferences } from './outline/compareOutlines.js';
 export type { ZoneDifference } from './outline/compareOutlines.js';
 export { stationCuts, zoneCuts } from './outline/outlineCuts.js';

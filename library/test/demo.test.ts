@@ -85,18 +85,15 @@ it('has all 18 ready when each problem’s first remedy is taken', () => {
   expect(notReady(after)).toEqual([]);
 });
 
-it.each(['2026-11-25', '2026-11-26', '2026-11-28', '2026-11-30'])(
-  'is alive on any day of the week, at any hour (%s)',
-  (day) => {
-    const { kennel, plan: live } = liveDemo(file, Date.parse(`${day}T12:40:00Z`), 2);
-    expect(kennel.work.filter((w) => w.state === 'running').length + live.activities.length).toBeGreaterThan(300);
-    expect(notReady(live)).toContain('Tamsin');
-    expect(notReady(live).length).toBeLessThanOrEqual(5);
-    const input = makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`));
-    const assembled = assembledFor(input, live);
-    expect(validatePlan(assembled.problem, scheduleOf(assembled, live))).toEqual([]);
-  },
-);
+it.each(['2026-11-25', '2026-11-28'])('is alive on any day of the week, at any hour (%s)', (day) => {
+  const { kennel, plan: live } = liveDemo(file, Date.parse(`${day}T12:40:00Z`), 2);
+  expect(kennel.work.filter((w) => w.state === 'running').length + live.activities.length).toBeGreaterThan(300);
+  expect(notReady(live)).toContain('Tamsin');
+  expect(notReady(live).length).toBeLessThanOrEqual(5);
+  const input = makePlanInput(kennel, CARE_LIBRARY, Date.parse(`${day}T12:40:00Z`));
+  const assembled = assembledFor(input, live);
+  expect(validatePlan(assembled.problem, scheduleOf(assembled, live))).toEqual([]);
+});
 
 it('gives the same plan for the same seed, and another for another', () => {
   const some = fewDogs(firstShowOf(file), ['Pim', 'Rusk', 'Koro', 'Seraph', 'Tamsin', 'Brisk']);

@@ -1,9 +1,11 @@
 /* The coat at the bench: drying in the room’s air, brushing in half the time, lengths that were left at the last trim. */
-import { screen } from '@testing-library/react';
-import { dryingIn } from '@loyal-mane/core';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { dryingIn, wallToMs } from '@loyal-mane/core';
+import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { DOG_PARTS } from '@loyal-mane/library';
 import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
 import { LastLengths, lastLengths } from '../src/rooms/bench/LastLengths';
+import TrimCuts from '../src/rooms/bench/TrimCuts';
 import { ShortTime } from '../src/rooms/bench/ShortTime';
 import type { Dog } from '../src/parts/dogRecord';
 import { FILE, KENNEL, PLAN, show } from './world';
@@ -96,5 +98,29 @@ describe('lengths at a trim', () => {
     expect(lastLengths(dog, 'bath')).toEqual([]);
     show(<LastLengths dog={dog} step="fineTrim" />);
     expect(screen.getByText(/^Last measured/)).toHaveTextContent(/back 34 mm \(10 Jun\)/);
+  });
+});
+
+describe('a trim at the table', () => {
+  const noon = wallToMs('2026-06-17' as LocalDay, '12:00' as WallTime, FILE.settings.timeZone);
+
+  it('tells what comes off each zone of the session, takes the length back, and says a slip at once', async () => {
+    const sent: unknown[] = [];
+    globalThis.fetch = (async (input: Request) => {
+      if (input.method === 'GET') return new Response('{}', { status: 404 });
+      sent.push(await input.clone().json());
+      return Response.json({ id: 'x', version: 2 });
+    }) as typeof fetch;
+    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" nowMs={noon} />);
+    const part = within(screen.getByRole('region', { name: 'What comes off' }));
+    expect(part.getByText('Hock').parentElement).toHaveTextContent(/too short on the day, long enough on \d+ J/);
+    const back = within(part.getByText('Back').closest('.trim-zone') as HTMLElement);
+    fireEvent.click(back.getByRole('button', { name: /^Cut to 31(\.5)? mm$/ }));
+    await waitFor(() => expect(sent).toMatchObject([{ what: 'length', zone: 'back', mm: 31 }]));
+  });
+
+  it('falls back to the last lengths on a step that the outline has nothing to say of', () => {
+    show(<TrimCuts dog={dogOf('Brisk')} step="nails" nowMs={noon} />);
+    expect(screen.queryByRole('region', { name: 'What comes off' })).toBeNull();
   });
 });

@@ -241,6 +241,9 @@ const OutlineWays = Type.Object(
         description: 'how hard the length to the height is kept, 0.2 when absent',
       }),
     ),
+    movingTail: Type.Optional(
+      Type.Number({ minimum: -90, maximum: 180, description: 'tail in movement, degrees up from straight back' }),
+    ),
     kept: Type.Optional(
       Type.Array(KeptOutline, { maxItems: MOST_OUTLINES, description: 'outlines to compare with, oldest first' }),
     ),

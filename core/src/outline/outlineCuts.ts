@@ -2,7 +2,6 @@
  * The cut list of a solved outline: each station on its own, then a row for each zone with the range over its stations. A row with one
  * number could not hold half a millimeter over a zone that tapers.
  */
-import type { ZoneId } from '../coat/zones.js';
 import { median } from '../units/median.js';
 import type { LocalDay } from '../time/localDay.js';
 import { cutList } from './cutList.js';

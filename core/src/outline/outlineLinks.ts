@@ -30,12 +30,11 @@ export function linksOf(stations: readonly Station[]): StationLinks[] {
       }
     });
   }
-  for (const [a, b] of seams(stations)) {
-    if (behind[a] === null) behind[a] = b;
-    else before[a] ??= b;
-    if (behind[b] === null) behind[b] = a;
-    else before[b] ??= a;
-  }
+  // The trunk goes on as the hind leg at the rump, where both lines end, and at the stifle, where both begin.
+  const [rump, breech] = [lineEnd(stations, 'trunk', behind), lineEnd(stations, 'hind', behind)];
+  if (rump !== null && breech !== null) [behind[rump], behind[breech]] = [breech, rump];
+  const [belly, stifle] = [lineEnd(stations, 'trunk', before), lineEnd(stations, 'hind', before)];
+  if (belly !== null && stifle !== null) [before[belly], before[stifle]] = [stifle, belly];
   return stations.map((s, i) => {
     const [p, n] = [before[i] ?? null, behind[i] ?? null];
     const half = (to: number | null): number => (to === null ? 0 : rootGap(s, stations[to] as Station) / 2);
@@ -58,14 +57,12 @@ function partRuns(stations: readonly Station[]): number[][] {
   return [...runs.values()];
 }
 
-/** Pairs of stations at which one part's line goes on as another's. */
-function seams(stations: readonly Station[]): [number, number][] {
-  const shown = (part: Station['part'], zone: Station['zone']): number[] =>
-    stations.flatMap((s, i) => (s.part === part && s.zone === zone && !s.isHidden ? [i] : []));
-  const pair = (a: number | undefined, b: number | undefined): [number, number][] =>
-    a === undefined || b === undefined ? [] : [[a, b]];
-  return [
-    ...pair(shown('trunk', 'breeches').at(-1), shown('hind', 'breeches').at(-1)),
-    ...pair(shown('trunk', 'underline')[0], shown('hind', 'stifle')[0]),
-  ];
+/** Station of a part at which its visible line ends, by the neighbors on one side; null where it does not. */
+function lineEnd(
+  stations: readonly Station[],
+  part: Station['part'],
+  neighbors: readonly (number | null)[],
+): number | null {
+  const end = stations.findIndex((s, i) => s.part === part && !s.isHidden && neighbors[i] === null);
+  return end === -1 ? null : end;
 }

@@ -1,7 +1,7 @@
 /*
  * Words of the outline: what is measured and between which points, what a lead may ask for, what it does.
  */
-import type { CorrectionId, DogMeasure, OutlineMeasure } from '@loyal-mane/core';
+import type { BodyFault, CorrectionId, DogMeasure, OutlineMeasure } from '@loyal-mane/core';
 
 /** Measures of a dog, in a sentence. */
 export const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
@@ -54,4 +54,14 @@ export const CORRECTION_WORDS: Readonly<Record<CorrectionId, { readonly name: st
   hideDip: { name: 'Fill the dip behind the withers', does: 'back left longer' },
   clearHead: { name: 'Clear the head', does: 'skull, brows and beard closer' },
   fullerThigh: { name: 'Fuller thigh', does: 'more hair behind the thigh and at the stifle' },
+};
+
+/** What is off on a body, with its millimeters before it. */
+export const FAULT_NAMES: Readonly<Record<BodyFault, string>> = {
+  longBack: 'longer in the body than the breed',
+  lowOnLeg: 'deeper in the chest, so shorter on leg',
+  straightRear: 'straighter behind',
+  dip: 'of dip behind the withers',
+  shortNeck: 'shorter in the neck',
+  lowCroup: 'lower at the croup',
 };

@@ -4,14 +4,14 @@
  */
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
-import { localDayOf, zoneCuts, solveOutline } from '@loyal-mane/core';
+import { localDayOf } from '@loyal-mane/core';
 import type { StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
-import { cutAsks, outlineAskOf, wayToShow } from '../outline/outlineOf';
+import { cutAsks, outlineAskOf, solvedOutline, wayToShow } from '../outline/outlineOf';
 import { draftOf } from '../outline/useOutlineDraft';
 import { LastLengths } from './LastLengths';
 
@@ -33,7 +33,7 @@ export default function TrimCuts({ dog, step, nowMs }: Props) {
   const cuts =
     asked === null || way === null || business === undefined
       ? []
-      : zoneCuts(solveOutline(asked.ask), zones, today, way.showDay).filter(
+      : solvedOutline(asked.ask, today, recordOf(dog).outline?.movingTail ?? null).cuts.filter(
           (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
         );
   if (cuts.length === 0) return <LastLengths dog={dog} step={step} />;

@@ -1,10 +1,10 @@
 /*
  * What a lead wants the eye to see: corrections by name with what each changes, how hard the length is kept, and the proportions.
  */
-import { Slider } from 'antd';
-import { CORRECTION_IDS, outlineProportions, solveOutline } from '@loyal-mane/core';
+import { Button, Slider } from 'antd';
+import { CORRECTION_IDS, bodyFaults, outlineProportions, solveOutline } from '@loyal-mane/core';
 import type { CorrectionId, OutlineAsk } from '@loyal-mane/core';
-import { CORRECTION_WORDS, mmWords } from '@loyal-mane/library/words';
+import { CORRECTION_WORDS, FAULT_NAMES, mmWords } from '@loyal-mane/library/words';
 import { useRooms } from '../../parts/useRooms';
 import type { SolvedOutline } from './outlineOf';
 import type { useOutlineDraft } from './useOutlineDraft';
@@ -22,6 +22,7 @@ export function CorrectionsPart({ ask, solved, draft }: Props) {
   return (
     <section aria-label="For the eye">
       <Proportions ask={ask} solved={solved} />
+      <Faults ask={ask} draft={draft} />
       {CORRECTION_IDS.map((id) => (
         <div key={id} className="outline-correction">
           <span>
@@ -61,6 +62,32 @@ export function CorrectionsPart({ ask, solved, draft }: Props) {
         Hair shows or hides; movement and hands on the dog tell the rest. Whoever sees the dog move has the last word.
       </p>
     </section>
+  );
+}
+
+/** The body against its breed's, and what flatters it at a touch. */
+function Faults({ ask, draft }: Pick<Props, 'ask' | 'draft'>) {
+  const { lead } = useRooms();
+  const { corrections } = draft.draft;
+  const faults = bodyFaults(ask.body, ask.breed, ask.heightMm);
+  if (faults.length === 0)
+    return <p className="soft">By its measures the body is the breed’s: nothing that the coat has to hide.</p>;
+  return (
+    <ul className="outline-faults" aria-label="Against the standard">
+      {faults.map(({ fault, offMm, correction, amount }) => (
+        <li key={fault}>
+          {mmWords(offMm)} {FAULT_NAMES[fault]}.{' '}
+          {lead && (corrections[correction] ?? 0) < amount - 0.01 && (
+            <Button
+              size="small"
+              onClick={() => draft.set({ corrections: { ...corrections, [correction]: Math.round(amount * 20) / 20 } })}
+            >
+              {CORRECTION_WORDS[correction].name}, {Math.round(amount * 100)} %
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }
 

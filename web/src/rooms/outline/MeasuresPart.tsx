@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
 import { MEASURED_BETWEEN, MEASURE_WORDS } from '@loyal-mane/library/words';
-import { recordOf } from '../../parts/dogRecord';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 
@@ -73,6 +73,41 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
           })}
         </tbody>
       </table>
+      <MovingTail dog={dog} atRest={ask.body.tailAngle} />
     </section>
+  );
+}
+
+/** How the tail is carried in movement: what is cut of it has to hold in both poses. */
+function MovingTail({ dog, atRest }: { readonly dog: Dog; readonly atRest: number }) {
+  const { lead } = useRooms();
+  const { save, busy } = useDogRecord(dog);
+  const { outline } = recordOf(dog);
+  const kept = outline?.movingTail;
+  const keep = (text: string): void => {
+    const angle = Number(text.replace(',', '.'));
+    if (text.trim() === '' || !Number.isFinite(angle) || angle < -90 || angle > 180 || angle === kept) return;
+    save({ outline: { ...outline, movingTail: angle } });
+  };
+  return (
+    <div>
+      Tail in movement:{' '}
+      <InputNumber
+        key={String(kept)}
+        aria-label="Tail in movement, degrees"
+        disabled={!lead || busy}
+        min={-90}
+        max={180}
+        placeholder={String(Math.round(atRest))}
+        {...(kept === undefined ? {} : { defaultValue: kept })}
+        style={{ width: 92 }}
+        onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
+        onBlur={(e) => keep(e.target.value)}
+      />{' '}
+      <span className="soft">
+        degrees up from straight back; at rest {Math.round(atRest)}. A second person moves the dog: what is cut has to
+        hold in both, the shorter counts.
+      </span>
+    </div>
   );
 }

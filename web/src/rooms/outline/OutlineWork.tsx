@@ -45,9 +45,10 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
   );
   const warm = useRef<readonly number[]>(undefined);
   const sessionDay = way?.sessionDay ?? today;
+  const movingTail = recordOf(dog).outline?.movingTail ?? null;
   const solved = useMemo(
-    () => (asked === null ? null : solvedOutline(asked.ask, sessionDay, warm.current)),
-    [asked, sessionDay],
+    () => (asked === null ? null : solvedOutline(asked.ask, sessionDay, movingTail, warm.current)),
+    [asked, sessionDay, movingTail],
   );
   useEffect(() => {
     warm.current = solved?.answer.stations.map((s) => s.depth);

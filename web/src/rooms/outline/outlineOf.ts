@@ -8,7 +8,7 @@ import {
   instantToMs,
   localDayOf,
   outlineOfDog,
-  solveOutline,
+  solvePoses,
   zoneAsks,
   zoneCuts,
 } from '@loyal-mane/core';
@@ -85,13 +85,20 @@ export function outlineAskOf(
 /** The outline solved, with its cut list. */
 export interface SolvedOutline {
   readonly answer: OutlineAnswer;
+  /** Stations of the tail that the tail in movement decided. */
+  readonly decidedMoving: readonly number[];
   readonly cuts: readonly ZoneCut[];
 }
 
 /** Solves an outline for a way to a show; `start` are depths of an answer just before. */
-export function solvedOutline(ask: OutlineAsk, sessionDay: LocalDay, start?: readonly number[]): SolvedOutline {
-  const answer = solveOutline(ask, start);
-  return { answer, cuts: zoneCuts(answer, ask.zones, sessionDay, ask.showDay) };
+export function solvedOutline(
+  ask: OutlineAsk,
+  sessionDay: LocalDay,
+  movingTail: number | null,
+  start?: readonly number[],
+): SolvedOutline {
+  const { answer, decidedMoving } = solvePoses(ask, movingTail, start);
+  return { answer, decidedMoving, cuts: zoneCuts(answer, ask.zones, sessionDay, ask.showDay) };
 }
 
 /** Length of a zone on a day if it is left alone, mm; null where nobody has measured. */
