@@ -223,6 +223,87 @@ const ROUND = {
   foreleg: [[[-3, 44]], 42],
   stifle: [[[-3, 42]], 38],
 };
+/** Body measures taken two weeks ago, cm. */
+const taped = (sizes) => ({
+  measures: Object.entries(sizes).map(([what, cm]) => ({ day: addDays(START, -14), what, cm })),
+});
+/** A long back: the forechest and the rump are to be kept close. */
+const LONG_BACK = {
+  ...taped({ height: 46, bodyLength: 49.2, forechest: 11.7, chestDepth: 20.6, hockHeight: 11 }),
+  ...measured({
+    back: [[[-2, 40]], 33],
+    breeches: [[[-2, 46]], null],
+    forechest: [[[-2, 40]], null],
+    crest: [[[-2, 40]], 33],
+    foreleg: [[[-2, 40]], 33],
+  }),
+};
+/** A dip behind the withers: the back is left longer there. */
+const DIPPED = {
+  ...taped({ height: 54, bodyLength: 57.2, dipDepth: 1.2 }),
+  ...measured({
+    back: [[[-2, 40]], null],
+    loin: [[[-2, 40]], 33],
+    croup: [[[-2, 40]], 33],
+    crest: [[[-2, 42]], 34],
+  }),
+  outline: { corrections: [{ what: 'hideDip', amount: 0.5 }] },
+};
+/** A puppy that grows its coat: head and legs are not cut. */
+const GROWING = measured({
+  back: [
+    [
+      [-40, 112],
+      [-3, 120],
+    ],
+    null,
+  ],
+  beard: [[[-3, 64]], null],
+  foreleg: [[[-3, 120]], null],
+  underline: [[[-3, 140]], null],
+});
+/** A flag: the tail is carried higher in movement than at rest. */
+const FLAG = {
+  ...measured({
+    back: [[[-4, 30]], null],
+    underline: [[[-4, 90]], null],
+    tail: [[[-4, 100]], null],
+    breeches: [[[-4, 90]], null],
+  }),
+  outline: { corrections: [], movingTail: 14 },
+};
+/** Record and forecast: a natural double coat is not cut. */
+const NATURAL = {
+  ...taped({ height: 57, bodyLength: 60.4 }),
+  ...measured({
+    back: [
+      [
+        [-30, 52],
+        [-5, 60],
+      ],
+      null,
+    ],
+    crest: [[[-5, 60]], null],
+    breeches: [[[-5, 100]], null],
+    hock: [[[-5, 42]], null],
+    croup: [[[-5, 62]], null],
+  }),
+};
+/** How Brisk stood before the trim three weeks ago. */
+const BEFORE_TRIM = {
+  id: '019b8b74-1800-7000-8099-000000000001',
+  day: addDays(START, -25),
+  name: 'before the trim in May',
+  lengths: [
+    { zone: 'crest', mm: 40 },
+    { zone: 'back', mm: 44 },
+    { zone: 'croup', mm: 42 },
+    { zone: 'throat', mm: 26 },
+    { zone: 'hock', mm: 24 },
+  ],
+  wanted: [],
+  corrections: [],
+};
 const drop = { fringed: true, liesForWork: true };
 const LEGS = ['foreleg', 'innerForeleg', 'pastern', 'forefoot', 'stifle', 'hock', 'hindfoot'];
 const colors = (color, zones) => zones.map((zone) => ({ zone, color }));
@@ -232,6 +313,7 @@ const knots = (...found) => ({ knotsFound: found.map(([n, zone]) => ({ day: addD
 const held = (n, minutes) => ({ day: addDays(START, n), minutes });
 const dogs = [
   dog('Isbrin', 'Samoyed', 26, 0, {
+    ...NATURAL,
     undercoat: 'heavy',
     note: 'Loaded undercoat.',
     colors: colors('white', ZONE_IDS),
@@ -262,6 +344,7 @@ const dogs = [
   }),
   dog('Nemi', 'Lhasa Apso', 7, 2, { ...drop, sex: 'bitch', ...knots([-40, 'armpit'], [-11, 'behindEar']) }),
   dog('Fenn', 'Bearded Collie', 21, 3, {
+    ...GROWING,
     born: '2025-09-10',
     coatChange: true,
     liesForWork: true,
@@ -296,13 +379,14 @@ const dogs = [
     ],
     holds: [held(-40, 130)],
     ...measured(SHORT_HOCK),
+    outline: { corrections: [], kept: [BEFORE_TRIM] },
   }),
-  dog('Tamsin', 'Portuguese Water Dog', 22, 0, { sex: 'bitch' }),
+  dog('Tamsin', 'Portuguese Water Dog', 22, 0, { sex: 'bitch', ...DIPPED }),
   dog('Pim', 'Lowchen', 6, 4),
   dog('Lovage', 'Bichon Frise', 6, 4, { sex: 'bitch', colors: colors('white', ZONE_IDS), ...measured(ROUND) }),
   dog('Koro', 'Tibetan Terrier', 11, 1, { ...drop, wrapped: true }),
   dog('Muir', 'Skye Terrier', 17, 3, drop),
-  dog('Hale', 'Gordon Setter', 29, 4),
+  dog('Hale', 'Gordon Setter', 29, 4, FLAG),
   dog('Rusk', 'Irish Setter', 29, 2, { jacketLies: false, note: 'The jacket needs a towel set.' }),
   dog('Seraph', 'Afghan Hound', 27, 1, {
     ...drop,
@@ -322,6 +406,7 @@ const dogs = [
   dog('Bram', 'Airedale Terrier', 25, 0, { note: 'Stripping calendar running.' }),
   dog('Nocci', 'Lagotto Romagnolo', 14, 3, {
     sex: 'bitch',
+    ...LONG_BACK,
     ...knots([-52, 'armpit'], [-20, 'behindEar'], [-8, 'armpit']),
   }),
 ];

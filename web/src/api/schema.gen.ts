@@ -3744,6 +3744,8 @@ export interface components {
                 }[];
                 /** @description how hard the length to the height is kept, 0.2 when absent */
                 lengthPull?: number;
+                /** @description tail in movement, degrees up from straight back */
+                movingTail?: number;
                 /** @description outlines to compare with, oldest first */
                 kept?: {
                     /**
