@@ -40,6 +40,8 @@ export { BODY_FAULTS, bodyFaults } from './outline/bodyFaults.js';
 export type { BodyFault, FoundFault } from './outline/bodyFaults.js';
 export { solvePoses } from './outline/twoPoses.js';
 export type { PosedOutline } from './outline/twoPoses.js';
+export { tracePhoto } from './outline/photoTrace.js';
+export type { PhotoTrace, Pixels } from './outline/photoTrace.js';
 export { zoneDifferences } from './outline/compareOutlines.js';
 export type { ZoneDifference } from './outline/compareOutlines.js';
 export { stationCuts, zoneCuts } from './outline/outlineCuts.js';
