@@ -267,7 +267,7 @@ const FLAG = {
   ...measured({
     back: [[[-4, 30]], null],
     underline: [[[-4, 90]], null],
-    tail: [[[-4, 100]], null],
+    tail: [[[-4, 150]], null],
     breeches: [[[-4, 90]], null],
   }),
   outline: { corrections: [], movingTail: 14 },

@@ -189,13 +189,18 @@ export function coatDepthsOn(stations: readonly StationAnswer[], day: LocalDay, 
   return aboveFloor(stations, depths, floorMm);
 }
 
+/** Zones that are measured where their hair is longest; others in their middle. */
+export const MEASURED_LONGEST: readonly ZoneId[] = [
+  ...(['tail', 'tailTip', 'underline', 'breeches', 'foreFeather', 'beard', 'earSurface'] as const),
+];
+
 /** Hair at each station for a millimeter at its zone's measuring spot, by the breed's own hair. */
 function profilesOf(stations: readonly Station[]): number[] {
   const lengths = stations.map((s) => s.breedDepth / s.reach);
   const spots = new Map<ZoneId, number>();
   for (const zone of new Set(stations.map((s) => s.zone))) {
     const mine = lengths.filter((_, i) => stations[i]?.zone === zone && !stations[i].isHidden);
-    spots.set(zone, median(mine) ?? 0);
+    spots.set(zone, MEASURED_LONGEST.includes(zone) ? Math.max(0, ...mine) : (median(mine) ?? 0));
   }
   return stations.map((s, i) => {
     const spot = spots.get(s.zone) ?? 0;

@@ -37,6 +37,8 @@ interface Props {
   readonly isLeft: boolean;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
+  /** Line of a photo over the drawing, mm. */
+  readonly photo?: readonly Point[] | null;
   /** Handles over the drawing. */
   readonly children?: (view: PictureView) => ReactNode;
 }
@@ -53,7 +55,7 @@ export function pictureView({ answer }: SolvedOutline, isLeft: boolean): Picture
 }
 
 /** The drawing. */
-export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose, children }: Props) {
+export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose, photo, children }: Props) {
   const { answer } = solved;
   const { stations } = answer;
   const view = pictureView(solved, isLeft);
@@ -88,6 +90,7 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
       <path className="body" d={path(bodyRings(stations))} />
       <ZoneLines solved={solved} depths={depths.wanted} view={view} chosen={chosen} onChoose={onChoose} />
       {shownDay === null && <Numbers solved={solved} view={view} />}
+      {photo != null && <path className="photo-line" d={path([photo])} />}
       {children?.(view)}
     </svg>
   );

@@ -4,7 +4,7 @@
 import { Button, Tabs } from 'antd';
 import type { ReactNode } from 'react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { LocalDay, OutlineMeasure, ZoneCut, ZoneId } from '@loyal-mane/core';
+import type { LocalDay, OutlineMeasure, Point, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { MEASURE_WORDS } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -15,6 +15,7 @@ import { Handles } from './Handles';
 import { MeasuresPart } from './MeasuresPart';
 import { OutlineFiles } from './OutlineFiles';
 import { OutlinePicture } from './OutlinePicture';
+import { PhotoPart } from './PhotoPart';
 import { ZoneCuts } from './ZoneCuts';
 import { cutAsks, outlineAskOf, solvedOutline } from './outlineOf';
 import type { WayToShow } from './outlineOf';
@@ -36,6 +37,7 @@ interface Props {
 export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoose, head, foot }: Props) {
   const { kennel, lead } = useRooms();
   const [part, setPart] = useState('cuts');
+  const [photo, setPhoto] = useState<readonly Point[] | null>(null);
   const draft = useOutlineDraft(dog);
   const zones = useMemo(() => cutAsks(dog, kennel, today), [dog, kennel, today]);
   const showDay = way?.showDay ?? today;
@@ -64,7 +66,7 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
       {head(solved.cuts)}
       <div className="outline-main">
         <div>
-          <OutlinePicture {...{ ask: asked.ask, solved, shownDay, isLeft, chosen, onChoose }}>
+          <OutlinePicture {...{ ask: asked.ask, solved, shownDay, isLeft, chosen, onChoose, photo }}>
             {(view) =>
               part === 'measures' && lead ? (
                 <Handles ask={asked.ask} view={view} onMove={move} onRelease={draft.release} />
@@ -101,7 +103,12 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
               {
                 key: 'compare',
                 label: 'Compare',
-                children: <ComparePart {...{ dog, today, ask: asked.ask, solved, zones }} />,
+                children: (
+                  <>
+                    <ComparePart {...{ dog, today, ask: asked.ask, solved, zones }} />
+                    <PhotoPart heightMm={asked.ask.heightMm} onLay={(laid) => setPhoto(laid?.ring ?? null)} />
+                  </>
+                ),
               },
             ]}
           />

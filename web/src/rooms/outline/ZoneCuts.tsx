@@ -83,8 +83,8 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
         </p>
       )}
       <p className="soft">
-        Lengths are of stretched hair at one fixed spot of the zone. How it moves, and hands on the dog, tell the rest;
-        rules of the show come first.
+        Lengths are of stretched hair at one fixed spot: the middle of the zone, feather, beard and tail where they are
+        longest. How it moves, and hands on the dog, tell the rest; rules of the show come first.
       </p>
     </>
   );
