@@ -1,4 +1,5 @@
 /* The inspection walk, photos and the outline, in the browser. */
+import { readFileSync } from 'node:fs';
 import { expectNothingSerious } from './axe.js';
 import { another, expect, signIn, test } from './world.js';
 
@@ -71,4 +72,67 @@ test('the outline: a length that is wanted changes what comes off, and a measure
   await zone.getByRole('button', { name: 'Measured today' }).click();
   await expect(zone.getByText(/56 mm on 17 Jun, Maren Holt; left so because the dip behind the withers/)).toBeVisible();
   await expect(back.getByRole('cell').last()).toHaveText(/^Take off/);
+});
+
+test('the outline: a measure is dragged, undone, kept; a correction flatters; the picture goes out and comes in', async ({
+  page,
+}) => {
+  await signIn(page, 'maren', '/dogs');
+  const file = await page.getByRole('link', { name: /^Nocci/ }).getAttribute('href');
+  await page.goto(`/outline/${(file ?? '').split('/').at(-1) ?? ''}`);
+  await page.getByRole('tab', { name: 'Measures' }).click();
+  const rump = page.getByRole('slider', { name: 'length of the body and height of the point of rump' });
+  const length = async (): Promise<number> => Number(await rump.getAttribute('aria-valuenow'));
+  const before = await length();
+  const box = await rump.locator('.knob').boundingBox();
+  if (box === null) throw new Error('no handle');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 12, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  expect(await length()).toBeGreaterThan(before + 5);
+  await page.keyboard.press('Control+z');
+  expect(await length()).toBe(before);
+  await expectNothingSerious(page);
+
+  await page.getByRole('tab', { name: 'For the eye' }).click();
+  const eye = page.getByRole('region', { name: 'For the eye' });
+  await eye.getByRole('button', { name: /^Shorten the back, \d+ %$/ }).click();
+  await expect(eye.getByText(/^closer behind the rump.*: up to \d+(\.5)? mm of outline$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Saved. Plan again to work by it.')).toBeVisible();
+  await expectNothingSerious(page);
+
+  const [picture] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Picture (SVG)' }).click(),
+  ]);
+  const [card] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Bench card (PDF)' }).click(),
+  ]);
+  expect(
+    readFileSync(await card.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const bring = page.locator('.outline-files input[type=file]');
+  await bring.setInputFiles({ name: 'x.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg></svg>') });
+  await expect(page.getByText('The picture carries no outline of ours.')).toBeVisible();
+  await bring.setInputFiles({
+    name: 'nocci.svg',
+    mimeType: 'image/svg+xml',
+    buffer: readFileSync(await picture.path()),
+  });
+  await expect(page.getByText(/^Measures and corrections are in/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+
+  await page.getByRole('tab', { name: 'Compare' }).click();
+  await page.locator('section[aria-label="Photo"] input[type=file]').setInputFiles({
+    name: 'dog.png',
+    mimeType: 'image/png',
+    buffer: await page.locator('.outline-picture').screenshot(),
+  });
+  await expect(page.getByRole('button', { name: 'Turn it around' })).toBeVisible();
+  await expect(page.locator('.photo-line')).toBeVisible();
 });

@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 
 const docs = fileURLToPath(new URL('../docs/', import.meta.url));
 const page = path.join(docs, 'benchmarks.md');
-const PARTS = ['plan', 'server', 'floor', 'kill', 'notes'];
+const PARTS = ['plan', 'server', 'floor', 'outline', 'kill', 'notes'];
 
 const marks = (part) => [`<!-- ${part} -->`, `<!-- end of ${part} -->`];
 

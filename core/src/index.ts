@@ -32,7 +32,7 @@ export { stationsOf, tipAt } from './outline/stations.js';
 export type { Station } from './outline/stations.js';
 export { MEASURED_LONGEST, coatDepthsOn, outlineProblem, solveOutline } from './outline/outlineModel.js';
 export type { OutlineAnswer, OutlineAsk, StationAnswer } from './outline/outlineModel.js';
-export { areasBetween, bodyRings, coatRings, ringPath, tipLines } from './outline/outlineDrawing.js';
+export { areasBetween, bodyRings, coatRings, ringPath, roughRings, tipLines } from './outline/outlineDrawing.js';
 export { OUTLINE_NAMESPACE, outlineDataOf, outlineSvg } from './outline/outlineSvg.js';
 export { OutlineFileSchema, outlineFaults } from './kennel/outlineFile.js';
 export type { OutlineFault, OutlineFile } from './kennel/outlineFile.js';

@@ -3,6 +3,7 @@
  * neighbors (so that no line of tips that crosses itself leaves a hole), lines of tips, and what lies between two of them. Millimeters,
  * y up.
  */
+import type { ZoneId } from '../coat/zones.js';
 import { NEAR_PARTS } from './outlinePlaces.js';
 import type { Point } from './spline.js';
 import { closedSpline, counterclockwise } from './spline.js';
@@ -15,39 +16,66 @@ function partRuns(stations: readonly Station[]): number[][] {
 }
 
 /** Points drawn from one station to the next: a line of stations alone looks cut with a knife. */
-const DRAWN = 3;
+const DEFAULT_DRAWN = 3;
 
-/** A line through points of a part, drawn smoothly. */
-function smooth(points: readonly Point[]): Point[] {
-  return closedSpline(points, DRAWN);
+/** A line through points of a part, with so many points from one to the next. */
+function smooth(points: readonly Point[], drawn: number): readonly Point[] {
+  return drawn === 1 ? points : closedSpline(points, drawn);
 }
 
-/** Body lines of all near parts. */
-export function bodyRings(stations: readonly Station[]): Point[][] {
-  return partRuns(stations).map((run) => [...counterclockwise(smooth(run.map((i) => (stations[i] as Station).root)))]);
+/** Body lines of all near parts; `drawn` points from one station to the next, 1 while something moves. */
+export function bodyRings(stations: readonly Station[], drawn = DEFAULT_DRAWN): Point[][] {
+  return partRuns(stations).map((run) => [
+    ...counterclockwise(
+      smooth(
+        run.map((i) => (stations[i] as Station).root),
+        drawn,
+      ),
+    ),
+  ]);
 }
 
 /** Body and hair as rings that overlap; filled by the non-zero rule they are the coat. */
 export function coatRings(stations: readonly Station[], depths: readonly number[]): Point[][] {
   const quads = partRuns(stations).flatMap((run) => {
-    const roots = smooth(run.map((i) => (stations[i] as Station).root));
-    const tips = smooth(run.map((i) => tipAt(stations[i] as Station, depths[i] as number)));
+    const roots = smooth(
+      run.map((i) => (stations[i] as Station).root),
+      DEFAULT_DRAWN,
+    );
+    const tips = smooth(
+      run.map((i) => tipAt(stations[i] as Station, depths[i] as number)),
+      DEFAULT_DRAWN,
+    );
     const isBare = (k: number): boolean =>
       [k, k + 1].every((at) => (stations[run[at % run.length] as number] as Station).isHidden);
     return roots.flatMap((root, j): Point[][] => {
-      if (isBare(Math.floor(j / DRAWN))) return [];
+      if (isBare(Math.floor(j / DEFAULT_DRAWN))) return [];
       const next = (j + 1) % roots.length;
       return [[root, roots[next] as Point, tips[next] as Point, tips[j] as Point]];
     });
   });
-  return [...bodyRings(stations), ...quads.map((q) => [...counterclockwise(q)])];
+  return [...bodyRings(stations, DEFAULT_DRAWN), ...quads.map((q) => [...counterclockwise(q)])];
 }
 
-/** Lines of tips where the outline shows, a line for each run of stations. */
-export function tipLines(stations: readonly Station[], depths: readonly number[]): Point[][] {
-  return shownRuns(stations, () => true).map((run) =>
-    run.map((i) => tipAt(stations[i] as Station, depths[i] as number)),
-  );
+/**
+ * Body and hair as a ring of tips for each part: far fewer points than `coatRings`, for a drawing that moves. Where a line of tips
+ * crosses itself it may leave a hole.
+ */
+export function roughRings(stations: readonly Station[], depths: readonly number[]): Point[][] {
+  const tips = partRuns(stations).map((run) => [
+    ...counterclockwise(run.map((i) => tipAt(stations[i] as Station, depths[i] as number))),
+  ]);
+  return [...bodyRings(stations, 1), ...tips];
+}
+
+/** Lines of tips where the outline shows, a line for each run of stations; of one zone, or of all. */
+export function tipLines(
+  stations: readonly Station[],
+  depths: readonly number[],
+  zone: ZoneId | null = null,
+): Point[][] {
+  const isWanted = (i: number): boolean => zone === null || stations[i]?.zone === zone;
+  return shownRuns(stations, isWanted).map((run) => run.map((i) => tipAt(stations[i] as Station, depths[i] as number)));
 }
 
 /** Areas between two depths where the first is greater by at least so many mm of outline, ring by ring. */

@@ -2,7 +2,7 @@
  * The dog's measures: typed here, or dragged in the drawing. What nobody measured is the breed's.
  */
 import { InputNumber, Segmented } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
 import { MEASURED_BETWEEN, MEASURE_WORDS } from '@loyal-mane/library/words';
@@ -35,48 +35,70 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
       </div>
       <table className="outline-measures">
         <tbody>
-          {OUTLINE_MEASURES.map((what) => {
-            const mm = measureOf(ask.body, ask.heightMm, what);
-            return (
-              <tr key={what}>
-                <th scope="row">
-                  {MEASURE_WORDS[what]}
-                  <span className="soft">{MEASURED_BETWEEN[what]}</span>
-                </th>
-                <td>
-                  <InputNumber
-                    key={`${unit}-${String(shown(mm))}`}
-                    aria-label={`${MEASURE_WORDS[what]}, ${unit}`}
-                    disabled={!lead}
-                    min={0}
-                    max={unit === 'mm' ? 2000 : 80}
-                    step={unit === 'mm' ? 1 : 0.1}
-                    defaultValue={shown(mm)}
-                    style={{ width: 92 }}
-                    onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
-                    onBlur={(e) => {
-                      const typed = Number(e.target.value.replace(',', '.'));
-                      if (e.target.value.trim() === '' || !Number.isFinite(typed) || typed === shown(mm)) return;
-                      onMove({ [what]: unit === 'mm' ? typed : typed * MM_PER_INCH }, `typed ${what}`);
-                    }}
-                  />
-                </td>
-                <td className="soft">
-                  {leftAside.includes(what)
-                    ? 'too far from the breed: left aside'
-                    : last(what) === null && known[what] === undefined
-                      ? 'as the breed'
-                      : `measured ${last(what) ?? ''}`}
-                </td>
-              </tr>
-            );
-          })}
+          {OUTLINE_MEASURES.map((what) => (
+            <MeasureRow
+              key={what}
+              what={what}
+              shown={shown(measureOf(ask.body, ask.heightMm, what))}
+              unit={unit}
+              isLead={lead}
+              from={
+                leftAside.includes(what)
+                  ? 'too far from the breed: left aside'
+                  : last(what) === null && known[what] === undefined
+                    ? 'as the breed'
+                    : `measured ${last(what) ?? ''}`
+              }
+              onMove={onMove}
+            />
+          ))}
         </tbody>
       </table>
       <MovingTail dog={dog} atRest={ask.body.tailAngle} />
     </section>
   );
 }
+
+interface RowProps {
+  readonly what: OutlineMeasure;
+  /** In the unit. */
+  readonly shown: number;
+  readonly unit: 'mm' | 'in';
+  readonly isLead: boolean;
+  readonly from: string;
+  readonly onMove: Props['onMove'];
+}
+
+/** One measure; drawn anew only when it changes, since a drag changes one or two of fifteen many times a second. */
+const MeasureRow = memo(function MeasureRow({ what, shown, unit, isLead, from, onMove }: RowProps) {
+  return (
+    <tr>
+      <th scope="row">
+        {MEASURE_WORDS[what]}
+        <span className="soft">{MEASURED_BETWEEN[what]}</span>
+      </th>
+      <td>
+        <InputNumber
+          key={`${unit}-${String(shown)}`}
+          aria-label={`${MEASURE_WORDS[what]}, ${unit}`}
+          disabled={!isLead}
+          min={0}
+          max={unit === 'mm' ? 2000 : 80}
+          step={unit === 'mm' ? 1 : 0.1}
+          defaultValue={shown}
+          style={{ width: 92 }}
+          onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
+          onBlur={(e) => {
+            const typed = Number(e.target.value.replace(',', '.'));
+            if (e.target.value.trim() === '' || !Number.isFinite(typed) || typed === shown) return;
+            onMove({ [what]: unit === 'mm' ? typed : typed * MM_PER_INCH }, `typed ${what}`);
+          }}
+        />
+      </td>
+      <td className="soft">{from}</td>
+    </tr>
+  );
+});
 
 /** How the tail is carried in movement: what is cut of it has to hold in both poses. */
 function MovingTail({ dog, atRest }: { readonly dog: Dog; readonly atRest: number }) {

@@ -9,6 +9,7 @@ import {
   coatRings,
   dogOutline,
   ringPath,
+  roughRings,
   tipAt,
   tipLines,
 } from '@loyal-mane/core';
@@ -37,6 +38,8 @@ interface Props {
   readonly isLeft: boolean;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
+  /** Drawn more coarsely while something moves. */
+  readonly isMoving: boolean;
   /** Line of a photo over the drawing, mm. */
   readonly photo?: readonly Point[] | null;
   /** Handles over the drawing. */
@@ -55,7 +58,7 @@ export function pictureView({ answer }: SolvedOutline, isLeft: boolean): Picture
 }
 
 /** The drawing. */
-export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose, photo, children }: Props) {
+export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose, isMoving, photo, children }: Props) {
   const { answer } = solved;
   const { stations } = answer;
   const view = pictureView(solved, isLeft);
@@ -68,11 +71,12 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
     [stations, shownDay, ask],
   );
   const path = (rings: readonly (readonly Point[])[]): string => ringPath(rings, view);
-  const wanted = path(coatRings(stations, depths.wanted));
-  const left = path(coatRings(stations, depths.left));
+  const rings = isMoving ? roughRings : coatRings;
+  const wanted = path(rings(stations, depths.wanted));
+  const left = path(rings(stations, depths.left));
   return (
     <svg
-      className="outline-picture"
+      className={isMoving ? 'outline-picture moving' : 'outline-picture'}
       viewBox={`0 0 ${String(PICTURE.width)} ${String(PICTURE.height)}`}
       role="group"
       aria-label="Outline of the dog"
@@ -87,7 +91,7 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
       {shownDay === null && (
         <path className="missing" d={path(areasBetween(stations, depths.target, depths.left, 0.5))} />
       )}
-      <path className="body" d={path(bodyRings(stations))} />
+      <path className="body" d={path(bodyRings(stations, isMoving ? 1 : 3))} />
       <ZoneLines solved={solved} depths={depths.wanted} view={view} chosen={chosen} onChoose={onChoose} />
       {shownDay === null && <Numbers solved={solved} view={view} />}
       {photo != null && <path className="photo-line" d={path([photo])} />}
@@ -139,8 +143,7 @@ function ZoneLines({
   return (
     <g>
       {zones.map((zone) => {
-        const own = stations.map((s) => (s.zone === zone ? s : { ...s, isHidden: true }));
-        const line = ringPath(tipLines(own, depths), view, false);
+        const line = ringPath(tipLines(stations, depths, zone), view, false);
         return (
           // The table beside has a button for each zone, so that the keyboard does not need this one.
 

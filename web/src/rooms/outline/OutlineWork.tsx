@@ -55,8 +55,6 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
   useEffect(() => {
     warm.current = solved?.answer.stations.map((s) => s.depth);
   }, [solved]);
-  const move = (change: Partial<Record<OutlineMeasure, number>>, hold: string): void =>
-    draft.set({ measures: { ...draft.draft.measures, ...change } }, hold);
   if (asked === null || solved === null)
     return (
       <p className="room">The breed of {dog.name} has no outline yet: choose a breed with one in its coat file.</p>
@@ -66,10 +64,13 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
       {head(solved.cuts)}
       <div className="outline-main">
         <div>
-          <OutlinePicture {...{ ask: asked.ask, solved, shownDay, isLeft, chosen, onChoose, photo }}>
+          <OutlinePicture
+            {...{ ask: asked.ask, solved, shownDay, isLeft, chosen, onChoose, photo }}
+            isMoving={draft.isHeld}
+          >
             {(view) =>
               part === 'measures' && lead ? (
-                <Handles ask={asked.ask} view={view} onMove={move} onRelease={draft.release} />
+                <Handles ask={asked.ask} view={view} onMove={draft.measure} onRelease={draft.release} />
               ) : null
             }
           </OutlinePicture>
@@ -82,6 +83,7 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
             <DraftBar dog={dog} today={today} draft={draft} leftAside={asked.leftAside} />
           )}
           <Tabs
+            destroyOnHidden
             activeKey={part}
             onChange={setPart}
             items={[
@@ -93,7 +95,9 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
               {
                 key: 'measures',
                 label: 'Measures',
-                children: <MeasuresPart {...{ dog, ask: asked.ask, leftAside: asked.leftAside, onMove: move }} />,
+                children: (
+                  <MeasuresPart {...{ dog, ask: asked.ask, leftAside: asked.leftAside, onMove: draft.measure }} />
+                ),
               },
               {
                 key: 'corrections',

@@ -26,6 +26,7 @@ interface State {
 
 type Action =
   | { readonly do: 'set'; readonly change: Partial<OutlineDraft>; readonly hold: string | null }
+  | { readonly do: 'measure'; readonly mm: OutlineDraft['measures']; readonly hold: string }
   | { readonly do: 'undo' | 'redo' | 'release' }
   | { readonly do: 'clear'; readonly to: OutlineDraft };
 
@@ -36,6 +37,10 @@ function stepped(state: State, action: Action): State {
       const changed = { ...now, ...action.change };
       const isSameHold = action.hold !== null && action.hold === state.hold;
       return { past: isSameHold ? past : [...past, now], now: changed, next: [], hold: action.hold };
+    }
+    case 'measure': {
+      const measures = { ...now.measures, ...action.mm };
+      return stepped(state, { do: 'set', change: { measures }, hold: action.hold });
     }
     case 'undo': {
       const before = past.at(-1);
@@ -70,18 +75,24 @@ export function useOutlineDraft(dog: Dog) {
     next: [],
     hold: null,
   }));
-  return useMemo(
+  const actions = useMemo(
     () => ({
-      draft: state.now,
-      isChanged: state.past.length > 0,
-      canUndo: state.past.length > 0,
-      canRedo: state.next.length > 0,
       set: (change: Partial<OutlineDraft>, hold: string | null = null): void => dispatch({ do: 'set', change, hold }),
+      measure: (mm: OutlineDraft['measures'], hold: string): void => dispatch({ do: 'measure', mm, hold }),
       release: (): void => dispatch({ do: 'release' }),
       undo: (): void => dispatch({ do: 'undo' }),
       redo: (): void => dispatch({ do: 'redo' }),
       clear: (to: OutlineDraft): void => dispatch({ do: 'clear', to }),
     }),
-    [state],
+    [],
   );
+  return {
+    ...actions,
+    draft: state.now,
+    isChanged: state.past.length > 0,
+    /** Something is being dragged. */
+    isHeld: state.hold !== null,
+    canUndo: state.past.length > 0,
+    canRedo: state.next.length > 0,
+  };
 }
