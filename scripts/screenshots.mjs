@@ -97,7 +97,7 @@ try {
   await lead.screenshot({ path: out('outline') });
   await lead.goto('/walk');
   await lead.getByRole('button', { name: /^Seraph/ }).click();
-  await lead.getByRole('button', { name: 'The rest is as usual' }).waitFor();
+  await lead.getByRole('button', { name: /^(The rest is as usual|Looked over once more)/ }).waitFor();
   await lead.screenshot({ path: out('walk') });
   await lead.goto('/dogs');
   await lead.getByRole('link', { name: /^Fenn/ }).click();
