@@ -5,7 +5,7 @@ import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { DOG_PARTS } from '@loyal-mane/library';
 import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
 import { LastLengths, lastLengths } from '../src/rooms/bench/LastLengths';
-import TrimCuts from '../src/rooms/bench/TrimCuts';
+import { TrimCuts } from '../src/rooms/bench/TrimCuts';
 import { ShortTime } from '../src/rooms/bench/ShortTime';
 import type { Dog } from '../src/parts/dogRecord';
 import { FILE, KENNEL, PLAN, show } from './world';

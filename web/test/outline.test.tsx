@@ -141,7 +141,14 @@ it('today’s outline is kept by name, with the lengths of today', async () => {
   fireEvent.change(part.getByLabelText('Name of today’s outline'), { target: { value: 'before the trim' } });
   fireEvent.click(part.getByRole('button', { name: 'Keep today’s outline' }));
   await waitFor(() => expect(sent).toHaveLength(1));
-  const [kept] = sent[0]?.body.record?.outline?.kept ?? [];
+  const kept = (sent[0]?.body.record?.outline?.kept ?? []).at(-1);
   expect(kept?.name).toBe('before the trim');
   expect(kept?.lengths.length).toBeGreaterThan(5);
+});
+
+it('all zones are reached from the map, those too that the side does not show', () => {
+  open();
+  fireEvent.click(screen.getByText('All zones'));
+  fireEvent.click(screen.getAllByRole('button', { name: /^armpit/i })[0] as HTMLElement);
+  expect(within(screen.getByRole('region', { name: 'Zone' })).getByRole('heading').textContent).toBe('Armpit');
 });

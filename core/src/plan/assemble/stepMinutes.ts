@@ -13,7 +13,10 @@ import { atPace, estimate } from '../../programs/estimate.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
 import { matsTogether } from '../../programs/matMinutes.js';
 import { solveOutline } from '../../outline/outlineModel.js';
+import type { CutAsk } from '../../outline/cutList.js';
 import { zoneCuts } from '../../outline/outlineCuts.js';
+import type { ZoneCut } from '../../outline/outlineCuts.js';
+import type { BreedFacts, CareLibrary } from '../../programs/careLibrary.js';
 import { outlineFactor } from '../../programs/outlineMinutes.js';
 import { outlineOfDog, zoneAsks } from '../../programs/outlineOfDog.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
@@ -92,7 +95,10 @@ function trimShare(input: PlanInput, step: StepId, dog: KennelDog, puppy: boolea
   return zones === null ? 1 : unlockedShare(zones, (z) => input.library.hairShare(breed.coat, z));
 }
 
-/** Factor on a trim by what comes off as the outline has it; null where its hair was not measured since the last trim. */
+/**
+ * Factor on a trim by what comes off as the outline has it; null where its hair was not measured since the last trim. Solved when the
+ * first trim of the chain asks: most chains have none.
+ */
 function shapedShare(
   input: PlanInput,
   dog: KennelDog,
@@ -105,23 +111,28 @@ function shapedShare(
   const isFresh = (dog.lengths ?? []).some((l) => dog.lastTrim === undefined || l.day > dog.lastTrim);
   if (breed === undefined || !isFresh) return () => null;
   const zones = zoneAsks(dog, breed, library, day, puppy);
-  const outline = outlineOfDog(dog, breed, library, zones, day);
-  if (outline === null) return () => null;
-  const cuts = zoneCuts(solveOutline(outline.ask), zones, day, day);
   const own = trimDogOf(dog, puppy, day);
   const usual = { intervalWeeks: library.trimIntervalWeeks[breed.coat], overgrownWeeks };
   const growth = new Map(zones.map((z) => [z.zone, z.growth.mmPerDay]));
+  const growthOf = (zone: ZoneId): number => growth.get(zone) ?? library.growthPrior(breed.coat, zone).mmPerDay;
+  let cuts: readonly ZoneCut[] | null = null;
   return (step) => {
+    cuts ??= trimCuts(dog, breed, library, zones, day);
     const cut = trimZonesOf(step, own, breed, library)?.cut.map((z) => z.zone) ?? [];
-    const hair = (zone: ZoneId): number => library.hairShare(breed.coat, zone);
-    return outlineFactor(
-      cuts,
-      cut,
-      (zone) => growth.get(zone) ?? library.growthPrior(breed.coat, zone).mmPerDay,
-      hair,
-      usual,
-    );
+    return outlineFactor(cuts, cut, growthOf, (zone) => library.hairShare(breed.coat, zone), usual);
   };
+}
+
+/** What comes off on the day of the trim itself; nothing for a breed without a shape. */
+function trimCuts(
+  dog: KennelDog,
+  breed: BreedFacts,
+  library: CareLibrary,
+  zones: readonly CutAsk[],
+  day: LocalDay,
+): readonly ZoneCut[] {
+  const outline = outlineOfDog(dog, breed, library, zones, day);
+  return outline === null ? [] : zoneCuts(solveOutline(outline.ask), zones, day, day);
 }
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {

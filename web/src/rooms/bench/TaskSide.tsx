@@ -24,6 +24,7 @@ import { Meters } from './Meters';
 import { isOver } from './myTasks';
 import { DryingPanel } from './DryingPanel';
 import { PartChips } from './PartChips';
+import { TrimCuts } from './TrimCuts';
 import { ShortTime } from './ShortTime';
 import { partStates } from './partStates';
 import type { SideOrder } from './partStates';
@@ -35,7 +36,6 @@ const BY_LINES: readonly StepId[] = ['brushOut1', 'brushOut2', 'keepUpBrush', 'l
 const DRIES: readonly StepId[] = ['forceDry', 'heatDry'];
 /** Cautions in sight at once, by turn of the work; the next comes when one was met. */
 const MOST_CAUTIONS = 3;
-const TrimCuts = lazy(() => import('./TrimCuts'));
 const ZonePicture = lazy(() => import('../../parts/ZonePicture'));
 
 interface Props extends BenchView {
@@ -111,11 +111,7 @@ export function TaskSide({
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
-      {dog !== undefined && (
-        <Suspense fallback={null}>
-          <TrimCuts dog={dog} step={task.activity.step} nowMs={view.now} />
-        </Suspense>
-      )}
+      {dog !== undefined && <TrimCuts dog={dog} step={task.activity.step} nowMs={view.now} />}
       {task.activity.step === 'keepUpBrush' && dog !== undefined && (
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
       )}

@@ -3,11 +3,12 @@
  * cut. A slip is told at once, with the day on which the hair is long enough again.
  */
 import { Button, InputNumber } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { localDayOf } from '@loyal-mane/core';
-import type { StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
+import type { LocalDay, Plan, StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
+import type { Kennel } from '../../api/queries';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
@@ -22,20 +23,14 @@ interface Props {
 }
 
 /** Zones of the session; the last lengths where the outline has nothing to say. */
-export default function TrimCuts({ dog, step, nowMs }: Props) {
+export function TrimCuts({ dog, step, nowMs }: Props) {
   const { kennel, names, plan } = useRooms();
   const today = localDayOf(nowMs, names.zone);
-  const way = wayToShow(dog, kennel, plan, names.zone, today);
-  const zones = cutAsks(dog, kennel, today);
-  const asked = way === null ? null : outlineAskOf(dog, kennel, zones, way.showDay, draftOf(dog));
-  const business = STEP_ZONES[step];
-  const isHere = (zone: ZoneId): boolean => business === 'all' || (business?.includes(zone) ?? false);
-  const cuts =
-    asked === null || way === null || business === undefined
-      ? []
-      : solvedOutline(asked.ask, today, recordOf(dog).outline?.movingTail ?? null).cuts.filter(
-          (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
-        );
+  // The bench's clock ticks by the second; the outline changes with what it is reckoned from.
+  const cuts = useMemo(
+    () => sessionCuts(dog, step, kennel, plan, names.zone, today),
+    [dog, step, kennel, plan, names.zone, today],
+  );
   if (cuts.length === 0) return <LastLengths dog={dog} step={step} />;
   return (
     <section className="trim-cuts" aria-label="What comes off">
@@ -46,6 +41,26 @@ export default function TrimCuts({ dog, step, nowMs }: Props) {
         Comb up, cut rough, look at the whole, then fine. What is cut too short is not put back.
       </p>
     </section>
+  );
+}
+
+/** What comes off at a step; none for one that cuts nothing, a dog without a show, or hair that nobody measured. */
+function sessionCuts(
+  dog: Dog,
+  step: StepId,
+  kennel: Kennel,
+  plan: Plan | null,
+  zone: string,
+  today: LocalDay,
+): readonly ZoneCut[] {
+  const business = STEP_ZONES[step];
+  const way = business === undefined ? null : wayToShow(dog, kennel, plan, zone, today);
+  if (business === undefined || way === null) return [];
+  const asked = outlineAskOf(dog, kennel, cutAsks(dog, kennel, today), way.showDay, draftOf(dog));
+  if (asked === null) return [];
+  const isHere = (id: ZoneId): boolean => business === 'all' || business.includes(id);
+  return solvedOutline(asked.ask, today, recordOf(dog).outline?.movingTail ?? null).cuts.filter(
+    (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
   );
 }
 

@@ -3,6 +3,7 @@
  */
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
+import { v7 } from 'uuid';
 import { coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
 import type { CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
@@ -130,7 +131,7 @@ function KeepOne({
       return mm === null || mm < 0.5 ? [] : [{ zone: z.zone, mm: Math.round(mm * 2) / 2 }];
     });
     const one = {
-      id: crypto.randomUUID(),
+      id: v7(),
       day: today,
       name: name.trim(),
       lengths: measured,

@@ -4,8 +4,8 @@
 import { InputNumber, Segmented } from 'antd';
 import { memo, useState } from 'react';
 import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
-import type { OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
-import { MEASURED_BETWEEN, MEASURE_WORDS } from '@loyal-mane/library/words';
+import type { LocalDay, OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
+import { MEASURED_BETWEEN, MEASURE_WORDS, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
@@ -26,7 +26,7 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
   const known = outlineMeasures(recordOf(dog));
   const shown = (mm: number): number => (unit === 'mm' ? Math.round(mm) : Math.round((mm / MM_PER_INCH) * 100) / 100);
   const days = recordOf(dog).measures ?? [];
-  const last = (what: OutlineMeasure): string | null => days.findLast((m) => m.what === what)?.day ?? null;
+  const last = (what: OutlineMeasure): LocalDay | null => days.findLast((m) => m.what === what)?.day ?? null;
   return (
     <section aria-label="Measures">
       <div className="soft">
@@ -43,11 +43,7 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
               unit={unit}
               isLead={lead}
               from={
-                leftAside.includes(what)
-                  ? 'too far from the breed: left aside'
-                  : last(what) === null && known[what] === undefined
-                    ? 'as the breed'
-                    : `measured ${last(what) ?? ''}`
+                leftAside.includes(what) ? 'too far from the breed: left aside' : measuredWords(last(what), known[what])
               }
               onMove={onMove}
             />
@@ -57,6 +53,11 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
       <MovingTail dog={dog} atRest={ask.body.tailAngle} />
     </section>
   );
+}
+
+/** "measured 3 Jun", or "as the breed". */
+function measuredWords(day: LocalDay | null, mm: number | undefined): string {
+  return day === null || mm === undefined ? 'as the breed' : `measured ${monthDay(day)}`;
 }
 
 interface RowProps {

@@ -14,6 +14,7 @@ import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { OutlineDay } from './OutlineDay';
 import { OutlineWork } from './OutlineWork';
+import type { OutlineView } from './OutlineWork';
 import { wayToShow } from './outlineOf';
 import type { WayToShow } from './outlineOf';
 import './outline.css';
@@ -41,7 +42,7 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
   const navigate = useNavigate();
   const [at, setAt] = useState<ZoneId | null>(null);
   const [ahead, setAhead] = useState<number | null>(null);
-  const [isLeft, setIsLeft] = useState(true);
+  const [view, setView] = useState<OutlineView>('left');
   const way = wayToShow(dog, kennel, plan, names.zone, today);
   const most = way === null ? 0 : daysBetween(today, way.showDay);
   return (
@@ -50,7 +51,7 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
       way={way}
       today={today}
       shownDay={ahead === null ? null : addDays(today, ahead)}
-      isLeft={isLeft}
+      view={view}
       chosen={at}
       onChoose={setAt}
       head={(cuts) => (
@@ -59,12 +60,13 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
             <h1>{answerWords(dog.name, cuts, way)}</h1>
             <span className="toolbar">
               <Segmented
-                aria-label="Side"
-                value={isLeft ? 'left' : 'right'}
-                onChange={(side) => setIsLeft(side === 'left')}
+                aria-label="View"
+                value={view}
+                onChange={setView}
                 options={[
                   { value: 'left', label: 'Left' },
                   { value: 'right', label: 'Right' },
+                  { value: 'map', label: 'All zones' },
                 ]}
               />
               <Select

@@ -16,17 +16,21 @@ import { MeasuresPart } from './MeasuresPart';
 import { OutlineFiles } from './OutlineFiles';
 import { OutlinePicture } from './OutlinePicture';
 import { PhotoPart } from './PhotoPart';
+import { ZoneMap } from './ZoneMap';
 import { ZoneCuts } from './ZoneCuts';
 import { cutAsks, outlineAskOf, solvedOutline } from './outlineOf';
 import type { WayToShow } from './outlineOf';
 import { draftOf, useOutlineDraft } from './useOutlineDraft';
+
+/** What is drawn: a side with its line, or the map of all zones. */
+export type OutlineView = 'left' | 'right' | 'map';
 
 interface Props {
   readonly dog: Dog;
   readonly way: WayToShow | null;
   readonly today: LocalDay;
   readonly shownDay: LocalDay | null;
-  readonly isLeft: boolean;
+  readonly view: OutlineView;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
   readonly head: (cuts: readonly ZoneCut[]) => ReactNode;
@@ -34,7 +38,7 @@ interface Props {
 }
 
 /** Drawing and parts of one dog. */
-export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoose, head, foot }: Props) {
+export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose, head, foot }: Props) {
   const { kennel, lead } = useRooms();
   const [part, setPart] = useState('cuts');
   const [photo, setPhoto] = useState<readonly Point[] | null>(null);
@@ -64,16 +68,20 @@ export function OutlineWork({ dog, way, today, shownDay, isLeft, chosen, onChoos
       {head(solved.cuts)}
       <div className="outline-main">
         <div>
-          <OutlinePicture
-            {...{ ask: asked.ask, solved, shownDay, isLeft, chosen, onChoose, photo }}
-            isMoving={draft.isHeld}
-          >
-            {(view) =>
-              part === 'measures' && lead ? (
-                <Handles ask={asked.ask} view={view} onMove={draft.measure} onRelease={draft.release} />
-              ) : null
-            }
-          </OutlinePicture>
+          {view === 'map' ? (
+            <ZoneMap {...{ ask: asked.ask, zones, cuts: solved.cuts, shownDay, chosen, onChoose }} />
+          ) : (
+            <OutlinePicture
+              {...{ ask: asked.ask, solved, shownDay, isLeft: view === 'left', chosen, onChoose, photo }}
+              isMoving={draft.isHeld}
+            >
+              {(at) =>
+                part === 'measures' && lead ? (
+                  <Handles ask={asked.ask} view={at} onMove={draft.measure} onRelease={draft.release} />
+                ) : null
+              }
+            </OutlinePicture>
+          )}
           {foot}
           <Legend isList={shownDay === null} />
           <OutlineFiles source={{ dog, zones, draft: draft.draft, sessionDay, showDay }} {...{ solved, draft }} />
