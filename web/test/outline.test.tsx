@@ -118,7 +118,8 @@ it('a measure that no dog of the breed has is left aside, said, and not kept', a
   const neck = screen.getByLabelText('length of the neck, mm');
   fireEvent.change(neck, { target: { value: '900' } });
   fireEvent.blur(neck);
-  expect(screen.getByText('too far from the breed: left aside')).toBeTruthy();
+  expect(screen.getByText('900 mm is too far from the breed: left aside')).toBeTruthy();
+  expect(screen.getByLabelText<HTMLInputElement>('length of the neck, mm').value).not.toBe('900');
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
   await waitFor(() => expect(sent).toHaveLength(1));
   expect(sent[0]?.body.record?.measures).toEqual([]);

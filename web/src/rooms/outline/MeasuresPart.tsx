@@ -15,12 +15,14 @@ const MM_PER_INCH = 25.4;
 interface Props {
   readonly dog: Dog;
   readonly ask: OutlineAsk;
+  /** Measures that are tried and not kept yet, mm. */
+  readonly tried: Readonly<Partial<Record<OutlineMeasure, number>>>;
   readonly leftAside: readonly OutlineMeasure[];
   readonly onMove: (change: Partial<Record<OutlineMeasure, number>>, hold: string) => void;
 }
 
 /** A field for each measure, in mm or inches. */
-export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
+export function MeasuresPart({ dog, ask, tried, leftAside, onMove }: Props) {
   const { lead } = useRooms();
   const [unit, setUnit] = useState<'mm' | 'in'>('mm');
   const known = outlineMeasures(recordOf(dog));
@@ -43,7 +45,9 @@ export function MeasuresPart({ dog, ask, leftAside, onMove }: Props) {
               unit={unit}
               isLead={lead}
               from={
-                leftAside.includes(what) ? 'too far from the breed: left aside' : measuredWords(last(what), known[what])
+                leftAside.includes(what)
+                  ? `${String(Math.round(tried[what] ?? known[what] ?? 0))} mm is too far from the breed: left aside`
+                  : measuredWords(last(what), known[what])
               }
               onMove={onMove}
             />
@@ -80,7 +84,7 @@ const MeasureRow = memo(function MeasureRow({ what, shown, unit, isLead, from, o
       </th>
       <td>
         <InputNumber
-          key={`${unit}-${String(shown)}`}
+          key={`${unit}-${String(shown)}-${from}`}
           aria-label={`${MEASURE_WORDS[what]}, ${unit}`}
           disabled={!isLead}
           min={0}

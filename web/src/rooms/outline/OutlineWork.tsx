@@ -104,7 +104,15 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
                 key: 'measures',
                 label: 'Measures',
                 children: (
-                  <MeasuresPart {...{ dog, ask: asked.ask, leftAside: asked.leftAside, onMove: draft.measure }} />
+                  <MeasuresPart
+                    {...{
+                      dog,
+                      ask: asked.ask,
+                      tried: draft.draft.measures,
+                      leftAside: asked.leftAside,
+                      onMove: draft.measure,
+                    }}
+                  />
                 ),
               },
               {
