@@ -30,6 +30,7 @@ export { daysUntilMm, grownMm, learnGrowth, ungrownMm } from './outline/hairGrow
 export type { Growth, GrowthPrior, MeasuredHair } from './outline/hairGrowth.js';
 export { stationsOf, tipAt } from './outline/stations.js';
 export type { Station } from './outline/stations.js';
+export { MOST_OUTLINES } from './kennel/dogRecord.js';
 export { MEASURED_LONGEST, coatDepthsOn, outlineProblem, solveOutline } from './outline/outlineModel.js';
 export type { OutlineAnswer, OutlineAsk, StationAnswer } from './outline/outlineModel.js';
 export { areasBetween, bodyRings, coatRings, ringPath, roughRings, tipLines } from './outline/outlineDrawing.js';

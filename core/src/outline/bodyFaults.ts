@@ -5,7 +5,7 @@
 import type { BodyRow } from './bodyRow.js';
 import type { CorrectionId } from './corrections.js';
 
-/** What may be off on a body, as far as its measures tell. */
+/** Faults of a body, as far as its measures tell. */
 export const BODY_FAULTS = ['longBack', 'lowOnLeg', 'straightRear', 'dip', 'shortNeck', 'lowCroup'] as const;
 /** One of `BODY_FAULTS`. */
 export type BodyFault = (typeof BODY_FAULTS)[number];

@@ -29,7 +29,7 @@ interface Correction {
   readonly body?: Readonly<Partial<Record<'forechest' | 'length' | 'croup' | 'tuckUp' | 'rearAngle', number>>>;
 }
 
-/** What each does (engineering defaults after common practice). */
+/** Changes of each (engineering defaults after common practice). */
 const CORRECTIONS: Readonly<Record<CorrectionId, Correction>> = {
   moreNeck: { hair: { throat: -0.35, crest: -0.15, forechest: -0.1 } },
   shortBack: { hair: { breeches: -0.35, forechest: -0.25 } },

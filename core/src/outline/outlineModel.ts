@@ -21,7 +21,7 @@ import type { LocalDay } from '../time/localDay.js';
 import { daysBetween } from '../time/localDay.js';
 import { median } from '../units/median.js';
 
-/** What the outline of a dog is reckoned from. */
+/** A dog's outline as it is asked: body, breed, hair, the day of the show. */
 export interface OutlineAsk {
   /** The dog's own body, in heights at the withers. */
   readonly body: BodyRow;

@@ -12,7 +12,7 @@ const LOOKED_AT = 0.4;
 const MOST = 1.8;
 const DAYS_A_WEEK = 7;
 
-/** What a trim is usually: weeks of growth that come off, and the factor of a zone nobody measured. */
+/** A usual trim: weeks of growth that come off, and the factor of a zone nobody measured. */
 export interface UsualTrim {
   readonly intervalWeeks: number;
   readonly overgrownWeeks: number;

@@ -16,7 +16,7 @@ import type { LocalDay } from '../time/localDay.js';
 import type { BreedFacts, CareLibrary } from './careLibrary.js';
 import { trimDogOf } from './trimZones.js';
 
-/** What somebody tries, in place of what is on record. */
+/** A try, in place of the record. */
 export interface OutlineTry {
   /** Millimeters. */
   readonly measures?: Readonly<Partial<Record<OutlineMeasure, number>>>;

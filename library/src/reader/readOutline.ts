@@ -5,7 +5,7 @@ import type { CutAsk, KennelDog, LocalDay, OutlineFault, OutlineFile, ZoneCut } 
 import { outlineFaults, outlineOfDog, outlineSvg, solveOutline, zoneAsks, zoneCuts } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../careLibrary.js';
 
-/** What reading an outline file gives. */
+/** An outline file that was read, or its faults. */
 export type OutlineRead =
   { readonly ok: true; readonly file: OutlineFile } | { readonly ok: false; readonly faults: readonly OutlineFault[] };
 

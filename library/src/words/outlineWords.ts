@@ -44,7 +44,7 @@ export const MEASURED_BETWEEN: Readonly<Record<OutlineMeasure, string>> = {
   dipDepth: 'straight edge over withers and loin to the back',
 };
 
-/** What a lead may ask the eye to see. */
+/** Corrections that a lead may ask for. */
 export const CORRECTION_WORDS: Readonly<Record<CorrectionId, { readonly name: string; readonly does: string }>> = {
   moreNeck: { name: 'Show more neck', does: 'throat closer, its V lower; crest a little closer' },
   shortBack: { name: 'Shorten the back', does: 'closer behind the rump and in front of the chest' },
@@ -56,7 +56,7 @@ export const CORRECTION_WORDS: Readonly<Record<CorrectionId, { readonly name: st
   fullerThigh: { name: 'Fuller thigh', does: 'more hair behind the thigh and at the stifle' },
 };
 
-/** What is off on a body, with its millimeters before it. */
+/** Faults of a body, said after their millimeters. */
 export const FAULT_NAMES: Readonly<Record<BodyFault, string>> = {
   longBack: 'longer in the body than the breed',
   lowOnLeg: 'deeper in the chest, so shorter on leg',

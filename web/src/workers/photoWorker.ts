@@ -11,7 +11,7 @@ const MOST_PIXELS = 1000;
 /** A traced photo, in pixels of the reduced picture. */
 export type TracedPhoto = PhotoTrace & { readonly width: number; readonly height: number };
 
-/** What the thread answers. */
+/** Questions that the thread answers. */
 export interface PhotoAnswers {
   readonly trace: (photo: Blob) => Promise<TracedPhoto>;
 }

@@ -46,7 +46,7 @@ export function stepMinutes(input: PlanInput, frame: MinutesOf): (step: ProgramS
     const row = input.library.minutes[step.row];
     if (row === undefined) throw new Error(`stepMinutes: no row "${step.row}" in the minutes table`);
     const share = step.share * step.factor * timesOf(step, dog) * trimShare(input, step.step, dog, puppy, day);
-    // What the outline says of the millimeters to come off stands in for the guess from the weeks since the last trim.
+    // The millimeters to come off by the outline stand in for the guess from the weeks since the last trim.
     const outlined = row.trim ? shaped(step.step) : null;
     const own: EstimateFacts = {
       ...facts,
@@ -123,7 +123,7 @@ function shapedShare(
   };
 }
 
-/** What comes off on the day of the trim itself; nothing for a breed without a shape. */
+/** Cuts on the day of the trim itself; none for a breed without a shape. */
 function trimCuts(
   dog: KennelDog,
   breed: BreedFacts,

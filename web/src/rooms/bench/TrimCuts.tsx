@@ -44,7 +44,7 @@ export function TrimCuts({ dog, step, nowMs }: Props) {
   );
 }
 
-/** What comes off at a step; none for one that cuts nothing, a dog without a show, or hair that nobody measured. */
+/** Cuts of a step; none for one that cuts nothing, a dog without a show, or hair that nobody measured. */
 function sessionCuts(
   dog: Dog,
   step: StepId,

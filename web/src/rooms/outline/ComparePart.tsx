@@ -4,7 +4,7 @@
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
+import { MOST_OUTLINES, coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
 import type { CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, monthDay } from '@loyal-mane/library/words';
@@ -14,8 +14,6 @@ import { useRooms } from '../../parts/useRooms';
 import type { SolvedOutline } from './outlineOf';
 import { lengthOn } from './outlineOf';
 
-/** So many outlines are kept; the oldest go first. */
-const MOST_OUTLINES = 60;
 const SEEN_MM = 1;
 
 interface Props {

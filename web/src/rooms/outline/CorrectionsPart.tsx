@@ -1,5 +1,5 @@
 /*
- * What a lead wants the eye to see: corrections by name with what each changes, how hard the length is kept, and the proportions.
+ * Corrections by name for the eye of the judge with what each changes, how hard the length is kept, and the proportions.
  */
 import { Button, Slider } from 'antd';
 import { CORRECTION_IDS, bodyFaults, outlineProportions, solveOutline } from '@loyal-mane/core';
@@ -94,7 +94,7 @@ function Faults({ ask, draft }: Pick<Props, 'ask' | 'draft'>) {
 /** Less than this is no effect, mm. */
 const SEEN_MM = 0.5;
 
-/** What a correction changes at this amount, or why nothing. */
+/** Effect of a correction at this amount, or why it has none. */
 function effectWords(ask: OutlineAsk, solved: SolvedOutline, id: CorrectionId, amount: number): string {
   const { does } = CORRECTION_WORDS[id];
   if (amount === 0) return does;

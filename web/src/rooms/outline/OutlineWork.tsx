@@ -22,7 +22,7 @@ import { cutAsks, outlineAskOf, solvedOutline } from './outlineOf';
 import type { WayToShow } from './outlineOf';
 import { draftOf, useOutlineDraft } from './useOutlineDraft';
 
-/** What is drawn: a side with its line, or the map of all zones. */
+/** The view: a side with its line, or the map of all zones. */
 export type OutlineView = 'left' | 'right' | 'map';
 
 interface Props {

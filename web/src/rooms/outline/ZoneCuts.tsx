@@ -99,7 +99,7 @@ function Row({
 }: {
   dog: Dog;
   cut: ZoneCut;
-  /** What a lead has set; null where the breed decides. */
+  /** Length that a lead has set; null where the breed decides. */
   setMm: number | null;
   isChosen: boolean;
   onChoose: (zone: ZoneId) => void;

@@ -11,7 +11,7 @@ import { shownCuts } from './outlineOf';
 import type { SolvedOutline } from './outlineOf';
 import type { OutlineDraft } from './useOutlineDraft';
 
-/** What an outline was reckoned from. */
+/** Sources of an outline. */
 export interface OutlineSource {
   readonly dog: Dog;
   readonly zones: readonly CutAsk[];
@@ -50,7 +50,7 @@ function titleOf({ dog, sessionDay, showDay }: OutlineSource): string {
   return `${dog.name}, ${dog.breed}: cut on ${monthDay(sessionDay)} for ${monthDay(showDay)}`;
 }
 
-/** What a file brings back into a draft: measures, corrections, how hard the length is kept; or what is wrong with it. */
+/** Draft that a file brings back: measures, corrections, how hard the length is kept; or its first fault. */
 export function draftOfFile(text: string): { readonly draft: OutlineDraft } | { readonly wrong: string } {
   const data = text.trimStart().startsWith('<') ? outlineDataOf(text) : text;
   if (data === null) return { wrong: 'The picture carries no outline of ours.' };

@@ -69,7 +69,7 @@ export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay): CutAsk[] {
   return zoneAsks(kennelDogOf(dog), breed, library, today, puppy);
 }
 
-/** What the outline of a dog is reckoned from; null for a breed without a shape. */
+/** The outline of a dog as it is asked; null for a breed without a shape. */
 export function outlineAskOf(
   dog: Dog,
   kennel: Kennel,

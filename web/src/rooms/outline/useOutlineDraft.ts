@@ -1,5 +1,5 @@
 /*
- * What somebody tries on an outline before it is kept: measures and corrections. Every step can be taken back.
+ * A try on an outline before it is kept: measures and corrections. Every step can be taken back.
  */
 import { useMemo, useReducer } from 'react';
 import type { CorrectionAmounts, OutlineMeasure } from '@loyal-mane/core';
@@ -7,7 +7,7 @@ import { DEFAULT_PULLS } from '@loyal-mane/core';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 
-/** What is tried. */
+/** Measures and corrections that are tried. */
 export interface OutlineDraft {
   /** Millimeters. */
   readonly measures: Readonly<Partial<Record<OutlineMeasure, number>>>;
@@ -57,7 +57,7 @@ function stepped(state: State, action: Action): State {
   }
 }
 
-/** What is on record of a dog's outline, as a draft without changes. */
+/** The record of a dog's outline, as a draft without changes. */
 export function draftOf(dog: Dog): OutlineDraft {
   const { outline } = recordOf(dog);
   return {
