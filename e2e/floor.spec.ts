@@ -1,6 +1,6 @@
 /* The work floor with several people: a soak that everybody sees, parts that either ticks, a mix that leaves its bottle. */
 import { expectNothingSerious } from './axe.js';
-import { another, expect, rested, signIn, startedOrAnyway, test } from './world.js';
+import { another, expect, rested, signIn, startedOrAnyway, test, whoComesTo, worksUntil } from './world.js';
 import type { Page } from './world.js';
 
 test.use({ kennelOf: 'floor' });
@@ -12,12 +12,9 @@ test('a soak is seen in every room and on another device, over a reload, until s
   page,
   browser,
 }) => {
-  const bench = await another(browser, 'asta', '/bench');
-  await bench
-    .getByRole('list', { name: 'Today' })
-    .getByRole('button', { name: /, bath/ })
-    .first()
-    .click();
+  await signIn(page, 'maren');
+  const bench = await another(browser, await whoComesTo(page, 'bath'), '/bench');
+  await worksUntil(bench, /: bath$/);
   await rested(bench);
   await bench.getByRole('button', { name: /^Start / }).click();
   await startedOrAnyway(bench, finishOf(bench));
@@ -25,7 +22,6 @@ test('a soak is seen in every room and on another device, over a reload, until s
   await expect(soaksOf(bench)).toContainText(/leave it|rinse within/);
   await bench.reload();
   await expect(soaksOf(bench)).toBeVisible();
-  await signIn(page, 'maren');
   for (const room of ['/', '/dogs', '/mixing']) {
     await page.goto(room);
     await expect(soaksOf(page)).toContainText(/leave it|rinse within/);

@@ -1,5 +1,5 @@
 /* The bench without a network: it opens, goes on, loses nothing, and two devices at one dog are brought together. */
-import { another, expect, finishTask, rested, startedOrAnyway, test } from './world.js';
+import { another, expect, finishTask, rested, signIn, startedOrAnyway, test, whoComesTo, worksUntil } from './world.js';
 import type { Browser, Page } from './world.js';
 
 test.use({ kennelOf: 'offline' });
@@ -67,16 +67,13 @@ async function begun(bench: Page): Promise<void> {
 }
 
 test('a bath goes on from start to end without a network, over reloads, and reaches the server in its order', async ({
+  page,
   browser,
 }) => {
-  const bench = await tablet(browser, 'asta');
-  await bench
-    .getByRole('list', { name: 'Today' })
-    .getByRole('button', { name: /, bath/ })
-    .first()
-    .click();
+  await signIn(page, 'maren');
+  const bench = await tablet(browser, await whoComesTo(page, 'bath'));
+  await worksUntil(bench, /: bath$/);
   const seen = await title(bench);
-  expect(seen).toMatch(/: bath$/);
   await bench.context().setOffline(true);
   await rested(bench);
   await bench.getByRole('button', { name: /^Start / }).click();
@@ -134,9 +131,13 @@ test('a bath goes on from start to end without a network, over reloads, and reac
 });
 
 test('two tablets without a network at one dog: parts ticked by either are ticked, one finish counts, the other is told', async ({
+  page,
   browser,
 }) => {
-  const [one, two] = [await tablet(browser, 'jonas'), await tablet(browser, 'jonas')];
+  await signIn(page, 'maren');
+  const account = await whoComesTo(page, 'brushOut1');
+  const [one, two] = [await tablet(browser, account), await tablet(browser, account)];
+  await worksUntil(one, /: brush-out/);
   const seen = await title(one);
   await begun(one);
   await expect(finishOf(two)).toBeVisible();

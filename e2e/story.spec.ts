@@ -104,11 +104,10 @@ async function choosesAFreeDog(bench: Page, page: Page): Promise<void> {
   const { dogs } = (await (await page.request.get('/api/kennel')).json()) as { dogs: { id: string; name: string }[] };
   const isBusy = (id: string): boolean => work.some((w) => w.dogId === id && w.state === 'running');
   const free = dogs.filter((d) => !isBusy(d.id)).map((d) => d.name);
-  const today = bench.getByRole('list', { name: 'Today' }).getByRole('button');
-  await today
-    .filter({ hasText: new RegExp(`(${free.join('|')}),`) })
-    .first()
-    .click();
+  const tasks = bench.getByRole('list', { name: 'Today' }).getByRole('button');
+  const ofFree = tasks.filter({ hasText: new RegExp(`(${free.join('|')}),`) });
+  // Where somebody is at each of them, the bench asks before it starts.
+  await ((await ofFree.count()) > 0 ? ofFree : tasks).first().click();
 }
 
 async function startsAndPauses(bench: Page, page: Page): Promise<void> {

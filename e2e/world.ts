@@ -71,6 +71,68 @@ export async function choose(page: Page, label: string, option: string): Promise
   }).toPass();
 }
 
+/** What the tests read of the demo's plan. */
+interface Floor {
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  /** Tasks that are not over, the earliest first. */
+  readonly open: readonly Task[];
+}
+interface Task {
+  readonly key: string;
+  readonly dogId: string;
+  readonly step: string;
+  readonly state: string;
+  readonly start: string;
+  readonly people: readonly string[];
+}
+
+const floorOf = (page: Page): Promise<Floor> =>
+  page.evaluate(async () => {
+    const read = async (path: string): Promise<unknown> => (await fetch(`/api/${path}`)).json();
+    const { published } = (await read('plan')) as { published: { plan: { activities: Task[] } } };
+    const { people } = (await read('kennel')) as Floor;
+    const open = published.plan.activities
+      .filter((a) => a.state === 'planned' || a.state === 'running')
+      .sort((a, b) => a.start.localeCompare(b.start));
+    return { people, open };
+  });
+
+/**
+ * The account of somebody who comes to a step of a dog soon, all before it at that dog being theirs too. Which of the crew
+ * that is, the plan of the day decides; asked from a page that has signed in.
+ */
+export async function whoComesTo(page: Page, step: string): Promise<string> {
+  const { people, open } = await floorOf(page);
+  const before = (task: Task): Task[] => open.filter((a) => a.dogId === task.dogId && a.start < task.start);
+  const own = open.find(
+    (a) => a.step === step && a.people.length === 1 && before(a).every((b) => b.people.join() === a.people[0]),
+  );
+  const person = people.find((p) => p.id === own?.people[0]);
+  if (person === undefined) throw new Error(`nobody comes to ${step} alone in the plan of the demo`);
+  return person.name.split(' ')[0]?.toLowerCase() ?? '';
+}
+
+/** Works through the tasks at the bench, one after another, until one with such a heading is up. */
+export async function worksUntil(bench: Page, heading: RegExp): Promise<void> {
+  const title = bench.locator('main.bench h1').first();
+  const start = bench.getByRole('button', { name: /^Start / });
+  const finish = bench.getByRole('button', { name: / is finished$/ });
+  await start.or(finish).first().waitFor();
+  for (let tasks = 0; tasks < MOST_TASKS && !heading.test(await title.innerText()); tasks++) {
+    if (await start.isVisible()) {
+      await rested(bench);
+      await start.click();
+      await startedOrAnyway(bench, finish);
+    }
+    await finishTask(bench);
+    await expect(bench.getByText('saved', { exact: true })).toBeVisible();
+  }
+  await expect(title).toHaveText(heading);
+}
+
+/** Somebody who works through so many without coming to what a test wants does not come to it. */
+const MOST_TASKS = 12;
+
 /** The bench takes a second touch within a second for a wet hand's slip: waits until it takes the next. */
 export async function rested(bench: Page): Promise<void> {
   await expect(bench.locator('.bench-foot')).toHaveAttribute('aria-busy', 'false');

@@ -38,6 +38,7 @@ const QUESTION_THREADS = 2;
 export class PlannerPool implements OnModuleDestroy {
   private plans: Piscina | null = null;
   private questions: Piscina | null = null;
+  private isOver = false;
 
   private planThreads(): Piscina {
     const threads = Math.max(1, availableParallelism() - 1);
@@ -92,16 +93,19 @@ export class PlannerPool implements OnModuleDestroy {
     return (await this.planThreads().run(request)) as PreviewAnswer;
   }
 
-  /** Plans a few dogs of a kennel and throws the result away: what follows is fast. */
+  /** Plans a few dogs of a kennel and throws the result away: what follows is fast. A server that stops cuts it short. */
   async warmUp(kennel: KennelFile, nowMs: number): Promise<void> {
     await this.plan(
       { kennel: aFewDogsOf(kennel), nowMs, seed: 1, previous: null, published: null },
       new AbortController().signal,
       () => undefined,
-    );
+    ).catch((error: unknown) => {
+      if (!this.isOver) throw error;
+    });
   }
 
   async onModuleDestroy(): Promise<void> {
+    this.isOver = true;
     await Promise.all([this.plans?.destroy(), this.questions?.destroy()]);
   }
 }
