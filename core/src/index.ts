@@ -15,6 +15,7 @@ export { ZONE_IDS, hairShares } from './coat/zones.js';
 export type { ZoneFacts, ZoneId, ZoneRegion } from './coat/zones.js';
 export { bodyRow } from './outline/bodyRow.js';
 export type { BodyRow, HairMap } from './outline/bodyRow.js';
+export { closedSpline } from './outline/spline.js';
 export type { Point } from './outline/spline.js';
 export { PART_IDS, frameOf } from './outline/template.js';
 export type { PartId } from './outline/template.js';
@@ -30,7 +31,7 @@ export { daysUntilMm, grownMm, learnGrowth, ungrownMm } from './outline/hairGrow
 export type { Growth, GrowthPrior, MeasuredHair } from './outline/hairGrowth.js';
 export { stationsOf, tipAt } from './outline/stations.js';
 export type { Station } from './outline/stations.js';
-export { MOST_OUTLINES } from './kennel/dogRecord.js';
+export { MOST_MOVEMENTS, MOST_OUTLINES } from './kennel/dogRecord.js';
 export { MEASURED_LONGEST, coatDepthsOn, outlineProblem, solveOutline } from './outline/outlineModel.js';
 export type { OutlineAnswer, OutlineAsk, StationAnswer } from './outline/outlineModel.js';
 export { areasBetween, bodyRings, coatRings, ringPath, roughRings, tipLines } from './outline/outlineDrawing.js';
@@ -49,6 +50,12 @@ export { stationCuts, zoneCuts } from './outline/outlineCuts.js';
 export type { MmRange, StationCut, ZoneCut } from './outline/outlineCuts.js';
 export { DEFAULT_PULLS } from './outline/balanceRows.js';
 export type { BalancePulls } from './outline/balanceRows.js';
+export { MOST_LINE_MM, OUTLINE_LINES, lineStations } from './outline/outlineLines.js';
+export type { LineEnds, OutlineLine, SetLines } from './outline/outlineLines.js';
+export { TIP_LOWERED, WIDTH_VIEWS, widthMarks, widthSide } from './outline/widthViews.js';
+export type { ThroatV, WidthPlace, WidthSide, WidthView } from './outline/widthViews.js';
+export { liftsOf } from './outline/lift.js';
+export type { ZoneLift } from './outline/lift.js';
 export { CORRECTION_IDS } from './outline/corrections.js';
 export type { CorrectionAmounts, CorrectionId } from './outline/corrections.js';
 export { OUTLINE_MEASURES, dogBody, measureOf } from './outline/dogBody.js';
@@ -63,6 +70,7 @@ export { TRIM_MAP_IDS, mayCut } from './coat/trimMap.js';
 export type { CutKind, Finish, TrimMap, TrimMapId } from './coat/trimMap.js';
 export { REFERENCE_KG, bodySurfaceM2 } from './coat/bodySurface.js';
 export {
+  BODY_SIDES,
   CARE_JOBS,
   CHANGED_PARTS,
   CONSENTS,
@@ -74,6 +82,7 @@ export {
   NOTE_KINDS,
   GROUNDS,
   INSPECTION_POINTS,
+  MOVEMENTS,
   PRACTICE_OUTCOMES,
   PRODUCT_IDS,
   ROLES,
@@ -149,7 +158,7 @@ export type { BathPlace } from './plan/assemble/ways.js';
 export { BATH_PLACES } from './plan/assemble/ways.js';
 export { barOf, needsOfCoat } from './programs/mayTrim.js';
 export type { ToolNeed } from './programs/mayTrim.js';
-export { outlineMeasures, outlineOfDog, zoneAsks } from './programs/outlineOfDog.js';
+export { linesOf, outlineMeasures, outlineOfDog, zoneAsks } from './programs/outlineOfDog.js';
 export type { OutlineOfDog, OutlineTry } from './programs/outlineOfDog.js';
 export { outlineFactor } from './programs/outlineMinutes.js';
 export { DEFAULT_LEAST_TRIM_SHARE, trimDogOf, trimZonesOf, unlockedShare } from './programs/trimZones.js';
@@ -238,7 +247,7 @@ export { checkChain, checkRemedies } from './plan/suppose/checkRemedies.js';
 export type { ChainCheck, CheckedRemedy } from './plan/suppose/checkRemedies.js';
 export { withRemedy } from './plan/suppose/withRemedy.js';
 export { overtimeMinutes, whatIf, withChange } from './plan/suppose/whatIf.js';
-export type { OddsChange, WhatIf, WhatIfChange } from './plan/suppose/whatIf.js';
+export type { DogShaped, OddsChange, WhatIf, WhatIfChange } from './plan/suppose/whatIf.js';
 export { DEFAULT_SEED, planKennel, taskSlack } from './plan/planKennel.js';
 export { assembledFor, scheduleOf } from './plan/placedPlan.js';
 export { chainWhy } from './plan/explain/unplacedChains.js';

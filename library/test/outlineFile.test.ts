@@ -62,6 +62,29 @@ describe('an outline file', () => {
     expect(outlineDataOf('<svg></svg>')).toBeNull();
   });
 
+  it('of a dog that is measured on both sides: the cut list of a mirrored dog mirrors', () => {
+    const sided = BRISK.lengths.flatMap((l) => [
+      { ...l, side: 'left' as const },
+      { ...l, side: 'right' as const, mm: l.mm * 1.4 },
+    ]);
+    const other = { left: 'right', right: 'left' } as const;
+    const mirrored = sided.map((l) => ({ ...l, side: other[l.side] }));
+    const cuts = (lengths: OutlineFile['lengths'], side: 'left' | 'right') =>
+      reckonOutline(read({ ...BRISK, lengths, side })).answer.cutList;
+    for (const side of ['left', 'right'] as const) expect(cuts(mirrored, side)).toEqual(cuts(sided, other[side]));
+    expect(cuts(sided, 'right')).not.toEqual(cuts(sided, 'left'));
+  });
+
+  it('with a line set by hand: more hair is left along it, and it comes back from the picture', () => {
+    const lines = [{ what: 'topline' as const, near: 5, far: 5 }];
+    const off = (file: OutlineFile): number =>
+      reckonOutline(read(file)).answer.cutList.find((c) => c.row.zone === 'back')?.row.takeOffMm ?? NaN;
+    expect(off({ ...BRISK, lines })).toBeLessThan(off(BRISK) - 3);
+    const { svg } = reckonOutline(read({ ...BRISK, lines }));
+    expect(read(JSON.parse(outlineDataOf(svg) ?? '')).lines).toEqual(lines);
+    expect(readOutline(JSON.stringify({ ...BRISK, lines: [{ what: 'topline', near: 90, far: 0 }] })).ok).toBe(false);
+  });
+
   it.each([
     ['no JSON', '{', 'file'],
     ['another format', JSON.stringify({ ...BRISK, format: 'x' }), 'format'],

@@ -49,6 +49,20 @@ it('a lead who is away costs entries; a pulled entry takes only its own work', (
   expect(pulled.effect.lost).toEqual([]);
 });
 
+it('a dog whose hair were longer takes longer to trim; its record stays', () => {
+  const lovage = few.dogs.find((d) => d.name === 'Lovage')!;
+  const measures = [{ day: kennel.startDay, what: 'height' as const, cm: 61 }];
+  const outline = { ...lovage.outline, corrections: [{ what: 'shortBack' as const, amount: 1 }] };
+  const answer = whatIf(few, CARE_LIBRARY, [{ kind: 'dogShaped', dogId: lovage.id, record: { measures, outline } }], {
+    nowMs,
+    published: fewPublished,
+  });
+  const trims = (list: typeof fewPublished.activities): number =>
+    list.filter((a) => a.dogId === lovage.id && a.step.endsWith('Trim')).reduce((sum, a) => sum + a.minutes.middle, 0);
+  expect(trims(answer.plan.activities)).not.toBe(trims(fewPublished.activities));
+  expect(lovage.measures).not.toEqual(measures);
+});
+
 it('counts overtime as the minutes after the end of a shift', () => {
   const answer = asked({
     kind: 'personStays',

@@ -103,6 +103,23 @@ describe('logs', () => {
     ]);
   });
 
+  it('a length of one side stands beside the other’s; a look at the movement is kept with who watched', async () => {
+    await log('Rusk', { what: 'length', zone: 'foreleg', mm: 30, side: 'left' }).expect(200);
+    await log('Rusk', { what: 'length', zone: 'foreleg', mm: 28, side: 'right' }).expect(200);
+    await log('Rusk', { what: 'length', zone: 'foreleg', mm: 29, side: 'left' }).expect(200);
+    const by = bather.personId;
+    expect((await dogOf('Rusk')).record.lengths?.slice(-2)).toEqual([
+      { day: '2026-06-17', zone: 'foreleg', mm: 28, side: 'right', by },
+      { day: '2026-06-17', zone: 'foreleg', mm: 29, side: 'left', by },
+    ]);
+    await log('Rusk', { what: 'moved', seen: 'tooLong', zones: ['breeches'], text: ' swings ' }).expect(200);
+    await log('Rusk', { what: 'moved', seen: 'asWanted' }).expect(200);
+    expect((await dogOf('Rusk')).record.outline?.movements).toEqual([
+      { day: '2026-06-17', by, seen: 'tooLong', zones: ['breeches'], text: 'swings' },
+      { day: '2026-06-17', by, seen: 'asWanted', zones: [] },
+    ]);
+  });
+
   it('an inspection is one a day; what is unusual is looked at again by others until it is closed', async () => {
     const dog = 'Pim';
     await log(dog, { what: 'inspected' }).expect(200);
@@ -145,6 +162,9 @@ describe('logs', () => {
     [{ what: 'dance' }, 'what'],
     [{ what: 'length', mm: 20 }, 'zone'],
     [{ what: 'length', zone: 'throat', mm: 900 }, 'mm'],
+    [{ what: 'length', zone: 'throat', mm: 20, side: 'middle' }, 'side'],
+    [{ what: 'moved' }, 'seen'],
+    [{ what: 'moved', seen: 'fast' }, 'seen'],
     [{ what: 'seen', point: 'skin' }, 'severity'],
     [{ what: 'seen', point: 'mood', severity: 'now' }, 'point'],
   ])('refuse %j', async (body, path) => {

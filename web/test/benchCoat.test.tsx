@@ -5,6 +5,7 @@ import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { DOG_PARTS } from '@loyal-mane/library';
 import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
 import { LastLengths, lastLengths } from '../src/rooms/bench/LastLengths';
+import { MovementCheck } from '../src/rooms/bench/MovementCheck';
 import { TrimCuts } from '../src/rooms/bench/TrimCuts';
 import { ShortTime } from '../src/rooms/bench/ShortTime';
 import type { Dog } from '../src/parts/dogRecord';
@@ -117,6 +118,16 @@ describe('a trim at the table', () => {
     const back = within(part.getByText('Back').closest('.trim-zone') as HTMLElement);
     fireEvent.click(back.getByRole('button', { name: /^Cut to 31(\.5)? mm$/ }));
     await waitFor(() => expect(sent).toMatchObject([{ what: 'length', zone: 'back', mm: 31 }]));
+  });
+
+  it('keeps how the outline was in movement, and where', async () => {
+    show(<MovementCheck dog={dogOf('Brisk')} />);
+    const part = within(screen.getByRole('region', { name: 'In movement' }));
+    fireEvent.change(part.getByLabelText('What was seen'), { target: { value: 'tail swings' } });
+    fireEvent.click(part.getByRole('button', { name: 'Too long' }));
+    await waitFor(() =>
+      expect(sent).toMatchObject([{ what: 'moved', seen: 'tooLong', zones: [], text: 'tail swings' }]),
+    );
   });
 
   it('falls back to the last lengths on a step that the outline has nothing to say of', () => {

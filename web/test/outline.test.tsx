@@ -84,7 +84,13 @@ it('a finisher reads it and types nothing; without a dog in the address it is th
 
 it('a dog that is not entered, and one that nobody has measured, are told so', () => {
   expect(answerWords('Koro', [], null)).toBe('Koro is not entered: there is no day to cut for.');
-  const way = { showDay: '2026-06-20' as never, session: null, sessionDay: '2026-06-18' as never };
+  const way = {
+    showDay: '2026-06-20' as never,
+    session: null,
+    sessionDay: '2026-06-18' as never,
+    judge: null,
+    flattery: 1,
+  };
   expect(answerWords('Koro', [], way)).toBe('Koro: measure the hair to see what comes off.');
 });
 
@@ -152,4 +158,38 @@ it('all zones are reached from the map, those too that the side does not show', 
   fireEvent.click(screen.getByText('All zones'));
   fireEvent.click(screen.getAllByRole('button', { name: /^armpit/i })[0] as HTMLElement);
   expect(within(screen.getByRole('region', { name: 'Zone' })).getByRole('heading').textContent).toBe('Armpit');
+});
+
+it('lines are typed and moved by keys at their ends, and kept', async () => {
+  open();
+  tab('For the eye');
+  const lines = within(screen.getByRole('region', { name: 'Lines' }));
+  const field = lines.getByLabelText('Topline at the croup, mm');
+  fireEvent.change(field, { target: { value: '300' } });
+  fireEvent.blur(field);
+  expect(lines.getByLabelText<HTMLInputElement>('Topline at the croup, mm').value).toBe('60');
+  fireEvent.click(screen.getByRole('button', { name: 'Back a step' }));
+  const knob = screen.getByRole('slider', { name: 'Topline at the withers' });
+  fireEvent.keyDown(knob, { key: 'ArrowUp', shiftKey: true });
+  fireEvent.keyUp(knob, { key: 'ArrowUp' });
+  expect(Number(knob.getAttribute('aria-valuenow'))).toBeGreaterThan(5);
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]?.body.record?.outline).toMatchObject({ lines: [{ what: 'topline', far: 0 }] });
+});
+
+it('from ahead, from behind and from above both sides are told, and a zone is chosen there', () => {
+  open();
+  fireEvent.click(screen.getByText('Front'));
+  const front = screen.getByRole('group', { name: 'The dog from ahead' });
+  expect(within(front).getAllByText(/^−\d+$/).length).toBeGreaterThanOrEqual(2);
+  fireEvent.click(within(front).getAllByText(/^shoulder: not measured$/)[0] as Element);
+  expect(within(screen.getByRole('region', { name: 'Zone' })).getByRole('heading').textContent).toBe('Shoulder');
+  const tip = within(front).getByRole('slider', { name: 'Tip of the throat’s V' });
+  for (let i = 0; i < 5; i++) fireEvent.keyDown(tip, { key: 'ArrowDown', shiftKey: true });
+  expect(Number(tip.getAttribute('aria-valuenow'))).toBe(100);
+  fireEvent.click(screen.getByText('Head'));
+  expect(screen.getByRole('group', { name: 'The head from above, nose up' })).toBeTruthy();
+  fireEvent.click(screen.getByText('Rear'));
+  expect(screen.getByRole('group', { name: 'The dog from behind' })).toBeTruthy();
 });

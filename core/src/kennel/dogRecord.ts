@@ -3,6 +3,8 @@
  */
 import { CORRECTION_IDS } from '../outline/corrections.js';
 import type { CorrectionId } from '../outline/corrections.js';
+import { MOST_LINE_MM, OUTLINE_LINES } from '../outline/outlineLines.js';
+import type { OutlineLine } from '../outline/outlineLines.js';
 import { Type } from '@sinclair/typebox';
 import type { Static } from '@sinclair/typebox';
 import type { DogId, OwnerId, PersonId, SiteId } from '../units/ids.js';
@@ -11,6 +13,7 @@ import type { ZoneId } from '../coat/zones.js';
 import { SchoolsOf } from './methodsRecord.js';
 import { day, id, name, oneOf, strict, textUpTo, wall } from './schemaParts.js';
 import {
+  BODY_SIDES,
   COAT_COLORS,
   CONSENTS,
   COURSES,
@@ -18,6 +21,7 @@ import {
   DOG_STATES,
   GROUNDS,
   INSPECTION_POINTS,
+  MOVEMENTS,
   NOTE_KINDS,
   PRODUCT_IDS,
   SETTLED,
@@ -30,12 +34,14 @@ import {
   ZONE_TESTS,
 } from './vocabulary.js';
 import type {
+  BodySide,
   CoatColor,
   ConsentKind,
   Course,
   DogMeasure,
   DogStateKind,
   InspectionPoint,
+  Movement,
   NoteKind,
   ProductId,
   Settled,
@@ -189,6 +195,7 @@ const HairLength = Type.Object(
     day: day('when'),
     zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
     mm: Type.Number({ minimum: 0, maximum: 600, description: 'length of the hair, millimeters' }),
+    side: Type.Optional(oneOf<BodySide>(BODY_SIDES, 'side of the dog; both alike when absent')),
     by: Type.Optional(id<PersonId>('who measured it')),
     why: Type.Optional(textUpTo(120, 'why it was left so')),
   },
@@ -207,6 +214,31 @@ const OutlineCorrection = Type.Object(
   {
     what: oneOf<CorrectionId>(CORRECTION_IDS, 'what the eye is to see'),
     amount: Type.Number({ minimum: 0, maximum: 1, description: 'how far, 1 as far as it goes' }),
+  },
+  strict,
+);
+
+const lineEnd = (description: string) => Type.Number({ minimum: -MOST_LINE_MM, maximum: MOST_LINE_MM, description });
+
+const OutlineLineSet = Type.Object(
+  {
+    what: oneOf<OutlineLine>(OUTLINE_LINES, 'line that was set by hand'),
+    near: lineEnd('off the breed’s at its front or upper end, mm, outward above 0'),
+    far: lineEnd('the same at its other end'),
+  },
+  strict,
+);
+
+/** So many looks at a dog in movement are kept; the oldest go first. */
+export const MOST_MOVEMENTS = 60;
+
+const MovementSeen = Type.Object(
+  {
+    day: day('when'),
+    by: Type.Optional(id<PersonId>('second person, who watched')),
+    seen: oneOf<Movement>(MOVEMENTS, 'how the outline was in movement'),
+    zones: zonesList('where; empty = all of it'),
+    text: Type.Optional(textUpTo(200, 'what was seen')),
   },
   strict,
 );
@@ -243,6 +275,12 @@ const OutlineWays = Type.Object(
     ),
     movingTail: Type.Optional(
       Type.Number({ minimum: -90, maximum: 180, description: 'tail in movement, degrees up from straight back' }),
+    ),
+    lines: Type.Optional(
+      Type.Array(OutlineLineSet, { maxItems: OUTLINE_LINES.length, description: 'lines set by hand' }),
+    ),
+    movements: Type.Optional(
+      Type.Array(MovementSeen, { maxItems: MOST_MOVEMENTS, description: 'looks at the dog in movement, oldest first' }),
     ),
     kept: Type.Optional(
       Type.Array(KeptOutline, { maxItems: MOST_OUTLINES, description: 'outlines to compare with, oldest first' }),

@@ -171,6 +171,10 @@ const Entry = Type.Object(
     importance: Type.Integer({ minimum: 1, maximum: 3, description: '3 = must not be missed' }),
     showClass: Type.Optional(textUpTo(60, 'class it is entered in')),
     laterRound: Type.Optional(wall('a later round won: the dog is held ready until then')),
+    judge: Type.Optional(textUpTo(200, 'the judge, and what is known of what is looked for')),
+    flattery: Type.Optional(
+      Type.Number({ minimum: 0, maximum: 1, description: 'how much flattery of the outline pays here, 1 when absent' }),
+    ),
   },
   strict,
 );

@@ -8,6 +8,10 @@ import { ZONE_IDS } from '../coat/zones.js';
 import type { ZoneId } from '../coat/zones.js';
 import { CORRECTION_IDS } from '../outline/corrections.js';
 import type { CorrectionId } from '../outline/corrections.js';
+import { MOST_LINE_MM, OUTLINE_LINES } from '../outline/outlineLines.js';
+import type { OutlineLine } from '../outline/outlineLines.js';
+import { BODY_SIDES } from './vocabulary.js';
+import type { BodySide } from './vocabulary.js';
 import { OUTLINE_MEASURES } from '../outline/dogBody.js';
 import type { OutlineMeasure } from '../outline/dogBody.js';
 import type { LocalDay } from '../time/localDay.js';
@@ -39,7 +43,12 @@ export const OutlineFileSchema = Type.Object(
     ),
     lengths: Type.Array(
       Type.Object(
-        { zone: oneOf<ZoneId>(ZONE_IDS, 'where'), day: day('when'), mm: mm('stretched hair', 0, 600) },
+        {
+          zone: oneOf<ZoneId>(ZONE_IDS, 'where'),
+          day: day('when'),
+          mm: mm('stretched hair', 0, 600),
+          side: Type.Optional(oneOf<BodySide>(BODY_SIDES, 'both alike when absent')),
+        },
         strict,
       ),
       { maxItems: 1000, description: 'hair measured; several of a zone teach its growth' },
@@ -64,6 +73,20 @@ export const OutlineFileSchema = Type.Object(
         { maxItems: CORRECTION_IDS.length },
       ),
     ),
+    lines: Type.Optional(
+      Type.Array(
+        Type.Object(
+          {
+            what: oneOf<OutlineLine>(OUTLINE_LINES, 'line set by hand'),
+            near: mm('off the breed’s at its front or upper end, outward above 0', -MOST_LINE_MM, MOST_LINE_MM),
+            far: mm('the same at its other end', -MOST_LINE_MM, MOST_LINE_MM),
+          },
+          strict,
+        ),
+        { maxItems: OUTLINE_LINES.length },
+      ),
+    ),
+    side: Type.Optional(oneOf<BodySide>(BODY_SIDES, 'side of the cut list, left when absent')),
     lengthPull: Type.Optional(Type.Number({ minimum: 0, maximum: 1 })),
     sessionDay: day('of the cut'),
     showDay: day('of the show, not before the cut'),

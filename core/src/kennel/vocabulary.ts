@@ -155,6 +155,16 @@ export const PRACTICE_OUTCOMES = ['good', 'fair', 'poor'] as const;
 /** One of `PRACTICE_OUTCOMES`. */
 export type PracticeOutcome = (typeof PRACTICE_OUTCOMES)[number];
 
+/** Sides of a dog. */
+export const BODY_SIDES = ['left', 'right'] as const;
+/** One of `BODY_SIDES`. */
+export type BodySide = (typeof BODY_SIDES)[number];
+
+/** How an outline was while the dog moved. */
+export const MOVEMENTS = ['asWanted', 'tooLong', 'tooShort', 'uneven'] as const;
+/** One of `MOVEMENTS`. */
+export type Movement = (typeof MOVEMENTS)[number];
+
 /** Kinds of tools in somebody's kit. */
 export const TOOL_KINDS = [
   'thinners',

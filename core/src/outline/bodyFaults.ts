@@ -6,7 +6,17 @@ import type { BodyRow } from './bodyRow.js';
 import type { CorrectionId } from './corrections.js';
 
 /** Faults of a body, as far as its measures tell. */
-export const BODY_FAULTS = ['longBack', 'lowOnLeg', 'straightRear', 'dip', 'shortNeck', 'lowCroup'] as const;
+export const BODY_FAULTS = [
+  'longBack',
+  'lowOnLeg',
+  'straightRear',
+  'dip',
+  'shortNeck',
+  'lowCroup',
+  'thinThigh',
+  'sinkingHock',
+  'narrowHead',
+] as const;
 /** One of `BODY_FAULTS`. */
 export type BodyFault = (typeof BODY_FAULTS)[number];
 
@@ -35,15 +45,21 @@ const RULES: Readonly<Record<BodyFault, Rule>> = {
   straightRear: { off: (d, b) => b.rearAngle - d.rearAngle, tolerance: 0.008, full: 0.03, correction: 'moreRear' },
   dip: { off: (d, b) => d.dip - b.dip, tolerance: 0.006, full: 0.025, correction: 'hideDip' },
   shortNeck: { off: (d, b) => b.neckLength - d.neckLength, tolerance: 0.015, full: 0.06, correction: 'moreNeck' },
+  thinThigh: { off: (d, b) => b.thighWidth - d.thighWidth, tolerance: 0.012, full: 0.05, correction: 'fullerThigh' },
+  sinkingHock: { off: (d, b) => b.hockHeight - d.hockHeight, tolerance: 0.01, full: 0.04, correction: 'fullPastern' },
+  narrowHead: { off: (d, b) => b.skullWidth - d.skullWidth, tolerance: 0.008, full: 0.03, correction: 'clearHead' },
   lowCroup: { off: (d, b) => b.croup - d.croup, tolerance: 0.01, full: 0.03, correction: 'levelTop' },
 };
 
-/** Faults of a body against its breed's, the largest share of its full correction first. */
-export function bodyFaults(dog: BodyRow, breed: BodyRow, heightMm: number): FoundFault[] {
+/**
+ * Faults of a body against its breed's, the largest share of its full correction first. `flattery`, 0 to 1, says how much the judge of
+ * the day lets the coat flatter.
+ */
+export function bodyFaults(dog: BodyRow, breed: BodyRow, heightMm: number, flattery = 1): FoundFault[] {
   return BODY_FAULTS.flatMap((fault): FoundFault[] => {
     const { off, tolerance, full, correction } = RULES[fault];
     const by = off(dog, breed);
     if (by <= tolerance) return [];
-    return [{ fault, offMm: by * heightMm, correction, amount: Math.min(1, by / full) }];
+    return [{ fault, offMm: by * heightMm, correction, amount: Math.min(1, by / full) * flattery }];
   }).sort((x, y) => y.amount - x.amount);
 }

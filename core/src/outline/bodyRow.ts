@@ -45,6 +45,10 @@ export interface BodyRow {
   readonly rearAngle: number;
   readonly hockHeight: number;
   readonly stifleHeight: number;
+  /** Widths from ahead and from behind: over the skull, the ribs, the thighs. */
+  readonly skullWidth: number;
+  readonly chestWidth: number;
+  readonly thighWidth: number;
   readonly tailLength: number;
   /** Carriage at the root: 0 straight back, up positive; and the turn over its length. */
   readonly tailAngle: number;
@@ -86,6 +90,9 @@ export const DEFAULT_BODY: BodyRow = {
   rearAngle: 0.03,
   hockHeight: 0.24,
   stifleHeight: 0.45,
+  skullWidth: 0.16,
+  chestWidth: 0.29,
+  thighWidth: 0.23,
   tailLength: 0.48,
   tailAngle: 40,
   tailCurl: 20,
@@ -99,7 +106,9 @@ export const DEFAULT_BODY: BodyRow = {
   floor: 0.006,
 };
 
-/** A body that differs from the usual one in some proportions. */
+/** A body that differs from the usual one in some proportions; widths that are not named go with the depths. */
 export function bodyRow(differs: Partial<BodyRow>): BodyRow {
-  return { ...DEFAULT_BODY, ...differs };
+  const { skullDepth = DEFAULT_BODY.skullDepth, depth = DEFAULT_BODY.depth } = differs;
+  const widths = { skullWidth: 1.05 * skullDepth, chestWidth: 0.64 * depth, thighWidth: 0.5 * depth };
+  return { ...DEFAULT_BODY, ...widths, ...differs };
 }

@@ -15,6 +15,7 @@ export const CORRECTION_IDS = [
   'hideDip',
   'clearHead',
   'fullerThigh',
+  'fullPastern',
 ] as const;
 /** One of `CORRECTION_IDS`. */
 export type CorrectionId = (typeof CORRECTION_IDS)[number];
@@ -37,8 +38,9 @@ const CORRECTIONS: Readonly<Record<CorrectionId, Correction>> = {
   moreRear: { body: { rearAngle: 0.025 }, hair: { hock: 0.15, stifle: 0.15 } },
   levelTop: { body: { croup: 0.012 }, hair: { loin: 0.1, croup: 0.15 } },
   hideDip: { hair: { back: 0.3, loin: 0.1 } },
-  clearHead: { hair: { skull: -0.15, beard: -0.2, brow: -0.1 } },
+  clearHead: { hair: { skull: -0.15, beard: -0.2, brow: -0.1, cheek: -0.4 } },
   fullerThigh: { hair: { breeches: 0.25, stifle: 0.25, outerThigh: 0.25 } },
+  fullPastern: { hair: { pastern: 0.3, hock: 0.2, foreFeather: 0.1 } },
 };
 
 /** Hair is never asked for less or more than this share of the breed's. */

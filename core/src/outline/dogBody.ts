@@ -21,6 +21,9 @@ export const OUTLINE_MEASURES = [
   'hockBehind',
   'tailLength',
   'dipDepth',
+  'skullWidth',
+  'chestWidth',
+  'thighWidth',
 ] as const;
 /** One of `OUTLINE_MEASURES`. */
 export type OutlineMeasure = (typeof OUTLINE_MEASURES)[number];
@@ -42,6 +45,9 @@ const ROW_KEY: Readonly<Record<Fraction, keyof BodyRow>> = {
   hockBehind: 'rearAngle',
   tailLength: 'tailLength',
   dipDepth: 'dip',
+  skullWidth: 'skullWidth',
+  chestWidth: 'chestWidth',
+  thighWidth: 'thighWidth',
 };
 
 /** How far a measure may lie from the breed's, a share of it and a part of the height (engineering defaults). */

@@ -7,8 +7,9 @@ import type { LocalDay } from '../time/localDay.js';
 import { cutList } from './cutList.js';
 import type { CutAsk, CutRow } from './cutList.js';
 import { hairOn } from './outlineModel.js';
-import type { OutlineAnswer, StationAnswer, StationHair } from './outlineModel.js';
+import type { OutlineAnswer, OutlineAsk, StationAnswer, StationHair } from './outlineModel.js';
 import { isUpright } from './outlineTarget.js';
+import { withWidths } from './widthViews.js';
 
 /** From least to most. */
 export type MmRange = readonly [least: number, most: number];
@@ -68,13 +69,13 @@ function wantedHair(s: StationAnswer, hair: StationHair, showDay: LocalDay): num
   return Math.max(0, isShort ? s.targetDepth : s.depth) / s.reach;
 }
 
-/** A row for each zone, in the order in which zones are asked. */
-export function zoneCuts(
-  answer: OutlineAnswer,
-  zones: readonly CutAsk[],
-  sessionDay: LocalDay,
-  showDay: LocalDay,
-): ZoneCut[] {
+/**
+ * A row for each zone, in the order in which zones are asked; zones that side view does not show are wanted as the views across the
+ * body have them.
+ */
+export function zoneCuts(answer: OutlineAnswer, ask: OutlineAsk, sessionDay: LocalDay): ZoneCut[] {
+  const { showDay } = ask;
+  const zones = withWidths(ask, answer);
   const cuts = stationCuts(answer, zones, sessionDay, showDay);
   return zones.map((ask) => {
     const mine = cuts.filter((c) => c.zone === ask.zone);

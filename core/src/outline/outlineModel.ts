@@ -12,6 +12,8 @@ import type { BoundedSquares } from './boundedSquares.js';
 import { correctedBody, hairFactor } from './corrections.js';
 import type { CorrectionAmounts } from './corrections.js';
 import type { CutAsk } from './cutList.js';
+import { depthsWithLines, floorRise } from './outlineLines.js';
+import type { SetLines } from './outlineLines.js';
 import { grownMm } from './hairGrowth.js';
 import type { Growth, MeasuredHair } from './hairGrowth.js';
 import { aboveFloor, targetBodies, targetDepths, targetStations } from './outlineTarget.js';
@@ -37,6 +39,8 @@ export interface OutlineAsk {
   readonly zones: readonly CutAsk[];
   readonly showDay: LocalDay;
   readonly corrections: CorrectionAmounts;
+  /** Lines that were set by hand; the breed's where absent. */
+  readonly lines?: SetLines;
   readonly pulls?: BalancePulls;
 }
 
@@ -131,12 +135,13 @@ export function outlineProblem(ask: OutlineAsk) {
   const bodies = targetBodies(body, breed, (b) => correctedBody(b, corrections));
   const target = targetStations(bodies, coat, heightMm);
   const profiles = profilesOf(target);
-  const floorMm = breed.floor * heightMm;
-  const asked = target.map((s, i) => {
+  const { lines = {} } = ask;
+  const floorMm = Math.max(0, breed.floor * heightMm + floorRise(lines));
+  const byHair = target.map((s, i) => {
     const own = zones.get(s.zone)?.wantedMm ?? null;
     return own === null ? s.breedDepth * hairFactor(s.zone, corrections) : own * (profiles[i] as number) * s.reach;
   });
-  const tips = aboveFloor(target, asked, floorMm);
+  const tips = aboveFloor(target, depthsWithLines(target, byHair, lines), floorMm);
   const depths = targetDepths(stations, target, tips, heightMm);
   const known = stations.map((s, i) => knownHair(s, zones.get(s.zone), profiles[i] as number, ask.showDay));
   const most = aboveFloor(

@@ -21,6 +21,7 @@ import { applyEdits } from './programEdit.js';
 import { ruleEdits, rulesOf } from './ruleSet.js';
 import type { Chosen, SchoolRefusal } from './schools.js';
 import { chooseSides } from './schools.js';
+import { regrowthDays, regrowthEdit } from './regrowth.js';
 import { settlingEdits } from './settling.js';
 import { trimDogOf, trimZonesOf } from './trimZones.js';
 
@@ -45,6 +46,8 @@ export type DropReason =
 export type ProgramNote =
   | { readonly code: 'schoolRefused'; readonly school: SchoolId; readonly side: Side; readonly why: SchoolRefusal }
   | { readonly code: 'underAge'; readonly leastMonths: number }
+  /** A fine trim lies no further before the ring: how fast its hair grows is not known better. */
+  | { readonly code: 'regrowth'; readonly mostDays: number }
   /** Nobody has entered what the show's rules say of these. */
   | { readonly code: 'checkRules'; readonly rules: readonly ShowRule[] }
   /** The show's rule on a thing that no step can decide. */
@@ -143,7 +146,10 @@ export function dogProgram(
     [...chosen.flatMap((c) => c.school[c.side].edits), ...settlingEdits(dog)],
     decides,
   );
-  let program = schooled;
+  const breed = library.breeds.get(dog.breed);
+  const mostDays = show === null || breed === undefined ? null : regrowthDays(dog, breed, library, facts.day);
+  const held = mostDays === null ? null : regrowthEdit(schooled, mostDays);
+  let program = held === null ? schooled : applyEdits(schooled, [held], decides);
   const dropped: DroppedStep[] = [];
   const reasons = [
     ...reasonedEdits(dog, show, facts, chosen),
@@ -156,7 +162,9 @@ export function dogProgram(
     const left = stepsIn(program);
     for (const step of before) if (!left.has(step)) dropped.push({ step, why: reasoned.why });
   }
-  return { coat, program, chosen, dropped, notes: notesOf(dog, show, facts, chosen) };
+  const notes = notesOf(dog, show, facts, chosen);
+  if (held !== null && mostDays !== null) notes.push({ code: 'regrowth', mostDays });
+  return { coat, program, chosen, dropped, notes };
 }
 
 /**

@@ -7,6 +7,8 @@ import type { ZoneId } from '../coat/zones.js';
 import type { KennelDog } from '../kennel/dogRecord.js';
 import type { CutAsk } from '../outline/cutList.js';
 import type { CorrectionAmounts } from '../outline/corrections.js';
+import type { SetLines } from '../outline/outlineLines.js';
+import type { BodySide } from '../kennel/vocabulary.js';
 import { DEFAULT_PULLS } from '../outline/balanceRows.js';
 import { OUTLINE_MEASURES, dogBody } from '../outline/dogBody.js';
 import type { OutlineMeasure } from '../outline/dogBody.js';
@@ -21,6 +23,7 @@ export interface OutlineTry {
   /** Millimeters. */
   readonly measures?: Readonly<Partial<Record<OutlineMeasure, number>>>;
   readonly corrections?: CorrectionAmounts;
+  readonly lines?: SetLines;
   /** How hard the length to the height is kept, 0 to 1. */
   readonly lengthPull?: number;
 }
@@ -48,13 +51,22 @@ export function outlineMeasures({
   );
 }
 
-/** Hair of every zone with its growth and what is wanted; `day` decides what may be cut. */
+/** Lines that were set by hand on a dog. */
+export function linesOf({ outline }: Pick<KennelDog, 'outline'>): SetLines {
+  return Object.fromEntries((outline?.lines ?? []).map(({ what, near, far }) => [what, { near, far }]));
+}
+
+/**
+ * Hair of every zone of one side with its growth and what is wanted; `day` decides what may be cut. Lengths that name no side are of
+ * both.
+ */
 export function zoneAsks(
   dog: KennelDog,
   breed: BreedFacts,
   library: Pick<CareLibrary, 'trimMaps' | 'growthPrior'>,
   day: LocalDay,
   puppy: boolean,
+  side: BodySide = 'left',
 ): CutAsk[] {
   const own = trimDogOf(dog, puppy, day);
   const facts = {
@@ -65,7 +77,8 @@ export function zoneAsks(
     leftAlone: new Set(own.leftAlone),
   };
   const lengths = new Map<ZoneId, NonNullable<KennelDog['lengths']>>();
-  for (const l of dog.lengths ?? []) lengths.set(l.zone, [...(lengths.get(l.zone) ?? []), l]);
+  for (const l of (dog.lengths ?? []).filter((l) => (l.side ?? side) === side))
+    lengths.set(l.zone, [...(lengths.get(l.zone) ?? []), l]);
   const wanted = new Map((dog.wanted ?? []).map((w) => [w.zone, w.mm]));
   return ZONE_IDS.map((zone): CutAsk => {
     const mine = [...(lengths.get(zone) ?? [])].sort((x, y) => x.day.localeCompare(y.day));
@@ -103,6 +116,7 @@ export function outlineOfDog(
       zones,
       showDay,
       corrections: tried.corrections ?? asked,
+      lines: tried.lines ?? linesOf(dog),
       pulls: { ...DEFAULT_PULLS, length: pull },
     },
     leftAside,

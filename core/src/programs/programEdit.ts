@@ -38,6 +38,8 @@ type Change =
       readonly to: Mark;
       readonly aim?: Aim;
     }
+  /** Not before the start of a day of the preparation; a window that is over by then stays as it is. */
+  | { readonly edit: 'notBefore'; readonly steps: readonly StepId[]; readonly day: number }
   /** New steps before the first of a name, or at the end of the part where there is none. */
   | { readonly edit: 'insert'; readonly before: StepId; readonly steps: readonly ProgramStep[] }
   /** Other steps in the place of one, under its conditions and their own. */
@@ -139,6 +141,8 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
       return on([e.step], (s) => withSince(s, e.since, e.min, e.max));
     case 'window':
       return on(e.steps, (s) => ({ ...s, from: e.from, to: e.to, aim: e.aim ?? s.aim }));
+    case 'notBefore':
+      return on(e.steps, (s) => notBefore(s, e.day));
     case 'insert':
       return insertBefore(steps, e.before, e.steps);
     case 'replace':
@@ -158,6 +162,15 @@ function changed(steps: readonly ProgramStep[], e: StepEdit): readonly ProgramSt
     case 'shiftAim':
       return steps.map((s) => withAimShifted(s, e.days));
   }
+}
+
+/** A step whose window begins no earlier than a day; its aim follows. */
+function notBefore(s: ProgramStep, day: number): ProgramStep {
+  const isLater = s.from.of === 'prepDay' && s.from.day < day;
+  const isOver = 'day' in s.to && s.to.day < day;
+  if (!isLater || isOver) return s;
+  const aim = s.aim.of === 'prepDay' && s.aim.day < day ? { ...s.aim, day } : s.aim;
+  return { ...s, from: { of: 'prepDay', day, at: 'start' }, aim };
 }
 
 /**

@@ -38,7 +38,7 @@ function senseFaults(file: OutlineFile): OutlineFault[] {
   file.lengths.forEach((l, i) => {
     if (l.day > file.sessionDay) wrong(`lengths[${String(i)}].day`, 'is after the cut');
   });
-  for (const list of ['measures', 'wanted', 'corrections'] as const) {
+  for (const list of ['measures', 'wanted', 'corrections', 'lines'] as const) {
     const seen = new Set<string>();
     (file[list] ?? []).forEach((row, i) => {
       const key = 'zone' in row ? row.zone : row.what;
@@ -82,11 +82,11 @@ export function reckonOutline(file: OutlineFile): OutlineOut {
   const breed = CARE_LIBRARY.breeds.get(file.breed);
   if (breed === undefined) throw new Error(`reckonOutline: no breed ${file.breed}`);
   const dog = dogOf(file);
-  const zones: CutAsk[] = zoneAsks(dog, breed, CARE_LIBRARY, file.sessionDay, false);
+  const zones: CutAsk[] = zoneAsks(dog, breed, CARE_LIBRARY, file.sessionDay, false, file.side);
   const outline = outlineOfDog(dog, breed, CARE_LIBRARY, zones, file.showDay);
   if (outline === null) throw new Error(`reckonOutline: no shape for ${file.breed}`);
   const solved = solveOutline(outline.ask);
-  const cuts = zoneCuts(solved, zones, file.sessionDay, file.showDay);
+  const cuts = zoneCuts(solved, outline.ask, file.sessionDay);
   const title = `${file.dog ?? file.breed}, cut ${file.sessionDay} for ${file.showDay}`;
   return {
     answer: {
@@ -123,6 +123,7 @@ function dogOf(file: OutlineFile): KennelDog {
     wanted: file.wanted ?? [],
     outline: {
       corrections: file.corrections ?? [],
+      lines: file.lines ?? [],
       ...(file.lengthPull === undefined ? {} : { lengthPull: file.lengthPull }),
     },
   } as unknown as KennelDog;

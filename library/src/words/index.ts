@@ -5,7 +5,14 @@ export { CAUTIONS, DEFER } from './cautions.js';
 export type { CautionId } from './cautions.js';
 export { CARE_JOB_WORDS } from './careJobWords.js';
 export { cutRangeWords, cutRowWords, cutWithWords, mmWords, zoneCutWords } from './cutWords.js';
-export { CORRECTION_WORDS, FAULT_NAMES, MEASURED_BETWEEN, MEASURE_WORDS } from './outlineWords.js';
+export {
+  CORRECTION_WORDS,
+  FAULT_NAMES,
+  LINE_WORDS,
+  MEASURED_BETWEEN,
+  MEASURE_WORDS,
+  MOVEMENT_WORDS,
+} from './outlineWords.js';
 export { EXIT_WORDS } from './exitWords.js';
 export { COURSE_WORDS, POINT_WORDS, SEVERITY_WORDS, observationWords } from './inspectionWords.js';
 export { RUNG_WORDS, SKIN_WORDS, VERDICT_WORDS, budgetWords, guardWords, matName, rungWords } from './matWords.js';

@@ -1,7 +1,7 @@
 /*
  * Words of the outline: what is measured and between which points, what a lead may ask for, what it does.
  */
-import type { BodyFault, CorrectionId, DogMeasure, OutlineMeasure } from '@loyal-mane/core';
+import type { BodyFault, CorrectionId, DogMeasure, Movement, OutlineLine, OutlineMeasure } from '@loyal-mane/core';
 
 /** Measures of a dog, in a sentence. */
 export const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
@@ -23,6 +23,9 @@ export const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
   hockBehind: 'hock behind the rump',
   tailLength: 'length of the tail',
   dipDepth: 'dip behind the withers',
+  skullWidth: 'width of the skull',
+  chestWidth: 'width of the chest',
+  thighWidth: 'width of the thighs',
 };
 
 /** Points between which each is measured; hair pressed flat, the dog in show stance. */
@@ -42,6 +45,9 @@ export const MEASURED_BETWEEN: Readonly<Record<OutlineMeasure, string>> = {
   hockBehind: 'plumb line of the rump to the point of hock',
   tailLength: 'root to tip, the bone only',
   dipDepth: 'straight edge over withers and loin to the back',
+  skullWidth: 'from ahead, over the skull between the ears',
+  chestWidth: 'from ahead, over the ribs behind the elbows',
+  thighWidth: 'from behind, over both thighs at the stifles',
 };
 
 /** Corrections that a lead may ask for. */
@@ -54,6 +60,7 @@ export const CORRECTION_WORDS: Readonly<Record<CorrectionId, { readonly name: st
   hideDip: { name: 'Fill the dip behind the withers', does: 'back left longer' },
   clearHead: { name: 'Clear the head', does: 'skull, brows and beard closer' },
   fullerThigh: { name: 'Fuller thigh', does: 'more hair behind the thigh and at the stifle' },
+  fullPastern: { name: 'Full pasterns and hocks', does: 'pasterns and hocks left longer' },
 };
 
 /** Faults of a body, said after their millimeters. */
@@ -64,4 +71,29 @@ export const FAULT_NAMES: Readonly<Record<BodyFault, string>> = {
   dip: 'of dip behind the withers',
   shortNeck: 'shorter in the neck',
   lowCroup: 'lower at the croup',
+  thinThigh: 'narrower over the thighs',
+  sinkingHock: 'lower in the hock, so weak in the pastern',
+  narrowHead: 'narrower in the skull',
+};
+
+/** Lines that are set by hand, and what their two ends are. */
+export const LINE_WORDS: Readonly<
+  Record<OutlineLine, { readonly name: string; readonly near: string; readonly far: string }>
+> = {
+  topline: { name: 'Topline', near: 'at the withers', far: 'at the croup' },
+  underline: { name: 'Underline', near: 'at the brisket', far: 'at the tuck-up' },
+  front: { name: 'Front', near: 'at the throat', far: 'at the forechest' },
+  columnFront: { name: 'Foreleg, front', near: 'above', far: 'at the foot' },
+  columnBack: { name: 'Foreleg, back', near: 'at the elbow', far: 'at the pastern' },
+  rear: { name: 'Rear angle', near: 'at the rump', far: 'above the hock' },
+  bevel: { name: 'Bevel of the feet', near: 'above', far: 'at the table' },
+  floor: { name: 'Floor of hanging hair', near: 'above the table', far: '' },
+};
+
+/** How an outline was while the dog moved. */
+export const MOVEMENT_WORDS: Readonly<Record<Movement, string>> = {
+  asWanted: 'as wanted',
+  tooLong: 'too long',
+  tooShort: 'too short',
+  uneven: 'uneven, left and right',
 };

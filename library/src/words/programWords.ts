@@ -137,6 +137,8 @@ export function noteWords(note: ProgramNote | WayNote): string {
       return `${SCHOOL_WORDS[note.school].question}: “${SCHOOL_WORDS[note.school][note.side].name}”. ${REFUSAL_WORDS[note.why]}`;
     case 'underAge':
       return `Younger than ${String(note.leastMonths)} months on the day: the show does not take it.`;
+    case 'regrowth':
+      return `The fine trim is at most ${String(note.mostDays)} days before the ring: further ahead nobody knows to a millimeter how its hair grows.`;
     case 'checkRules':
       return `Not known of this show: ${note.rules.map((r) => RULE_WORDS[r]).join(', ')}. Check the show’s own rules.`;
     case 'ruleSays':

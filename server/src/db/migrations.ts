@@ -12,6 +12,7 @@ import { soaks } from './migrations/013-soaks.js';
 import { stock } from './migrations/014-stock.js';
 import { air } from './migrations/015-air.js';
 import { bottles } from './migrations/005-bottles.js';
+import { judges } from './migrations/017-judges.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
 import { ownData } from './migrations/006-own-data.js';
@@ -38,6 +39,7 @@ export const MIGRATIONS: readonly Migration[] = [
   stock,
   air,
   care,
+  judges,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

@@ -76,6 +76,8 @@ export type EntriesRow = {
   later_round: string | null;
   version: number;
   show_class: string | null;
+  judge: string | null;
+  flattery: number | null;
 };
 
 export type EventsRow = {

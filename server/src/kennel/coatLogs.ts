@@ -2,7 +2,14 @@
  * Logs of a coat: one thing seen, measured or used on a dog, appended to its record, so that two people who write at once lose
  * nothing.
  */
-import { withInspected, withLook, withObservation, withObservationClosed, withUses } from '@loyal-mane/core';
+import {
+  MOST_MOVEMENTS,
+  withInspected,
+  withLook,
+  withObservation,
+  withObservationClosed,
+  withUses,
+} from '@loyal-mane/core';
 import type { DogParts, LocalDay, Observation, PersonId } from '@loyal-mane/core';
 import { Problem } from '../problem/problem.js';
 import type { CoatLogDto } from './recordDto.js';
@@ -50,9 +57,15 @@ export function logged(coat: DogParts, dto: CoatLogDto, stamp: LogStamp): DogPar
     case 'length': {
       const [zone, mm] = [must('zone', dto.zone), must('mm', dto.mm)];
       const why = (dto.text ?? '').trim();
-      const measured = { day, zone, mm, by, ...(why === '' ? {} : { why }) };
-      const others = (coat.lengths ?? []).filter((l) => l.zone !== zone || l.day !== day);
+      const side = dto.side === undefined ? {} : { side: dto.side };
+      const measured = { day, zone, mm, ...side, by, ...(why === '' ? {} : { why }) };
+      const others = (coat.lengths ?? []).filter((l) => l.zone !== zone || l.day !== day || l.side !== dto.side);
       return { ...coat, lengths: [...others, measured].slice(-MOST_LENGTHS) };
+    }
+    case 'moved': {
+      const seen = { day, by, seen: must('seen', dto.seen), zones: dto.zones ?? [], ...textOf(dto) };
+      const movements = [...(coat.outline?.movements ?? []), seen].slice(-MOST_MOVEMENTS);
+      return { ...coat, outline: { ...coat.outline, movements } };
     }
     case 'inspected':
       return withInspected(coat, day, by);

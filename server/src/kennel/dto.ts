@@ -332,6 +332,8 @@ export class EntryDto {
   @ApiProperty() importance!: number;
   @ApiPropertyOptional({ description: 'class it is entered in' }) showClass?: string;
   @ApiPropertyOptional({ description: 'a later round won: held ready until then' }) laterRound?: string;
+  @ApiPropertyOptional({ description: 'the judge, and what is looked for' }) judge?: string;
+  @ApiPropertyOptional({ description: 'how much flattery of the outline pays, 0 to 1' }) flattery?: number;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 

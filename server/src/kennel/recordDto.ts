@@ -18,8 +18,10 @@ import {
   Min,
 } from 'class-validator';
 import {
+  BODY_SIDES,
   COURSES,
   INSPECTION_POINTS,
+  MOVEMENTS,
   NOTE_KINDS,
   PRODUCT_IDS,
   SETTLED,
@@ -28,8 +30,10 @@ import {
   ZONE_IDS,
 } from '@loyal-mane/core';
 import type {
+  BodySide,
   Course,
   InspectionPoint,
+  Movement,
   NoteKind,
   ProductId,
   Settled,
@@ -49,7 +53,7 @@ export class RecordCommandDto extends VersionedCommandDto {
 
 /** Kinds of logs of a coat. */
 export const COAT_LOGS = [
-  ...(['use', 'settle', 'hold', 'note', 'noteOver', 'length'] as const),
+  ...(['use', 'settle', 'hold', 'note', 'noteOver', 'length', 'moved'] as const),
   ...(['inspected', 'seen', 'seenAgain', 'seenOver'] as const),
 ] as const;
 /** One of `COAT_LOGS`. */
@@ -95,6 +99,16 @@ export class CoatLogDto extends CommandDto {
   @IsString()
   @MaxLength(64)
   noteId?: string;
+
+  @ApiPropertyOptional({ enum: BODY_SIDES, description: 'of a length: the side; both alike when absent' })
+  @IsOptional()
+  @IsIn(BODY_SIDES)
+  side?: BodySide;
+
+  @ApiPropertyOptional({ enum: MOVEMENTS, description: 'of a look at the dog in movement: how the outline was' })
+  @IsOptional()
+  @IsIn(MOVEMENTS)
+  seen?: Movement;
 
   @ApiPropertyOptional({ enum: ZONE_IDS, description: 'of a length: where' })
   @IsOptional()

@@ -158,6 +158,8 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       importance: 'importance',
       showClass: 'show_class',
       laterRound: 'later_round',
+      judge: 'judge',
+      flattery: 'flattery',
     },
   }),
   bottles: codec('bottles', ['product', 'id'], true, {

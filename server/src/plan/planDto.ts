@@ -313,7 +313,7 @@ export class CalendarItemDto {
 export class ProgramNoteDto {
   @ApiProperty({
     enum: [
-      ...['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout'],
+      ...['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout', 'regrowth'],
       ...['bathAtSite', 'liftedByTwo', 'windowGave'],
     ],
   })
@@ -322,6 +322,7 @@ export class ProgramNoteDto {
   @ApiPropertyOptional({ enum: SIDES, description: 'of schoolRefused' }) side?: Side;
   @ApiPropertyOptional({ enum: SCHOOL_REFUSALS, description: 'of schoolRefused' }) why?: SchoolRefusal;
   @ApiPropertyOptional({ description: 'of underAge' }) leastMonths?: number;
+  @ApiPropertyOptional({ type: 'integer', description: 'of regrowth' }) mostDays?: number;
   @ApiPropertyOptional({ enum: RULES_OF_SHOWS, isArray: true, description: 'of checkRules' }) rules?: ShowRule[];
   @ApiPropertyOptional({ enum: RULES_OF_SHOWS, description: 'of ruleSays' }) rule?: ShowRule;
   @ApiPropertyOptional({ enum: RULE_VALUES, description: 'of ruleSays' }) value?: RuleValue;

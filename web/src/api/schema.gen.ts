@@ -1695,6 +1695,10 @@ export interface components {
             showClass?: string;
             /** @description a later round won: held ready until then */
             laterRound?: string;
+            /** @description the judge, and what is looked for */
+            judge?: string;
+            /** @description how much flattery of the outline pays, 0 to 1 */
+            flattery?: number;
             version: number;
         };
         PinDto: {
@@ -1894,7 +1898,7 @@ export interface components {
              */
             commandId: string;
             /** @enum {string} */
-            what: "use" | "settle" | "hold" | "note" | "noteOver" | "length" | "inspected" | "seen" | "seenAgain" | "seenOver";
+            what: "use" | "settle" | "hold" | "note" | "noteOver" | "length" | "moved" | "inspected" | "seen" | "seenAgain" | "seenOver";
             /**
              * @description of a use
              * @enum {string}
@@ -1916,6 +1920,16 @@ export interface components {
             text?: string;
             /** @description of a note that is over, or something unusual that was looked at again: which */
             noteId?: string;
+            /**
+             * @description of a length: the side; both alike when absent
+             * @enum {string}
+             */
+            side?: "left" | "right";
+            /**
+             * @description of a look at the dog in movement: how the outline was
+             * @enum {string}
+             */
+            seen?: "asWanted" | "tooLong" | "tooShort" | "uneven";
             /**
              * @description of a length: where
              * @enum {string}
@@ -2162,7 +2176,7 @@ export interface components {
         };
         ProgramNoteDto: {
             /** @enum {string} */
-            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout" | "bathAtSite" | "liftedByTwo" | "windowGave";
+            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout" | "regrowth" | "bathAtSite" | "liftedByTwo" | "windowGave";
             /**
              * @description of schoolRefused
              * @enum {string}
@@ -2180,6 +2194,8 @@ export interface components {
             why?: "tightMats" | "noBathUntilClear" | "notDouble" | "nobodyTrained" | "scissorsNeedCleanCoat" | "noTubThere" | "paleRoots";
             /** @description of underAge */
             leastMonths?: number;
+            /** @description of regrowth */
+            mostDays?: number;
             /** @description of checkRules */
             rules?: ("productsLeft" | "whiskersRemoved" | "alteredShown" | "scissoringNatural" | "dryersOnGround")[];
             /**
@@ -3695,7 +3711,7 @@ export interface components {
                  * @description what was measured
                  * @enum {string}
                  */
-                what: "height" | "bodyLength" | "forechest" | "chestDepth" | "croupHeight" | "tailSetHeight" | "rumpHeight" | "tuckUpHeight" | "neckLength" | "skullLength" | "muzzleLength" | "hockHeight" | "hockBehind" | "tailLength" | "dipDepth" | "chest" | "neck" | "foreleg";
+                what: "height" | "bodyLength" | "forechest" | "chestDepth" | "croupHeight" | "tailSetHeight" | "rumpHeight" | "tuckUpHeight" | "neckLength" | "skullLength" | "muzzleLength" | "hockHeight" | "hockBehind" | "tailLength" | "dipDepth" | "skullWidth" | "chestWidth" | "thighWidth" | "chest" | "neck" | "foreleg";
                 /** @description centimeters */
                 cm: number;
             }[];
@@ -3713,6 +3729,11 @@ export interface components {
                 zone: "muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip";
                 /** @description length of the hair, millimeters */
                 mm: number;
+                /**
+                 * @description side of the dog; both alike when absent
+                 * @enum {string}
+                 */
+                side?: "left" | "right";
                 /**
                  * Format: uuid
                  * @description id of a who measured it
@@ -3738,7 +3759,7 @@ export interface components {
                      * @description what the eye is to see
                      * @enum {string}
                      */
-                    what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh";
+                    what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh" | "fullPastern";
                     /** @description how far, 1 as far as it goes */
                     amount: number;
                 }[];
@@ -3746,6 +3767,40 @@ export interface components {
                 lengthPull?: number;
                 /** @description tail in movement, degrees up from straight back */
                 movingTail?: number;
+                /** @description lines set by hand */
+                lines?: {
+                    /**
+                     * @description line that was set by hand
+                     * @enum {string}
+                     */
+                    what: "topline" | "underline" | "front" | "columnFront" | "columnBack" | "rear" | "bevel" | "floor";
+                    /** @description off the breed’s at its front or upper end, mm, outward above 0 */
+                    near: number;
+                    /** @description the same at its other end */
+                    far: number;
+                }[];
+                /** @description looks at the dog in movement, oldest first */
+                movements?: {
+                    /**
+                     * Format: date
+                     * @description when
+                     */
+                    day: string;
+                    /**
+                     * Format: uuid
+                     * @description id of a second person, who watched
+                     */
+                    by?: string;
+                    /**
+                     * @description how the outline was in movement
+                     * @enum {string}
+                     */
+                    seen: "asWanted" | "tooLong" | "tooShort" | "uneven";
+                    /** @description where; empty = all of it */
+                    zones: ("muzzle" | "beard" | "stop" | "eyeCorner" | "brow" | "skull" | "cheek" | "earFront" | "earBack" | "earSurface" | "earUnder" | "earFringe" | "behindEar" | "throat" | "crest" | "neckSide" | "collarSeat" | "forechest" | "shoulder" | "upperArm" | "armpit" | "foreleg" | "innerForeleg" | "foreFeather" | "pastern" | "forefoot" | "foreToes" | "forePads" | "withers" | "back" | "loin" | "croup" | "ribs" | "flank" | "belly" | "mammaryLine" | "underline" | "loinSkirt" | "outerThigh" | "innerThigh" | "breeches" | "stifle" | "hock" | "hindfoot" | "hindToes" | "hindPads" | "vent" | "tailSet" | "tail" | "tailTip")[];
+                    /** @description what was seen */
+                    text?: string;
+                }[];
                 /** @description outlines to compare with, oldest first */
                 kept?: {
                     /**
@@ -3786,7 +3841,7 @@ export interface components {
                          * @description what the eye is to see
                          * @enum {string}
                          */
-                        what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh";
+                        what: "moreNeck" | "shortBack" | "moreLeg" | "moreRear" | "levelTop" | "hideDip" | "clearHead" | "fullerThigh" | "fullPastern";
                         /** @description how far, 1 as far as it goes */
                         amount: number;
                     }[];
@@ -3942,6 +3997,10 @@ export interface components {
             showClass?: string;
             /** @description a later round won: the dog is held ready until then */
             laterRound?: string;
+            /** @description the judge, and what is known of what is looked for */
+            judge?: string;
+            /** @description how much flattery of the outline pays here, 1 when absent */
+            flattery?: number;
         };
         FileBottle: {
             /**

@@ -3,7 +3,17 @@
  * these; nothing in it knows that it is in a worker.
  */
 import { TaskWindows, whatIf } from '@loyal-mane/core';
-import type { Doer, Instant, KennelFile, Plan, TaskKey, TaskStarts, WhatIf, WhatIfChange } from '@loyal-mane/core';
+import type {
+  DogShaped,
+  Doer,
+  Instant,
+  KennelFile,
+  Plan,
+  TaskKey,
+  TaskStarts,
+  WhatIf,
+  WhatIfChange,
+} from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 
 /** A plan and the kennel that it was made for; `nowMs` is the moment that is asked about. */
@@ -47,7 +57,7 @@ export class PlanAnswers {
   }
 
   /** The effect of changes to the kennel. */
-  whatIf(changes: readonly WhatIfChange[]): WhatIfAnswer {
+  whatIf(changes: readonly (WhatIfChange | DogShaped)[]): WhatIfAnswer {
     const { kennel, plan, nowMs } = this.asked();
     const { before, after, effect, odds } = whatIf(kennel, CARE_LIBRARY, changes, { nowMs, published: plan });
     return { before, after, effect, odds };

@@ -4,7 +4,7 @@
  */
 import type { Endpoint, Remote } from 'comlink';
 import { wrap } from 'comlink';
-import type { Doer, Instant, TaskKey, WhatIfChange } from '@loyal-mane/core';
+import type { DogShaped, Doer, Instant, TaskKey, WhatIfChange } from '@loyal-mane/core';
 import type { OpenPlan, PlanAnswers, TimedStarts, WhatIfAnswer } from './planAnswers';
 
 /** A plan to ask about. `id` tells plans apart. */
@@ -44,7 +44,7 @@ export class PlannerClient {
   }
 
   /** The effect of changes to the kennel on a plan; rejected where the thread is ended before it answers. */
-  whatIf(plan: AskedPlan, changes: readonly WhatIfChange[]): Promise<WhatIfAnswer> {
+  whatIf(plan: AskedPlan, changes: readonly (WhatIfChange | DogShaped)[]): Promise<WhatIfAnswer> {
     return this.ask(plan, (planner) => planner.whatIf(changes));
   }
 

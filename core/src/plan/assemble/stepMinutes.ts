@@ -132,7 +132,7 @@ function trimCuts(
   day: LocalDay,
 ): readonly ZoneCut[] {
   const outline = outlineOfDog(dog, breed, library, zones, day);
-  return outline === null ? [] : zoneCuts(solveOutline(outline.ask), zones, day, day);
+  return outline === null ? [] : zoneCuts(solveOutline(outline.ask), outline.ask, day);
 }
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {

@@ -6,7 +6,8 @@ import type { KennelFile } from '../../kennel/kennelFile.js';
 import type { CareLibrary } from '../../programs/careLibrary.js';
 import type { LocalDay, WallTime } from '../../time/localDay.js';
 import { instantToMs, wallToMs } from '../../time/zone.js';
-import type { AbsenceId, EntryId, PersonId, StationId } from '../../units/ids.js';
+import type { KennelDog } from '../../kennel/dogRecord.js';
+import type { AbsenceId, DogId, EntryId, PersonId, StationId } from '../../units/ids.js';
 import type { Plan } from '../plan.js';
 import type { PlanEffect } from './planEffect.js';
 import { planEffect } from './planEffect.js';
@@ -21,6 +22,13 @@ export type WhatIfChange =
   | { readonly kind: 'otherHandler'; readonly entryId: EntryId; readonly personId: PersonId }
   | { readonly kind: 'ringTime'; readonly entryId: EntryId; readonly ringTime: WallTime }
   | { readonly kind: 'entryPulled'; readonly entryId: EntryId };
+
+/** A dog's outline and measures as they would be. */
+export interface DogShaped {
+  readonly kind: 'dogShaped';
+  readonly dogId: DogId;
+  readonly record: Pick<KennelDog, 'measures' | 'outline'>;
+}
 
 /** One side of a comparison: entries that would be ready, of how many, overtime in minutes. */
 export interface WhatIfSide {
@@ -65,7 +73,7 @@ const DEFAULT_WHAT_IF_ROUNDS = 60;
 export function whatIf(
   kennel: KennelFile,
   library: CareLibrary,
-  changes: readonly WhatIfChange[],
+  changes: readonly (WhatIfChange | DogShaped)[],
   options: WhatIfOptions,
 ): WhatIf {
   const changed = changes.reduce((k, change) => withChange(k, change), kennel);
@@ -104,8 +112,12 @@ function oddsChanges(before: Plan, after: Plan): OddsChange[] {
 const SUPPOSED = '00000000-0000-7000-8000-000000000000' as AbsenceId;
 
 /** The kennel with one thing different; the one that comes in stays as it is. `id`: of an absence that is added. */
-export function withChange(kennel: KennelFile, change: WhatIfChange, id: AbsenceId = SUPPOSED): KennelFile {
+export function withChange(kennel: KennelFile, change: WhatIfChange | DogShaped, id: AbsenceId = SUPPOSED): KennelFile {
   switch (change.kind) {
+    case 'dogShaped': {
+      const { dogId, record } = change;
+      return { ...kennel, dogs: kennel.dogs.map((d) => (d.id === dogId ? { ...d, ...record } : d)) };
+    }
     case 'personAway': {
       const { personId, day } = change;
       return { ...kennel, absences: [...kennel.absences, { id, personId, day, reason: 'away' }] };

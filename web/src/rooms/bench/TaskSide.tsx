@@ -24,6 +24,7 @@ import { Meters } from './Meters';
 import { isOver } from './myTasks';
 import { DryingPanel } from './DryingPanel';
 import { PartChips } from './PartChips';
+import { MovementCheck } from './MovementCheck';
 import { TrimCuts } from './TrimCuts';
 import { ShortTime } from './ShortTime';
 import { partStates } from './partStates';
@@ -112,6 +113,7 @@ export function TaskSide({
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
       {dog !== undefined && <TrimCuts dog={dog} step={task.activity.step} nowMs={view.now} />}
+      {dog !== undefined && task.activity.step === 'outlineCheck' && <MovementCheck dog={dog} />}
       {task.activity.step === 'keepUpBrush' && dog !== undefined && (
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
       )}

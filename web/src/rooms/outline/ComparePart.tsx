@@ -5,7 +5,7 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { MOST_OUTLINES, coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
-import type { CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
+import type { BodySide, CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
@@ -21,16 +21,17 @@ interface Props {
   readonly today: LocalDay;
   readonly ask: OutlineAsk;
   readonly solved: SolvedOutline;
-  readonly zones: readonly CutAsk[];
+  /** Hair of both sides. */
+  readonly both: Readonly<Record<BodySide, readonly CutAsk[]>>;
 }
 
 /** Depths of coat by name. */
 type Shown = Readonly<Record<string, { readonly label: string; readonly depths: readonly number[] }>>;
 
 /** Keeping today's outline, and two of them compared. */
-export function ComparePart({ dog, today, ask, solved, zones }: Props) {
+export function ComparePart({ dog, today, ask, solved, both }: Props) {
   const { lead } = useRooms();
-  const shown = shownOutlines(dog, today, ask, solved.answer, zones);
+  const shown = shownOutlines(dog, today, ask, solved.answer, both);
   const names = Object.keys(shown);
   const [a, setA] = useState('today');
   const [b, setB] = useState('wanted');
@@ -42,7 +43,7 @@ export function ComparePart({ dog, today, ask, solved, zones }: Props) {
   const choices = names.map((value) => ({ value, label: shown[value]?.label }));
   return (
     <section aria-label="Compare">
-      {lead && <KeepOne dog={dog} today={today} zones={zones} />}
+      {lead && <KeepOne dog={dog} today={today} zones={both.left} />}
       <div>
         <Select aria-label="From" value={a} options={choices} onChange={setA} style={{ width: 210 }} /> to{' '}
         <Select aria-label="To" value={b} options={choices} onChange={setB} style={{ width: 210 }} />
@@ -87,12 +88,12 @@ function shownOutlines(
   today: LocalDay,
   ask: OutlineAsk,
   { stations }: OutlineAnswer,
-  zones: readonly CutAsk[],
+  both: Props['both'],
 ): Shown {
   const floorMm = ask.breed.floor * ask.heightMm;
   const kept = (recordOf(dog).outline?.kept ?? []).map((k) => {
     const lengths = new Map(k.lengths.map((l) => [l.zone, l.mm]));
-    const then = zones.map((z) => {
+    const then = both.left.map((z) => {
       const mm = lengths.get(z.zone);
       return { ...z, measured: mm === undefined ? null : { day: k.day, mm } };
     });
@@ -102,7 +103,17 @@ function shownOutlines(
       { label: `${k.name}, ${monthDay(k.day)}`, depths: answer.stations.map((s) => s.onDayDepth) },
     ] as const;
   });
+  const sideToday = (side: BodySide): readonly number[] =>
+    coatDepthsOn(solveOutline({ ...ask, zones: both[side] }).stations, today, floorMm);
+  const isSided = (recordOf(dog).lengths ?? []).some((l) => l.side !== undefined);
+  const sides = isSided
+    ? {
+        leftSide: { label: 'left side today', depths: sideToday('left') },
+        rightSide: { label: 'right side today', depths: sideToday('right') },
+      }
+    : {};
   return {
+    ...sides,
     today: { label: 'today', depths: coatDepthsOn(stations, today, floorMm) },
     left: { label: 'on the day if left', depths: stations.map((s) => s.onDayDepth) },
     cut: { label: 'on the day as cut', depths: stations.map((s) => s.depth) },

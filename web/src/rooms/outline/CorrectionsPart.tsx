@@ -4,25 +4,28 @@
 import { Button, Slider } from 'antd';
 import { CORRECTION_IDS, bodyFaults, outlineProportions, solveOutline } from '@loyal-mane/core';
 import type { CorrectionId, OutlineAsk } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
 import { CORRECTION_WORDS, FAULT_NAMES, mmWords } from '@loyal-mane/library/words';
 import { useRooms } from '../../parts/useRooms';
-import type { SolvedOutline } from './outlineOf';
+import { LinesPart } from './LinesPart';
+import type { SolvedOutline, WayToShow } from './outlineOf';
 import type { useOutlineDraft } from './useOutlineDraft';
 
 interface Props {
   readonly ask: OutlineAsk;
   readonly solved: SolvedOutline;
   readonly draft: ReturnType<typeof useOutlineDraft>;
+  readonly way: WayToShow | null;
 }
 
 /** Corrections, balance and proportions. */
-export function CorrectionsPart({ ask, solved, draft }: Props) {
+export function CorrectionsPart({ ask, solved, draft, way }: Props) {
   const { lead } = useRooms();
   const { corrections, lengthPull } = draft.draft;
   return (
     <section aria-label="For the eye">
       <Proportions ask={ask} solved={solved} />
-      <Faults ask={ask} draft={draft} />
+      <Faults ask={ask} draft={draft} flattery={way?.flattery ?? 1} />
       {CORRECTION_IDS.map((id) => (
         <div key={id} className="outline-correction">
           <span>
@@ -58,6 +61,8 @@ export function CorrectionsPart({ ask, solved, draft }: Props) {
           onChangeComplete={draft.release}
         />
       </div>
+      <LinesPart lines={draft.draft.lines} isLead={lead} onMove={draft.line} />
+      <Lifts solved={solved} />
       <p className="soft">
         Hair shows or hides; movement and hands on the dog tell the rest. Whoever sees the dog move has the last word.
       </p>
@@ -65,11 +70,31 @@ export function CorrectionsPart({ ask, solved, draft }: Props) {
   );
 }
 
+/** Lift on the morning of the ring, where cutting and growing cannot help. */
+function Lifts({ solved: { lifts } }: Pick<Props, 'solved'>) {
+  if (lifts.length === 0) return null;
+  return (
+    <section aria-label="Lift">
+      <h2 className="serif">Lift on the ring morning</h2>
+      <ul className="outline-faults">
+        {lifts.map(({ zone, liftMm, leftMm }) => (
+          <li key={zone}>
+            {ZONE_NAMES[zone].charAt(0).toUpperCase() + ZONE_NAMES[zone].slice(1)}: {mmWords(liftMm)} by product at the
+            root, dried into place
+            {leftMm >= 0.5 ? `; ${mmWords(leftMm)} are missing still` : ''}.
+          </li>
+        ))}
+      </ul>
+      <p className="soft">It holds some hours. The show’s own rules on product come first.</p>
+    </section>
+  );
+}
+
 /** The body against its breed's, and what flatters it at a touch. */
-function Faults({ ask, draft }: Pick<Props, 'ask' | 'draft'>) {
+function Faults({ ask, draft, flattery }: Pick<Props, 'ask' | 'draft'> & { readonly flattery: number }) {
   const { lead } = useRooms();
   const { corrections } = draft.draft;
-  const faults = bodyFaults(ask.body, ask.breed, ask.heightMm);
+  const faults = bodyFaults(ask.body, ask.breed, ask.heightMm, flattery);
   if (faults.length === 0)
     return <p className="soft">By its measures the body is the breed’s: nothing that the coat has to hide.</p>;
   return (

@@ -4,8 +4,7 @@
 import { frameOf, measureOf } from '@loyal-mane/core';
 import type { BodyRow, OutlineAsk, OutlineMeasure, Point } from '@loyal-mane/core';
 import { MEASURE_WORDS } from '@loyal-mane/library/words';
-import { useRef } from 'react';
-import type { KeyboardEvent, PointerEvent } from 'react';
+import { Knob } from './Knob';
 import type { PictureView } from './OutlinePicture';
 
 /** A measure that a handle moves along an axis: mm of the measure for one of the drawing. */
@@ -68,12 +67,9 @@ export function Handles(props: Props) {
 }
 
 function OneHandle({ handle, ask, view, onMove, onRelease }: Props & { readonly handle: Handle }) {
-  const from = useRef<{ x: number; y: number; mm: readonly number[] } | null>(null);
   const { body, heightMm } = ask;
   const mmOf = (p: Pull): number => measureOf(body, heightMm, p.measure);
-  const [hx, hy] = handle.at(body);
-  const sign = view.mirrored ? -1 : 1;
-  const [x, y] = [view.x + sign * hx * heightMm * view.scale, view.y - hy * heightMm * view.scale];
+  const [x, y] = handle.at(body);
   const moveBy = (dx: number, dy: number, mm: readonly number[]): void => {
     const change = handle.pulls.map((p, i) => [
       p.measure,
@@ -81,47 +77,16 @@ function OneHandle({ handle, ask, view, onMove, onRelease }: Props & { readonly 
     ]);
     onMove(Object.fromEntries(change) as Partial<Record<OutlineMeasure, number>>, handle.id);
   };
-  const down = (e: PointerEvent<SVGGElement>): void => {
-    e.currentTarget.setPointerCapture(e.pointerId);
-    from.current = { x: e.clientX, y: e.clientY, mm: handle.pulls.map(mmOf) };
-  };
-  const drag = (e: PointerEvent<SVGGElement>): void => {
-    const start = from.current;
-    const perPx = e.currentTarget.ownerSVGElement?.getScreenCTM()?.a;
-    if (start === null || perPx === undefined) return;
-    const mmPerPx = 1 / (perPx * view.scale);
-    moveBy(sign * (e.clientX - start.x) * mmPerPx, -(e.clientY - start.y) * mmPerPx, start.mm);
-  };
-  const up = (): void => {
-    from.current = null;
-    onRelease();
-  };
-  const key = (e: KeyboardEvent<SVGGElement>): void => {
-    const step = e.shiftKey ? 10 : 1;
-    const by = { ArrowLeft: [-sign, 0], ArrowRight: [sign, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[e.key];
-    if (by === undefined) return;
-    e.preventDefault();
-    moveBy((by[0] ?? 0) * step, (by[1] ?? 0) * step, handle.pulls.map(mmOf));
-  };
-  const words = handle.pulls.map((p) => `${MEASURE_WORDS[p.measure]} ${String(Math.round(mmOf(p)))} mm`).join(', ');
   return (
-    <g
-      role="slider"
-      tabIndex={0}
-      aria-label={handle.pulls.map((p) => MEASURE_WORDS[p.measure]).join(' and ')}
-      aria-valuenow={Math.round(mmOf(handle.pulls[0] as Pull))}
-      aria-valuetext={words}
-      transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
-      onPointerDown={down}
-      onPointerMove={drag}
-      onPointerUp={up}
-      onPointerCancel={up}
-      onKeyDown={key}
-      onKeyUp={onRelease}
-    >
-      <title>{words}</title>
-      <circle className="touch" r={17} />
-      <circle className="knob" r={5.5} />
-    </g>
+    <Knob
+      label={handle.pulls.map((p) => MEASURE_WORDS[p.measure]).join(' and ')}
+      now={Math.round(mmOf(handle.pulls[0] as Pull))}
+      words={handle.pulls.map((p) => `${MEASURE_WORDS[p.measure]} ${String(Math.round(mmOf(p)))} mm`).join(', ')}
+      at={[x * heightMm, y * heightMm]}
+      view={view}
+      values={() => handle.pulls.map(mmOf)}
+      onMove={moveBy}
+      onRelease={onRelease}
+    />
   );
 }

@@ -100,7 +100,8 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
   );
 }
 
-function Patterns() {
+/** Hatching of what comes off, dots of what is missing. */
+export function Patterns() {
   return (
     <defs>
       <pattern id="outline-off" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

@@ -66,6 +66,9 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
                 options={[
                   { value: 'left', label: 'Left' },
                   { value: 'right', label: 'Right' },
+                  { value: 'front', label: 'Front' },
+                  { value: 'rear', label: 'Rear' },
+                  { value: 'head', label: 'Head' },
                   { value: 'map', label: 'All zones' },
                 ]}
               />
@@ -80,7 +83,8 @@ function Outline({ dog, today }: { dog: Dog; today: LocalDay }) {
             </span>
           </div>
           <p className="soft">
-            {wayWords(way)} <Link to={`/dogs/${dog.id}`}>Coat file</Link>
+            {wayWords(way)} {way?.judge != null && `Judge: ${way.judge}. `}
+            <Link to={`/dogs/${dog.id}`}>Coat file</Link>
           </p>
         </>
       )}

@@ -2,9 +2,11 @@
  * The outline at work: solved as soon as anything moves, drawn, and told in the parts beside it.
  */
 import { Button, Tabs } from 'antd';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { ReactNode } from 'react';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { LocalDay, OutlineMeasure, Point, ZoneCut, ZoneId } from '@loyal-mane/core';
+import { WIDTH_VIEWS } from '@loyal-mane/core';
+import type { BodySide, LocalDay, OutlineMeasure, Point, WidthView, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { MEASURE_WORDS } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -16,14 +18,21 @@ import { MeasuresPart } from './MeasuresPart';
 import { OutlineFiles } from './OutlineFiles';
 import { OutlinePicture } from './OutlinePicture';
 import { PhotoPart } from './PhotoPart';
+import { LineHandles } from './LineHandles';
+import { WhatMoves } from './WhatMoves';
+import { WidthPicture } from './WidthPicture';
 import { ZoneMap } from './ZoneMap';
 import { ZoneCuts } from './ZoneCuts';
 import { cutAsks, outlineAskOf, solvedOutline } from './outlineOf';
 import type { WayToShow } from './outlineOf';
-import { draftOf, useOutlineDraft } from './useOutlineDraft';
+import { draftOf, keptRecord, useOutlineDraft } from './useOutlineDraft';
 
-/** The view: a side with its line, or the map of all zones. */
-export type OutlineView = 'left' | 'right' | 'map';
+/** The view: a side with its line, across the body, or the map of all zones. */
+export type OutlineView = BodySide | WidthView | 'map';
+
+function isAcross(view: OutlineView): view is WidthView {
+  return (WIDTH_VIEWS as readonly string[]).includes(view);
+}
 
 interface Props {
   readonly dog: Dog;
@@ -43,7 +52,12 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
   const [part, setPart] = useState('cuts');
   const [photo, setPhoto] = useState<readonly Point[] | null>(null);
   const draft = useOutlineDraft(dog);
-  const zones = useMemo(() => cutAsks(dog, kennel, today), [dog, kennel, today]);
+  const both = useMemo(
+    () => ({ left: cutAsks(dog, kennel, today, 'left'), right: cutAsks(dog, kennel, today, 'right') }),
+    [dog, kennel, today],
+  );
+  const side = view === 'right' ? 'right' : 'left';
+  const zones = both[side];
   const showDay = way?.showDay ?? today;
   const asked = useMemo(
     () => outlineAskOf(dog, kennel, zones, showDay, draft.draft),
@@ -68,23 +82,41 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
       {head(solved.cuts)}
       <div className="outline-main">
         <div>
-          {view === 'map' ? (
+          {isAcross(view) ? (
+            <WidthPicture
+              {...{ view, solved, chosen, onChoose }}
+              sides={{ left: { ...asked.ask, zones: both.left }, right: { ...asked.ask, zones: both.right } }}
+              onMoreNeck={
+                lead
+                  ? (moreNeck) => draft.set({ corrections: { ...draft.draft.corrections, moreNeck } }, 'moreNeck')
+                  : null
+              }
+              onRelease={draft.release}
+            />
+          ) : view === 'map' ? (
             <ZoneMap {...{ ask: asked.ask, zones, cuts: solved.cuts, shownDay, chosen, onChoose }} />
           ) : (
             <OutlinePicture
               {...{ ask: asked.ask, solved, shownDay, isLeft: view === 'left', chosen, onChoose, photo }}
               isMoving={draft.isHeld}
             >
-              {(at) =>
-                part === 'measures' && lead ? (
-                  <Handles ask={asked.ask} view={at} onMove={draft.measure} onRelease={draft.release} />
-                ) : null
-              }
+              {(at) => {
+                if (part === 'measures' && lead)
+                  return <Handles ask={asked.ask} view={at} onMove={draft.measure} onRelease={draft.release} />;
+                if (part !== 'corrections' || !lead) return null;
+                return (
+                  <LineHandles
+                    {...{ ask: asked.ask, answer: solved.answer, lines: draft.draft.lines, view: at }}
+                    onMove={draft.line}
+                    onRelease={draft.release}
+                  />
+                );
+              }}
             </OutlinePicture>
           )}
           {foot}
           <Legend isList={shownDay === null} />
-          <OutlineFiles source={{ dog, zones, draft: draft.draft, sessionDay, showDay }} {...{ solved, draft }} />
+          <OutlineFiles source={{ dog, zones, side, draft: draft.draft, sessionDay, showDay }} {...{ solved, draft }} />
         </div>
         <aside>
           {lead && (part === 'measures' || part === 'corrections' || draft.isChanged) && (
@@ -118,14 +150,14 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
               {
                 key: 'corrections',
                 label: 'For the eye',
-                children: <CorrectionsPart {...{ ask: asked.ask, solved, draft }} />,
+                children: <CorrectionsPart {...{ ask: asked.ask, solved, draft, way }} />,
               },
               {
                 key: 'compare',
                 label: 'Compare',
                 children: (
                   <>
-                    <ComparePart {...{ dog, today, ask: asked.ask, solved, zones }} />
+                    <ComparePart {...{ dog, today, ask: asked.ask, solved, both }} />
                     <PhotoPart heightMm={asked.ask.heightMm} onLay={(laid) => setPhoto(laid?.ring ?? null)} />
                   </>
                 ),
@@ -166,19 +198,9 @@ function DraftBar({
 }) {
   const { save, busy } = useDogRecord(dog);
   useUndoKeys(draft);
-  const record = recordOf(dog);
-  const { measures, corrections, lengthPull } = draft.draft;
-  const keep = (): void => {
-    const measured = Object.entries(measures).filter(([what]) => !leftAside.includes(what as OutlineMeasure));
-    const others = (record.measures ?? []).filter(
-      (m) => m.day !== today || !measured.some(([what]) => what === m.what),
-    );
-    const mine = measured.map(([what, mm]) => ({ day: today, what, cm: Math.round(mm) / 10 }));
-    const asked = Object.entries(corrections).flatMap(([what, amount]) => (amount > 0 ? [{ what, amount }] : []));
-    save({ measures: [...others, ...mine], outline: { ...record.outline, corrections: asked, lengthPull } }, () =>
-      draft.clear({ ...draft.draft, measures: {} }),
-    );
-  };
+  const { measures } = draft.draft;
+  const record = keptRecord(dog, today, draft.draft, leftAside);
+  const keep = (): void => save(record, () => draft.clear({ ...draft.draft, measures: {} }));
   const isDoubtful = Object.keys(measures).some((what) => leftAside.includes(what as OutlineMeasure));
   return (
     <div className="outline-draft">
@@ -194,6 +216,7 @@ function DraftBar({
       <Button type="primary" onClick={keep} disabled={!draft.isChanged || busy}>
         Keep
       </Button>
+      {draft.isChanged && <WhatMoves key={JSON.stringify(record)} dog={dog} record={record} />}
       {isDoubtful && (
         <span className="soft">
           Not kept:{' '}
@@ -210,16 +233,6 @@ function DraftBar({
 
 /** Ctrl+Z takes a step back, Ctrl+Shift+Z or Ctrl+Y goes forward; fields keep theirs. */
 function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useOutlineDraft>, 'undo' | 'redo'>): void {
-  useEffect(() => {
-    const key = (e: KeyboardEvent): void => {
-      if (!(e.ctrlKey || e.metaKey) || (e.target as HTMLElement).closest('input, textarea') !== null) return;
-      const pressed = e.key.toLowerCase();
-      if (pressed !== 'z' && pressed !== 'y') return;
-      e.preventDefault();
-      if (pressed === 'y' || e.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', key);
-    return () => window.removeEventListener('keydown', key);
-  }, [undo, redo]);
+  useHotkeys('mod+z', undo, { preventDefault: true }, [undo]);
+  useHotkeys(['mod+shift+z', 'mod+y'], redo, { preventDefault: true }, [redo]);
 }

@@ -4,9 +4,10 @@
 import { InputNumber } from 'antd';
 import { cutWith } from '@loyal-mane/core';
 import type { CutAsk, ZoneCut, ZoneId } from '@loyal-mane/core';
-import { BLADES_MM, COMB_TOOTH_MM, ZONE_NAMES } from '@loyal-mane/library';
+import { ZONE_NAMES, cutKitOf } from '@loyal-mane/library';
+import type { CutKit } from '@loyal-mane/library';
 import { cutWithWords, mmWords, zoneCutWords } from '@loyal-mane/library/words';
-import { coatOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import { coatOf, personRecordOf, recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { ZoneLength } from '../dogs/ZoneLength';
@@ -27,6 +28,9 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
   const ask = asks.find((a) => a.zone === chosen);
   const cut = cuts.find((c) => c.row.zone === chosen);
   const { shown, unmeasured } = shownCuts(cuts);
+  const { kennel } = useRooms();
+  const who = kennel.people.find((p) => p.id === way?.session?.people[0]);
+  const kit = cutKitOf(who === undefined ? undefined : personRecordOf(who).kit);
   return (
     <>
       {ask !== undefined && (
@@ -60,6 +64,7 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
                   dog={dog}
                   cut={c}
                   setMm={asks.find((a) => a.zone === c.row.zone)?.wantedMm ?? null}
+                  kit={kit}
                   isChosen={c.row.zone === chosen}
                   onChoose={onChoose}
                 />
@@ -82,6 +87,11 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
           .
         </p>
       )}
+      {who !== undefined && way !== null && (
+        <p className="soft">
+          {`Blades and comb are those of ${who.name}, who cuts; each clipper and hand is calibrated on an inner thigh first.`}
+        </p>
+      )}
       <p className="soft">
         Lengths are of stretched hair at one fixed spot: the middle of the zone, feather, beard and tail where they are
         longest. How it moves, and hands on the dog, tell the rest; rules of the show come first.
@@ -94,6 +104,7 @@ function Row({
   dog,
   cut,
   setMm,
+  kit,
   isChosen,
   onChoose,
 }: {
@@ -101,6 +112,8 @@ function Row({
   cut: ZoneCut;
   /** Length that a lead has set; null where the breed decides. */
   setMm: number | null;
+  /** Kit of whoever does the trim. */
+  kit: CutKit;
   isChosen: boolean;
   onChoose: (zone: ZoneId) => void;
 }) {
@@ -115,7 +128,7 @@ function Row({
   };
   const tool =
     state === 'takeOff' && cutToMm !== null
-      ? cutWithWords(cutWith(cutToMm, BLADES_MM, COMB_TOOTH_MM, coatOf(dog) === 'scissored'))
+      ? cutWithWords(cutWith(cutToMm, kit.blades, kit.toothMm, coatOf(dog) === 'scissored'))
       : null;
   const range = onDayRange === null ? '' : `, ${mmWords(onDayRange[0])} to ${mmWords(onDayRange[1])}`;
   return (

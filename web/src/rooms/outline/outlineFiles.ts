@@ -2,7 +2,16 @@
  * Outlines as files: the open file that anybody can check, the picture that carries it, and the bench card on paper.
  */
 import { outlineDataOf, outlineMeasures, outlineSvg } from '@loyal-mane/core';
-import type { CorrectionAmounts, CutAsk, LocalDay, OutlineFile, OutlineMeasure, ZoneCut } from '@loyal-mane/core';
+import type {
+  BodySide,
+  CorrectionAmounts,
+  CutAsk,
+  LocalDay,
+  OutlineFile,
+  OutlineLine,
+  OutlineMeasure,
+  ZoneCut,
+} from '@loyal-mane/core';
 import { ZONE_NAMES, readOutline } from '@loyal-mane/library';
 import { monthDay, zoneCutWords } from '@loyal-mane/library/words';
 import { recordOf } from '../../parts/dogRecord';
@@ -15,13 +24,14 @@ import type { OutlineDraft } from './useOutlineDraft';
 export interface OutlineSource {
   readonly dog: Dog;
   readonly zones: readonly CutAsk[];
+  readonly side: BodySide;
   readonly draft: OutlineDraft;
   readonly sessionDay: LocalDay;
   readonly showDay: LocalDay;
 }
 
 /** The open file of a dog's outline. */
-export function outlineFileOf({ dog, zones, draft, sessionDay, showDay }: OutlineSource): OutlineFile {
+export function outlineFileOf({ dog, zones, side, draft, sessionDay, showDay }: OutlineSource): OutlineFile {
   const { lengths = [], wanted = [] } = recordOf(dog);
   const measures = { ...outlineMeasures(recordOf(dog)), ...draft.measures };
   const locked = zones.filter(({ answer }) => !answer.ok && answer.why !== 'notInMap' && answer.why !== 'fringe');
@@ -31,10 +41,14 @@ export function outlineFileOf({ dog, zones, draft, sessionDay, showDay }: Outlin
     dog: dog.name,
     breed: dog.breed,
     measures: Object.entries(measures).map(([what, mm]) => ({ what: what as OutlineMeasure, mm })),
-    lengths: lengths.filter((l) => l.day <= sessionDay).map(({ zone, day, mm }) => ({ zone, day, mm })),
+    lengths: lengths
+      .filter((l) => l.day <= sessionDay)
+      .map(({ zone, day, mm, side }) => ({ zone, day, mm, ...(side === undefined ? {} : { side }) })),
     wanted: [...wanted],
     locked: locked.map((z) => z.zone),
     corrections: Object.entries(draft.corrections).map(([what, amount]) => ({ what: what as never, amount })),
+    lines: Object.entries(draft.lines).map(([what, ends]) => ({ what: what as OutlineLine, ...ends })),
+    side,
     lengthPull: draft.lengthPull,
     sessionDay,
     showDay,
@@ -59,10 +73,15 @@ export function draftOfFile(text: string): { readonly draft: OutlineDraft } | { 
     const [first] = read.faults;
     return { wrong: first === undefined ? 'No outline.' : `${first.path}: ${first.detail}` };
   }
-  const { measures, corrections = [], lengthPull = 0.2 } = read.file;
+  const { measures, corrections = [], lines = [], lengthPull = 0.2 } = read.file;
   const amounts: CorrectionAmounts = Object.fromEntries(corrections.map((c) => [c.what, c.amount]));
   return {
-    draft: { measures: Object.fromEntries(measures.map((m) => [m.what, m.mm])), corrections: amounts, lengthPull },
+    draft: {
+      measures: Object.fromEntries(measures.map((m) => [m.what, m.mm])),
+      corrections: amounts,
+      lines: Object.fromEntries(lines.map(({ what, near, far }) => [what, { near, far }])),
+      lengthPull,
+    },
   };
 }
 

@@ -6,6 +6,7 @@ import {
   daysBetween,
   grownMm,
   instantToMs,
+  liftsOf,
   localDayOf,
   outlineOfDog,
   solvePoses,
@@ -13,6 +14,7 @@ import {
   zoneCuts,
 } from '@loyal-mane/core';
 import type {
+  BodySide,
   CutAsk,
   LocalDay,
   OutlineAnswer,
@@ -22,6 +24,7 @@ import type {
   PlannedActivity,
   StepId,
   ZoneCut,
+  ZoneLift,
 } from '@loyal-mane/core';
 import type { Kennel } from '../../api/queries';
 import { bornOf, kennelDogOf, libraryOf } from '../../parts/dogRecord';
@@ -38,6 +41,9 @@ export interface WayToShow {
   readonly showDay: LocalDay;
   readonly session: PlannedActivity | null;
   readonly sessionDay: LocalDay;
+  /** What is known of the judge, and how much flattery pays there, 0 to 1. */
+  readonly judge: string | null;
+  readonly flattery: number;
 }
 
 /** The way to a dog's next show; null where it is not entered. */
@@ -48,25 +54,27 @@ export function wayToShow(
   zone: string,
   today: LocalDay,
 ): WayToShow | null {
-  const days = kennel.entries.filter((e) => e.dogId === dog.id && e.day >= today).map((e) => e.day as LocalDay);
-  const showDay = days.sort()[0];
-  if (showDay === undefined) return null;
+  const next = kennel.entries
+    .filter((e) => e.dogId === dog.id && e.day >= today)
+    .sort((x, y) => x.day.localeCompare(y.day) || x.ringTime.localeCompare(y.ringTime))[0];
+  if (next === undefined) return null;
+  const showDay = next.day as LocalDay;
   const dayOf = (a: PlannedActivity): LocalDay => localDayOf(instantToMs(a.start), zone);
   const session =
     (plan?.activities ?? [])
       .filter((a) => a.dogId === dog.id && TRIMS.has(a.step) && a.state === 'planned' && dayOf(a) <= showDay)
       .sort((x, y) => x.start.localeCompare(y.start))[0] ?? null;
   const sessionDay = session === null || dayOf(session) < today ? today : dayOf(session);
-  return { showDay, session, sessionDay };
+  return { showDay, session, sessionDay, judge: next.judge ?? null, flattery: next.flattery ?? 1 };
 }
 
-/** Hair of every zone of a dog with its growth; none for a breed that is not known. */
-export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay): CutAsk[] {
+/** Hair of every zone of one side of a dog with its growth; none for a breed that is not known. */
+export function cutAsks(dog: Dog, kennel: Kennel, today: LocalDay, side: BodySide = 'left'): CutAsk[] {
   const library = libraryOf(kennel);
   const breed = library.breeds.get(dog.breed);
   if (breed === undefined) return [];
   const puppy = daysBetween(bornOf(dog), today) < DEFAULT_PUPPY_DAYS;
-  return zoneAsks(kennelDogOf(dog), breed, library, today, puppy);
+  return zoneAsks(kennelDogOf(dog), breed, library, today, puppy, side);
 }
 
 /** The outline of a dog as it is asked; null for a breed without a shape. */
@@ -88,6 +96,8 @@ export interface SolvedOutline {
   /** Stations of the tail that the tail in movement decided. */
   readonly decidedMoving: readonly number[];
   readonly cuts: readonly ZoneCut[];
+  /** Where product helps on the morning of the ring. */
+  readonly lifts: readonly ZoneLift[];
 }
 
 /** Solves an outline for a way to a show; `start` are depths of an answer just before. */
@@ -98,7 +108,7 @@ export function solvedOutline(
   start?: readonly number[],
 ): SolvedOutline {
   const { answer, decidedMoving } = solvePoses(ask, movingTail, start);
-  return { answer, decidedMoving, cuts: zoneCuts(answer, ask.zones, sessionDay, ask.showDay) };
+  return { answer, decidedMoving, cuts: zoneCuts(answer, ask, sessionDay), lifts: liftsOf(answer) };
 }
 
 /** Length of a zone on a day if it is left alone, mm; null where nobody has measured. */

@@ -2,8 +2,8 @@
  * A try on an outline before it is kept: measures and corrections. Every step can be taken back.
  */
 import { useMemo, useReducer } from 'react';
-import type { CorrectionAmounts, OutlineMeasure } from '@loyal-mane/core';
-import { DEFAULT_PULLS } from '@loyal-mane/core';
+import type { CorrectionAmounts, LineEnds, OutlineLine, OutlineMeasure, SetLines } from '@loyal-mane/core';
+import { DEFAULT_PULLS, linesOf } from '@loyal-mane/core';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 
@@ -12,6 +12,7 @@ export interface OutlineDraft {
   /** Millimeters. */
   readonly measures: Readonly<Partial<Record<OutlineMeasure, number>>>;
   readonly corrections: CorrectionAmounts;
+  readonly lines: SetLines;
   /** How hard the length to the height is kept, 0 to 1. */
   readonly lengthPull: number;
 }
@@ -27,6 +28,7 @@ interface State {
 type Action =
   | { readonly do: 'set'; readonly change: Partial<OutlineDraft>; readonly hold: string | null }
   | { readonly do: 'measure'; readonly mm: OutlineDraft['measures']; readonly hold: string }
+  | { readonly do: 'line'; readonly line: OutlineLine; readonly ends: LineEnds; readonly hold: string }
   | { readonly do: 'undo' | 'redo' | 'release' }
   | { readonly do: 'clear'; readonly to: OutlineDraft };
 
@@ -42,6 +44,12 @@ function stepped(state: State, action: Action): State {
       const measures = { ...now.measures, ...action.mm };
       return stepped(state, { do: 'set', change: { measures }, hold: action.hold });
     }
+    case 'line':
+      return stepped(state, {
+        do: 'set',
+        change: { lines: { ...now.lines, [action.line]: action.ends } },
+        hold: action.hold,
+      });
     case 'undo': {
       const before = past.at(-1);
       return before === undefined ? state : { past: past.slice(0, -1), now: before, next: [now, ...next], hold: null };
@@ -63,6 +71,7 @@ export function draftOf(dog: Dog): OutlineDraft {
   return {
     measures: {},
     corrections: Object.fromEntries((outline?.corrections ?? []).map((c) => [c.what, c.amount])),
+    lines: linesOf(recordOf(dog)),
     lengthPull: outline?.lengthPull ?? DEFAULT_PULLS.length,
   };
 }
@@ -79,6 +88,7 @@ export function useOutlineDraft(dog: Dog) {
     () => ({
       set: (change: Partial<OutlineDraft>, hold: string | null = null): void => dispatch({ do: 'set', change, hold }),
       measure: (mm: OutlineDraft['measures'], hold: string): void => dispatch({ do: 'measure', mm, hold }),
+      line: (line: OutlineLine, ends: LineEnds, hold: string): void => dispatch({ do: 'line', line, ends, hold }),
       release: (): void => dispatch({ do: 'release' }),
       undo: (): void => dispatch({ do: 'undo' }),
       redo: (): void => dispatch({ do: 'redo' }),
@@ -94,5 +104,23 @@ export function useOutlineDraft(dog: Dog) {
     isHeld: state.hold !== null,
     canUndo: state.past.length > 0,
     canRedo: state.next.length > 0,
+  };
+}
+
+/** The dog's record with the draft kept on a day: measures (but those left aside), corrections, lines. */
+export function keptRecord(dog: Dog, today: string, draft: OutlineDraft, leftAside: readonly OutlineMeasure[]) {
+  const record = recordOf(dog);
+  const measured = Object.entries(draft.measures).filter(([what]) => !leftAside.includes(what as OutlineMeasure));
+  const others = (record.measures ?? []).filter((m) => m.day !== today || !measured.some(([what]) => what === m.what));
+  const mine = measured.map(([what, mm]) => ({ day: today, what, cm: Math.round(mm) / 10 }));
+  const corrections = Object.entries(draft.corrections).flatMap(([what, amount]) =>
+    amount > 0 ? [{ what, amount }] : [],
+  );
+  const lines = Object.entries(draft.lines).flatMap(([what, { near, far }]) =>
+    near === 0 && far === 0 ? [] : [{ what, near, far }],
+  );
+  return {
+    measures: [...others, ...mine],
+    outline: { ...record.outline, corrections, lines, lengthPull: draft.lengthPull },
   };
 }

@@ -27,6 +27,13 @@ const IMPORTANCE = [
   { value: 3, label: 'must not be missed' },
 ] as const;
 
+/** Shares of what would flatter. */
+const FLATTERY = [
+  { value: 1, label: 'pays: as far as it helps' },
+  { value: 0.5, label: 'some: half of it' },
+  { value: 0, label: 'none: as the dog is' },
+];
+
 const entryFields = (kennel: KennelFile, showId: string): readonly FieldSpec[] => [
   { name: 'day', required: true, label: 'Day', kind: 'day' },
   { name: 'ringTime', required: true, label: 'Goes in at', kind: 'wall' },
@@ -46,6 +53,15 @@ const entryFields = (kennel: KennelFile, showId: string): readonly FieldSpec[] =
     choices: kennel.people.filter((p) => p.skills.includes('ring')).map((p) => ({ value: p.id, label: p.name })),
   },
   { name: 'showClass', label: 'Class', kind: 'text' },
+  { name: 'judge', label: 'Judge', kind: 'text', hint: 'who judges, and what is looked for' },
+  {
+    name: 'flattery',
+    label: 'Flattery of the outline',
+    kind: 'one',
+    mayClear: true,
+    hint: 'how far the outline corrects for this judge',
+    choices: FLATTERY,
+  },
   { name: 'importance', required: true, label: 'How much it matters', kind: 'one', choices: IMPORTANCE },
   {
     name: 'laterRound',
