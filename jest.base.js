@@ -14,6 +14,7 @@ const esm = [
   'yocto-queue',
   'uuid',
   'comlink',
+  'clipper2-ts',
   'd3-contour',
   'd3-array',
   'internmap',

@@ -1,7 +1,7 @@
 /* The inspection walk, photos and the outline, in the browser. */
 import { readFileSync } from 'node:fs';
 import { expectNothingSerious } from './axe.js';
-import { another, expect, signIn, test } from './world.js';
+import { PLANNED_MS, another, choose, expect, signIn, test } from './world.js';
 
 test('the walk: one touch a dog, something unusual followed by others until it is closed', async ({
   page,
@@ -92,7 +92,7 @@ test('the outline: a measure is dragged, undone, kept; a correction flatters; th
   await page.mouse.up();
   expect(await length()).toBeGreaterThan(before + 5);
   await page.keyboard.press('Control+z');
-  expect(await length()).toBe(before);
+  await expect.poll(length).toBe(before);
   await expectNothingSerious(page);
 
   await page.getByRole('tab', { name: 'For the eye' }).click();
@@ -135,4 +135,36 @@ test('the outline: a measure is dragged, undone, kept; a correction flatters; th
   });
   await expect(page.getByRole('button', { name: 'Turn it around' })).toBeVisible();
   await expect(page.locator('.photo-line')).toBeVisible();
+  await page.getByRole('button', { name: 'How well it fits' }).click();
+  await expect(page.getByText(/^\d+\.\d % overlap; the lines lie/)).toBeVisible();
+});
+
+test('lines, both sides and the views across the body; what moves in the plan before it is kept', async ({ page }) => {
+  await signIn(page, 'maren', '/outline');
+  await choose(page, 'Dog', 'Brisk');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Brisk');
+  await page.getByRole('tab', { name: 'For the eye' }).click();
+  const knob = page.getByRole('slider', { name: 'Topline at the withers' });
+  const at = await knob.boundingBox();
+  if (at === null) throw new Error('the topline has no place');
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2 - 14, { steps: 4 });
+  await page.mouse.up();
+  await expect(knob).not.toHaveAttribute('aria-valuenow', '0');
+  await page.getByRole('button', { name: 'What moves in the plan?' }).click();
+  await expect(page.locator('.outline-draft [role=status]')).toContainText(/task|minute|No/, { timeout: PLANNED_MS });
+  await page.keyboard.press('Control+z');
+  await expect(knob).toHaveAttribute('aria-valuenow', '0');
+  for (const view of ['Front', 'Rear', 'Head']) {
+    await page.locator('.toolbar').getByText(view, { exact: true }).click();
+    await expect(page.locator('.outline-picture.width')).toBeVisible();
+    await expectNothingSerious(page);
+  }
+  await page.getByRole('tab', { name: 'Compare' }).click();
+  await choose(page, 'From', 'left side today');
+  await choose(page, 'To', 'right side today');
+  await expect(page.getByRole('rowheader', { name: 'foreleg' })).toBeVisible();
+  await page.getByRole('button', { name: 'Compare the areas' }).click();
+  await expect(page.getByText(/^\d+\.\d % overlap/)).toBeVisible();
 });

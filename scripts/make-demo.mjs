@@ -197,6 +197,18 @@ const SHORT_HOCK = {
   foreleg: [[[-2, 38]], 32],
   throat: [[[-2, 22]], 12],
 };
+/** One foreleg is four millimeters fuller than the other. */
+const uneven = ({ lengths, wanted }) => ({
+  lengths: lengths.flatMap((l) =>
+    l.zone === 'foreleg'
+      ? [
+          { ...l, side: 'left' },
+          { ...l, side: 'right', mm: l.mm + 4 },
+        ]
+      : [l],
+  ),
+  wanted,
+});
 const ROUND = {
   skull: [
     [
@@ -378,7 +390,7 @@ const dogs = [
       { product: 'foam', zones: ['beard'] },
     ],
     holds: [held(-40, 130)],
-    ...measured(SHORT_HOCK),
+    ...uneven(measured(SHORT_HOCK)),
     outline: { corrections: [], kept: [BEFORE_TRIM] },
   }),
   dog('Tamsin', 'Portuguese Water Dog', 22, 0, { sex: 'bitch', ...DIPPED }),
@@ -419,7 +431,7 @@ const rings = [
   { id: id(), showId: tornvik.id, name: 'Ring 2' },
   { id: id(), showId: haldvik.id, name: 'Ring 1' },
 ];
-const entry = (show, name, n, ringTime, ring, handler, importance = 2) => ({
+const entry = (show, name, n, ringTime, ring, handler, importance = 2, more = {}) => ({
   id: id(),
   dogId: named(name).id,
   showId: show.id,
@@ -428,7 +440,10 @@ const entry = (show, name, n, ringTime, ring, handler, importance = 2) => ({
   ringTime,
   handlerId: by(handler).id,
   importance,
+  ...more,
 });
+/** A judge whose hands find what hair hides. */
+const FINDS_IT = { judge: 'Odile Brand: balance first; her hands go through every coat', flattery: 0.5 };
 const entries = [
   entry(tornvik, 'Isbrin', 0, '13:10', 0, 'maren', 3),
   entry(tornvik, 'Tolle', 0, '13:40', 0, 'pia'),
@@ -449,7 +464,7 @@ const entries = [
   entry(tornvik, 'Rusk', 2, '09:40', 0, 'maren'),
   entry(tornvik, 'Seraph', 2, '10:30', 1, 'ivo'),
   entry(tornvik, 'Bram', 2, '11:10', 1, 'pia'),
-  entry(tornvik, 'Nocci', 2, '11:50', 0, 'maren'),
+  entry(tornvik, 'Nocci', 2, '11:50', 0, 'maren', 2, FINDS_IT),
   entry(tornvik, 'Quill', 2, '12:40', 1, 'jonas'),
   entry(tornvik, 'Wisp', 2, '13:10', 1, 'pia'),
   entry(tornvik, 'Isbrin', 2, '13:30', 0, 'maren', 3),

@@ -54,6 +54,8 @@ export { MOST_LINE_MM, OUTLINE_LINES, lineStations } from './outline/outlineLine
 export type { LineEnds, OutlineLine, SetLines } from './outline/outlineLines.js';
 export { TIP_LOWERED, WIDTH_VIEWS, widthMarks, widthSide } from './outline/widthViews.js';
 export type { ThroatV, WidthPlace, WidthSide, WidthView } from './outline/widthViews.js';
+export { outlineFit } from './outline/outlineFit.js';
+export type { OutlineFit } from './outline/outlineFit.js';
 export { liftsOf } from './outline/lift.js';
 export type { ZoneLift } from './outline/lift.js';
 export { CORRECTION_IDS } from './outline/corrections.js';

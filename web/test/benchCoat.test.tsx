@@ -104,14 +104,17 @@ describe('lengths at a trim', () => {
 
 describe('a trim at the table', () => {
   const noon = wallToMs('2026-06-17' as LocalDay, '12:00' as WallTime, FILE.settings.timeZone);
-
-  it('tells what comes off each zone of the session, takes the length back, and says a slip at once', async () => {
-    const sent: unknown[] = [];
+  const sent: unknown[] = [];
+  beforeEach(() => {
+    sent.length = 0;
     globalThis.fetch = (async (input: Request) => {
       if (input.method === 'GET') return new Response('{}', { status: 404 });
       sent.push(await input.clone().json());
       return Response.json({ id: 'x', version: 2 });
     }) as typeof fetch;
+  });
+
+  it('tells what comes off each zone of the session, takes the length back, and says a slip at once', async () => {
     show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" nowMs={noon} />);
     const part = within(screen.getByRole('region', { name: 'What comes off' }));
     expect(part.getByText('Hock').parentElement).toHaveTextContent(/too short on the day, long enough on \d+ J/);

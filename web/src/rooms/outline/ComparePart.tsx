@@ -1,16 +1,26 @@
 /*
  * Earlier outlines of the dog, kept by name and day; any two are compared by zone.
  */
+import { useMutation } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { MOST_OUTLINES, coatDepthsOn, outlineProportions, solveOutline, zoneDifferences } from '@loyal-mane/core';
+import {
+  MOST_OUTLINES,
+  coatDepthsOn,
+  coatRings,
+  outlineProportions,
+  solveOutline,
+  zoneDifferences,
+} from '@loyal-mane/core';
 import type { BodySide, CutAsk, LocalDay, OutlineAsk, OutlineAnswer } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
+import { fitOf } from '../../workers/photoClient';
+import { fitWords } from './PhotoPart';
 import type { SolvedOutline } from './outlineOf';
 import { lengthOn } from './outlineOf';
 
@@ -70,11 +80,37 @@ export function ComparePart({ dog, today, ask, solved, both }: Props) {
           </tbody>
         </table>
       )}
+      <Areas key={`${a} ${b}`} stations={stations} first={first.depths} second={second.depths} />
       <p className="soft">
         Millimeters of outline, + where the second is fuller. Length to height {p.lengthToHeight.toFixed(2)} and{' '}
         {q.lengthToHeight.toFixed(2)}. Both on the body as it is measured now.
       </p>
     </section>
+  );
+}
+
+/** The two as areas: asked for, since a drawing that moves has no time for it. */
+function Areas({
+  stations,
+  first,
+  second,
+}: {
+  readonly stations: OutlineAnswer['stations'];
+  readonly first: readonly number[];
+  readonly second: readonly number[];
+}) {
+  const fit = useMutation({ mutationFn: () => fitOf(coatRings(stations, first), coatRings(stations, second), 0) });
+  return (
+    <p>
+      <Button size="small" loading={fit.isPending} onClick={() => fit.mutate()}>
+        Compare the areas
+      </Button>{' '}
+      {fit.data != null && (
+        <span role="status">
+          {fitWords(fit.data)} Area between: {Math.round(fit.data.betweenMm2 / 100)} cm².
+        </span>
+      )}
+    </p>
   );
 }
 

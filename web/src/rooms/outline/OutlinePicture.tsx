@@ -18,6 +18,7 @@ import { ZONE_NAMES } from '@loyal-mane/library';
 import type { ReactNode } from 'react';
 import { useMemo } from 'react';
 import type { SolvedOutline } from './outlineOf';
+import type { LaidPhoto, LaidPicture } from './PhotoPart';
 
 /** Size of the drawing, in its own pixels. */
 export const PICTURE = { width: 640, height: 470, margin: 34, ground: 440 } as const;
@@ -40,8 +41,8 @@ interface Props {
   readonly onChoose: (zone: ZoneId) => void;
   /** Drawn more coarsely while something moves. */
   readonly isMoving: boolean;
-  /** Line of a photo over the drawing, mm. */
-  readonly photo?: readonly Point[] | null;
+  /** A photo under the drawing, with its line. */
+  readonly photo?: LaidPhoto | null;
   /** Handles over the drawing. */
   readonly children?: (view: PictureView) => ReactNode;
 }
@@ -71,17 +72,19 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
     [stations, shownDay, ask],
   );
   const path = (rings: readonly (readonly Point[])[]): string => ringPath(rings, view);
-  const rings = isMoving ? roughRings : coatRings;
+  // Through a coat that a photo shines through, the pieces of the fine drawing would show.
+  const rings = isMoving || photo != null ? roughRings : coatRings;
   const wanted = path(rings(stations, depths.wanted));
   const left = path(rings(stations, depths.left));
   return (
     <svg
-      className={isMoving ? 'outline-picture moving' : 'outline-picture'}
+      className={`outline-picture${isMoving ? ' moving' : ''}${photo == null ? '' : ' over-photo'}`}
       viewBox={`0 0 ${String(PICTURE.width)} ${String(PICTURE.height)}`}
       role="group"
       aria-label="Outline of the dog"
     >
       <Patterns />
+      {photo != null && <Photo picture={photo.picture} view={view} />}
       <line className="ground" x1={0} x2={PICTURE.width} y1={view.y} y2={view.y} />
       <path className="far" d={farLegs(ask, view)} />
       <path className="left-line" d={left} />
@@ -94,10 +97,21 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
       <path className="body" d={path(bodyRings(stations, isMoving ? 1 : 3))} />
       <ZoneLines solved={solved} depths={depths.wanted} view={view} chosen={chosen} onChoose={onChoose} />
       {shownDay === null && <Numbers solved={solved} view={view} />}
-      {photo != null && <path className="photo-line" d={path([photo])} />}
+      {photo != null && <path className="photo-line" d={path([photo.ring])} />}
       {children?.(view)}
     </svg>
   );
+}
+
+/** The picture itself, turned with the view. */
+function Photo({ picture, view }: { readonly picture: LaidPicture; readonly view: PictureView }) {
+  const { href, left, top, width, height, isTurned } = picture;
+  const sign = view.mirrored ? -1 : 1;
+  const x = view.x + sign * (view.mirrored ? left + width : left) * view.scale;
+  const isFlipped = isTurned !== view.mirrored;
+  const [w, h] = [width * view.scale, height * view.scale];
+  const turn = isFlipped ? `translate(${String(2 * x + w)} 0) scale(-1 1)` : undefined;
+  return <image {...{ href, x, y: view.y - top * view.scale, width: w, height: h }} transform={turn} />;
 }
 
 /** Hatching of what comes off, dots of what is missing. */

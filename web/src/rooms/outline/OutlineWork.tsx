@@ -6,7 +6,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { ReactNode } from 'react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { WIDTH_VIEWS } from '@loyal-mane/core';
-import type { BodySide, LocalDay, OutlineMeasure, Point, WidthView, ZoneCut, ZoneId } from '@loyal-mane/core';
+import type { BodySide, LocalDay, OutlineMeasure, WidthView, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { MEASURE_WORDS } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -18,6 +18,7 @@ import { MeasuresPart } from './MeasuresPart';
 import { OutlineFiles } from './OutlineFiles';
 import { OutlinePicture } from './OutlinePicture';
 import { PhotoPart } from './PhotoPart';
+import type { LaidPhoto } from './PhotoPart';
 import { LineHandles } from './LineHandles';
 import { WhatMoves } from './WhatMoves';
 import { WidthPicture } from './WidthPicture';
@@ -50,7 +51,7 @@ interface Props {
 export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose, head, foot }: Props) {
   const { kennel, lead } = useRooms();
   const [part, setPart] = useState('cuts');
-  const [photo, setPhoto] = useState<readonly Point[] | null>(null);
+  const [photo, setPhoto] = useState<LaidPhoto | null>(null);
   const draft = useOutlineDraft(dog);
   const both = useMemo(
     () => ({ left: cutAsks(dog, kennel, today, 'left'), right: cutAsks(dog, kennel, today, 'right') }),
@@ -158,7 +159,7 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
                 children: (
                   <>
                     <ComparePart {...{ dog, today, ask: asked.ask, solved, both }} />
-                    <PhotoPart heightMm={asked.ask.heightMm} onLay={(laid) => setPhoto(laid?.ring ?? null)} />
+                    <PhotoPart {...{ dog, ask: asked.ask, answer: solved.answer, today }} onLay={setPhoto} />
                   </>
                 ),
               },
@@ -233,6 +234,8 @@ function DraftBar({
 
 /** Ctrl+Z takes a step back, Ctrl+Shift+Z or Ctrl+Y goes forward; fields keep theirs. */
 function useUndoKeys({ undo, redo }: Pick<ReturnType<typeof useOutlineDraft>, 'undo' | 'redo'>): void {
-  useHotkeys('mod+z', undo, { preventDefault: true }, [undo]);
-  useHotkeys(['mod+shift+z', 'mod+y'], redo, { preventDefault: true }, [redo]);
+  // A place of the drawing that was just moved still has the focus, and is a slider.
+  const ways = { preventDefault: true, enableOnFormTags: ['slider'] } as const;
+  useHotkeys('mod+z', undo, ways, [undo]);
+  useHotkeys(['mod+shift+z', 'mod+y'], redo, ways, [redo]);
 }

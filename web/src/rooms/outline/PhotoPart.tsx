@@ -1,21 +1,40 @@
 /*
- * A side photo laid over the drawing: traced in a thread of its own, scaled by the height at the withers, moved by hand where the trace
- * or the stance is off. Photos do not leave this device.
+ * A side photo laid under the drawing: traced in a thread of its own, scaled by the height at the withers, moved by hand where the trace
+ * or the stance is off. A photo from this device stays on it; the dog's own photos are those of its coat file.
  */
+import { useQuery } from '@tanstack/react-query';
 import { App as AntApp, Button, Slider, Upload } from 'antd';
-import { wrap } from 'comlink';
 import { useState } from 'react';
-import type { Point } from '@loyal-mane/core';
-import type { PhotoAnswers, TracedPhoto } from '../../workers/photoWorker';
+import { coatDepthsOn, coatRings, localDayOf } from '@loyal-mane/core';
+import type { LocalDay, OutlineAnswer, OutlineAsk, OutlineFit, Point } from '@loyal-mane/core';
+import { mmWords, monthDay } from '@loyal-mane/library/words';
+import { photosQuery } from '../../api/queries';
+import type { Dog } from '../../parts/dogRecord';
+import { useRooms } from '../../parts/useRooms';
+import { fitOf, tracedIn } from '../../workers/photoClient';
+import type { TracedPhoto } from '../../workers/photoWorker';
 
-/** A photo's line over the drawing, in mm of the dog; null where none is shown. */
+/** A photo under the drawing, in mm of the dog. */
 export interface LaidPhoto {
   readonly ring: readonly Point[];
+  readonly picture: LaidPicture;
+}
+
+/** Where the picture lies: its box in mm, y up, and whether it is turned around. */
+export interface LaidPicture {
+  readonly href: string;
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  readonly isTurned: boolean;
 }
 
 interface Props {
-  /** Height at the withers with the coat, mm. */
-  readonly heightMm: number;
+  readonly dog: Dog;
+  readonly ask: OutlineAsk;
+  readonly answer: OutlineAnswer;
+  readonly today: LocalDay;
   readonly onLay: (photo: LaidPhoto | null) => void;
 }
 
@@ -33,43 +52,50 @@ const PROBLEMS = {
   noGround: 'The dog fills the photo: some ground has to show on all sides.',
 } as const;
 
-/** Choosing a photo, and laying it right. */
-export function PhotoPart({ heightMm, onLay }: Props) {
+type Traced = Extract<TracedPhoto, { ok: true }>;
+
+/** Choosing a photo, laying it right, and how well it fits. */
+export function PhotoPart({ dog, ask, answer, today, onLay }: Props) {
   const { message } = AntApp.useApp();
-  const [traced, setTraced] = useState<{ ring: readonly Point[] } | null>(null);
+  const [traced, setTraced] = useState<Traced | null>(null);
   const [lay, setLay] = useState(FIRST_LAY);
   const [busy, setBusy] = useState(false);
-  const show = (ring: readonly Point[], next: Lay): void => {
+  const [fit, setFit] = useState<OutlineFit | null>(null);
+  const show = (found: Traced, next: Lay): void => {
     setLay(next);
-    onLay({ ring: laid(ring, next, heightMm) });
+    setFit(null);
+    onLay(laid(found, next, ask.heightMm));
   };
-  const trace = async (file: File): Promise<void> => {
+  const trace = async (photo: Blob | Promise<Blob>): Promise<void> => {
     setBusy(true);
     try {
-      const found = await tracedIn(file);
+      const found = await tracedIn(await photo);
       if (!found.ok) return void message.error(PROBLEMS[found.why], 8);
       setTraced(found);
-      show(found.ring, FIRST_LAY);
+      show(found, FIRST_LAY);
     } catch {
       void message.error('That file is no picture that can be read.', 8);
     } finally {
       setBusy(false);
     }
   };
+  const compare = async (found: Traced): Promise<void> => {
+    const depths = coatDepthsOn(answer.stations, today, ask.breed.floor * ask.heightMm);
+    const { ring } = laid(found, lay, ask.heightMm);
+    setBusy(true);
+    try {
+      setFit(await fitOf(coatRings(answer.stations, depths), [ring], (1 - ask.body.depth) * ask.heightMm));
+    } finally {
+      setBusy(false);
+    }
+  };
   return (
     <section aria-label="Photo">
-      <Upload
-        accept="image/*"
-        showUploadList={false}
-        beforeUpload={(file) => {
-          void trace(file);
-          return false;
-        }}
-      >
-        <Button loading={busy}>Lay a side photo over it</Button>
-      </Upload>
+      <Choose dog={dog} busy={busy} onPhoto={(photo) => void trace(photo)} />
       {traced === null ? (
-        <p className="soft">The dog stacked, from its side, on a plain ground. It stays on this device.</p>
+        <p className="soft">
+          The dog stacked, from its side, on a plain ground. A photo from here stays on this device.
+        </p>
       ) : (
         <>
           <LaySlider
@@ -77,16 +103,19 @@ export function PhotoPart({ heightMm, onLay }: Props) {
             value={lay.withers}
             min={0.4}
             max={1}
-            onChange={(withers) => show(traced.ring, { ...lay, withers })}
+            onChange={(withers) => show(traced, { ...lay, withers })}
           />
           <LaySlider
             name="Forward"
             value={lay.forward}
             min={-0.5}
             max={0.5}
-            onChange={(forward) => show(traced.ring, { ...lay, forward })}
+            onChange={(forward) => show(traced, { ...lay, forward })}
           />
-          <Button onClick={() => show(traced.ring, { ...lay, isTurned: !lay.isTurned })}>Turn it around</Button>{' '}
+          <Button onClick={() => show(traced, { ...lay, isTurned: !lay.isTurned })}>Turn it around</Button>{' '}
+          <Button loading={busy} onClick={() => void compare(traced)}>
+            How well it fits
+          </Button>{' '}
           <Button
             onClick={() => {
               setTraced(null);
@@ -95,13 +124,58 @@ export function PhotoPart({ heightMm, onLay }: Props) {
           >
             Take it away
           </Button>
+          {fit !== null && <p role="status">{fitWords(fit)}</p>}
           <p className="soft">
-            Compare above the belly only: far legs, shadow and a lead are in the photo’s line too. Another stance or
+            Compared above the belly only: far legs, shadow and a lead are in the photo’s line too. Another stance or
             head carriage is no difference of the coat.
           </p>
         </>
       )}
     </section>
+  );
+}
+
+/** "96 % of both overlap; the lines lie 4 mm apart on average, 21 mm at most." */
+export function fitWords({ overlap, meanMm, farthestMm }: OutlineFit): string {
+  return `${(Math.floor(overlap * 1000) / 10).toFixed(1)} % overlap; the lines lie ${mmWords(meanMm)} apart on average, ${mmWords(farthestMm)} at most.`;
+}
+
+interface ChooseProps {
+  readonly dog: Dog;
+  readonly busy: boolean;
+  readonly onPhoto: (photo: Blob | Promise<Blob>) => void;
+}
+
+/** A file from this device, or one of the dog's side photos. */
+function Choose({ dog, busy, onPhoto }: ChooseProps) {
+  const { names } = useRooms();
+  const { data } = useQuery(photosQuery(dog.id));
+  const sides = (data?.photos ?? []).filter((p) => p.view === 'side');
+  return (
+    <div className="outline-photos">
+      <Upload
+        accept="image/*"
+        showUploadList={false}
+        beforeUpload={(file) => {
+          onPhoto(file);
+          return false;
+        }}
+      >
+        <Button loading={busy}>Lay a side photo under it</Button>
+      </Upload>
+      {sides.map((p) => (
+        <button
+          key={p.id}
+          type="button"
+          className="plain"
+          disabled={busy}
+          onClick={() => onPhoto(fetch(`/api/photos/${p.id}`).then((answer) => answer.blob()))}
+        >
+          <img src={`/api/photos/${p.id}?size=small`} alt="" height={56} />
+          {monthDay(localDayOf(Date.parse(p.at), names.zone))}
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -126,22 +200,27 @@ function LaySlider({
   );
 }
 
-/** Asks a thread that ends with its answer. */
-async function tracedIn(file: Blob): Promise<TracedPhoto> {
-  const worker = new Worker(new URL('../../workers/photoWorker.ts', import.meta.url), { type: 'module' });
-  try {
-    return await wrap<PhotoAnswers>(worker).trace(file);
-  } finally {
-    worker.terminate();
-  }
-}
-
-/** The traced line in mm: its lowest point on the ground, its withers at the dog's height, its middle under the withers. */
-export function laid(ring: readonly Point[], { withers, forward, isTurned }: Lay, heightMm: number): Point[] {
+/** The traced line and its picture in mm: lowest point on the ground, withers at the dog's height, middle under the withers. */
+export function laid(
+  { ring, width, height, picture }: Pick<Traced, 'ring' | 'width' | 'height' | 'picture'>,
+  { withers, forward, isTurned }: Lay,
+  heightMm: number,
+): LaidPhoto {
   const [xs, ys] = [ring.map((p) => p[0]), ring.map((p) => p[1])];
   const [ground, top] = [Math.max(...ys), Math.min(...ys)];
   const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
   const scale = heightMm / Math.max(1e-6, (ground - top) * withers);
   const sign = isTurned ? -1 : 1;
-  return ring.map(([x, y]): Point => [sign * (x - middle) * scale + forward * heightMm, (ground - y) * scale]);
+  const [from, to] = [-middle, width - middle].map((x) => sign * x * scale + forward * heightMm) as [number, number];
+  return {
+    ring: ring.map(([x, y]): Point => [sign * (x - middle) * scale + forward * heightMm, (ground - y) * scale]),
+    picture: {
+      href: picture,
+      left: Math.min(from, to),
+      top: ground * scale,
+      width: width * scale,
+      height: height * scale,
+      isTurned,
+    },
+  };
 }
