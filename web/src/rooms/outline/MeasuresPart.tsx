@@ -5,7 +5,7 @@ import { InputNumber, Segmented } from 'antd';
 import { memo, useState } from 'react';
 import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { LocalDay, OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
-import { MEASURED_BETWEEN, MEASURE_WORDS, monthDay } from '@loyal-mane/library/words';
+import { MEASURED_BETWEEN, MEASURE_WORDS, MOVEMENT_WORDS, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
@@ -111,6 +111,7 @@ function MovingTail({ dog, atRest }: { readonly dog: Dog; readonly atRest: numbe
   const { save, busy } = useDogRecord(dog);
   const { outline } = recordOf(dog);
   const kept = outline?.movingTail;
+  const seen = outline?.movements?.at(-1);
   const keep = (text: string): void => {
     const angle = Number(text.replace(',', '.'));
     if (text.trim() === '' || !Number.isFinite(angle) || angle < -90 || angle > 180 || angle === kept) return;
@@ -135,6 +136,13 @@ function MovingTail({ dog, atRest }: { readonly dog: Dog; readonly atRest: numbe
         degrees up from straight back; at rest {Math.round(atRest)}. A second person moves the dog: what is cut has to
         hold in both, the shorter counts.
       </span>
+      {seen !== undefined && (
+        <span className="soft">
+          {' '}
+          Seen in movement {monthDay(seen.day)}: {MOVEMENT_WORDS[seen.seen]}
+          {seen.text === undefined ? '' : ` (${seen.text})`}.
+        </span>
+      )}
     </div>
   );
 }

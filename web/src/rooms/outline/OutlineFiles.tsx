@@ -2,7 +2,7 @@
  * Out and in again: the bench card, the picture, the open file.
  */
 import { App as AntApp, Button, Upload } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useRooms } from '../../parts/useRooms';
 import { benchCard, draftOfFile, outlineFileOf, outlinePictureOf, saveFile } from './outlineFiles';
 import type { OutlineSource } from './outlineFiles';
@@ -12,14 +12,14 @@ import type { useOutlineDraft } from './useOutlineDraft';
 /** Largest file that is read, bytes: an outline has a few thousand. */
 const MOST_BYTES = 1_000_000;
 
-interface Props {
-  readonly source: OutlineSource;
+interface Props extends Omit<OutlineSource, 'draft'> {
   readonly solved: SolvedOutline;
   readonly draft: ReturnType<typeof useOutlineDraft>;
 }
 
 /** Buttons for each kind of file. */
-export function OutlineFiles({ source, solved, draft }: Props) {
+export const OutlineFiles = memo(function OutlineFiles({ solved, draft, ...rest }: Props) {
+  const source = { ...rest, draft: draft.draft };
   const { message } = AntApp.useApp();
   const { lead } = useRooms();
   const [busy, setBusy] = useState(false);
@@ -68,4 +68,4 @@ export function OutlineFiles({ source, solved, draft }: Props) {
       )}
     </div>
   );
-}
+});

@@ -39,7 +39,7 @@ interface Props {
   readonly isLeft: boolean;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
-  /** Drawn more coarsely while something moves. */
+  /** Drawn more coarsely while something moves, without what a hand that drags does not look at. */
   readonly isMoving: boolean;
   /** A photo under the drawing, with its line. */
   readonly photo?: LaidPhoto | null;
@@ -86,7 +86,7 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
       <Patterns />
       {photo != null && <Photo picture={photo.picture} view={view} />}
       <line className="ground" x1={0} x2={PICTURE.width} y1={view.y} y2={view.y} />
-      <path className="far" d={farLegs(ask, view)} />
+      {!isMoving && <path className="far" d={farLegs(ask, view)} />}
       <path className="left-line" d={left} />
       <path className={shownDay === null ? 'off' : 'coat'} d={left} />
       <path className="wanted-line" d={wanted} />
@@ -95,7 +95,9 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
         <path className="missing" d={path(areasBetween(stations, depths.target, depths.left, 0.5))} />
       )}
       <path className="body" d={path(bodyRings(stations, isMoving ? 1 : 3))} />
-      <ZoneLines solved={solved} depths={depths.wanted} view={view} chosen={chosen} onChoose={onChoose} />
+      {!isMoving && (
+        <ZoneLines solved={solved} depths={depths.wanted} view={view} chosen={chosen} onChoose={onChoose} />
+      )}
       {shownDay === null && <Numbers solved={solved} view={view} />}
       {photo != null && <path className="photo-line" d={path([photo.ring])} />}
       {children?.(view)}

@@ -3,7 +3,7 @@
  */
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';
-import type { DogId, DogShaped } from '@loyal-mane/core';
+import type { DogId } from '@loyal-mane/core';
 import type { Dog } from '../../parts/dogRecord';
 import { useAskedPlan } from '../../parts/useAskedPlan';
 import { planner } from '../../workers/plannerClient';
@@ -21,7 +21,7 @@ export function WhatMoves({ dog, record }: Props) {
   const plan = useAskedPlan(true);
   const compare = useMutation({
     mutationFn: (asked: AskedPlan) =>
-      planner.whatIf(asked, [{ kind: 'dogShaped', dogId: dog.id as DogId, record: record as DogShaped['record'] }]),
+      planner.whatIf(asked, [{ kind: 'dogShaped', dogId: dog.id as DogId, record: record }]),
   });
   const { data } = compare;
   return (

@@ -96,15 +96,18 @@ export function useOutlineDraft(dog: Dog) {
     }),
     [],
   );
-  return {
-    ...actions,
-    draft: state.now,
-    isChanged: state.past.length > 0,
-    /** Something is being dragged. */
-    isHeld: state.hold !== null,
-    canUndo: state.past.length > 0,
-    canRedo: state.next.length > 0,
-  };
+  return useMemo(
+    () => ({
+      ...actions,
+      draft: state.now,
+      isChanged: state.past.length > 0,
+      /** Something is being dragged. */
+      isHeld: state.hold !== null,
+      canUndo: state.past.length > 0,
+      canRedo: state.next.length > 0,
+    }),
+    [actions, state],
+  );
 }
 
 /** The dog's record with the draft kept on a day: measures (but those left aside), corrections, lines. */
