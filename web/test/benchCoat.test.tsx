@@ -123,6 +123,17 @@ describe('a trim at the table', () => {
     await waitFor(() => expect(sent).toMatchObject([{ what: 'length', zone: 'back', mm: 31 }]));
   });
 
+  it('tells both sides where one was measured otherwise, and writes the length down for its side', async () => {
+    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" nowMs={noon} />);
+    const part = within(screen.getByRole('region', { name: 'What comes off' }));
+    const right = within(part.getByText('Foreleg, right').closest('.trim-zone') as HTMLElement);
+    const left = part.getByText('Foreleg, left').closest('.trim-zone');
+    expect(left?.textContent).not.toBe(part.getByText('Foreleg, right').closest('.trim-zone')?.textContent);
+    fireEvent.change(right.getByLabelText('Measured after the cut, mm: foreleg, right'), { target: { value: '31' } });
+    fireEvent.click(right.getByRole('button', { name: 'Write down' }));
+    await waitFor(() => expect(sent).toMatchObject([{ what: 'length', zone: 'foreleg', mm: 31, side: 'right' }]));
+  });
+
   it('keeps how the outline was in movement, and where', async () => {
     show(<MovementCheck dog={dogOf('Brisk')} />);
     const part = within(screen.getByRole('region', { name: 'In movement' }));

@@ -1,5 +1,5 @@
 /* The outline of a dog: what comes off for the day of the show, what is missing, and what is typed. */
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import OutlineRoom, { answerWords } from '../src/rooms/outline/OutlineRoom';
 import { FILE, KENNEL, show } from './world';
@@ -192,4 +192,34 @@ it('from ahead, from behind and from above both sides are told, and a zone is ch
   expect(screen.getByRole('group', { name: 'The head from above, nose up' })).toBeTruthy();
   fireEvent.click(screen.getByText('Rear'));
   expect(screen.getByRole('group', { name: 'The dog from behind' })).toBeTruthy();
+});
+
+it('growth is played day by day to the show, and stopped', () => {
+  jest.useFakeTimers();
+  try {
+    open();
+    fireEvent.click(screen.getByRole('button', { name: 'Play' }));
+    expect(screen.getByText(/^Left alone until Wednesday 17 Jun$/)).toBeTruthy();
+    act(() => void jest.advanceTimersByTime(400));
+    expect(screen.getByText(/^Left alone until Thursday 18 Jun$/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    act(() => void jest.advanceTimersByTime(2000));
+    expect(screen.getByText(/^Left alone until Thursday 18 Jun$/)).toBeTruthy();
+  } finally {
+    jest.useRealTimers();
+  }
+});
+
+it('an earlier outline becomes the target', async () => {
+  open();
+  tab('Compare');
+  const part = within(screen.getByRole('region', { name: 'Compare' }));
+  expect(part.queryByRole('button', { name: /^Want it as/ })).toBeNull();
+  fireEvent.mouseDown(part.getByRole('combobox', { name: 'From' }));
+  fireEvent.click(screen.getByTitle(/^before the trim in May/));
+  fireEvent.click(part.getByRole('button', { name: 'Want it as “before the trim in May”' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  const wanted = sent[0]?.body.record?.wanted ?? [];
+  expect(wanted.find((w) => w.zone === 'crest')?.mm).toBe(40);
+  expect(wanted.find((w) => w.zone === 'foreleg')?.mm).toBe(32);
 });

@@ -5,7 +5,7 @@
 import { Button, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { localDayOf } from '@loyal-mane/core';
-import type { LocalDay, Plan, StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
+import type { BodySide, LocalDay, Plan, StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
 import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
@@ -34,8 +34,8 @@ export function TrimCuts({ dog, step, nowMs }: Props) {
   if (cuts.length === 0) return <LastLengths dog={dog} step={step} />;
   return (
     <section className="trim-cuts" aria-label="What comes off">
-      {cuts.map((c) => (
-        <TrimZone key={c.row.zone} dog={dog} cut={c} today={today} />
+      {cuts.map(({ cut, side }) => (
+        <TrimZone key={`${cut.row.zone} ${side ?? ''}`} dog={dog} cut={cut} side={side} today={today} />
       ))}
       <p className="who-line">
         Comb up, cut rough, look at the whole, then fine. What is cut too short is not put back.
@@ -44,7 +44,13 @@ export function TrimCuts({ dog, step, nowMs }: Props) {
   );
 }
 
-/** Cuts of a step; none for one that cuts nothing, a dog without a show, or hair that nobody measured. */
+/** A cut, and the side that it is of where the two differ. */
+interface SideCut {
+  readonly cut: ZoneCut;
+  readonly side: BodySide | null;
+}
+
+/** Cuts of a step by side where one was measured otherwise than the other; none for one that cuts nothing, a dog without a show, or hair that nobody measured. */
 function sessionCuts(
   dog: Dog,
   step: StepId,
@@ -52,28 +58,47 @@ function sessionCuts(
   plan: Plan | null,
   zone: string,
   today: LocalDay,
-): readonly ZoneCut[] {
+): readonly SideCut[] {
   const business = STEP_ZONES[step];
   const way = business === undefined ? null : wayToShow(dog, kennel, plan, zone, today);
   if (business === undefined || way === null) return [];
-  const asked = outlineAskOf(dog, kennel, cutAsks(dog, kennel, today), way.showDay, draftOf(dog));
-  if (asked === null) return [];
   const isHere = (id: ZoneId): boolean => business === 'all' || business.includes(id);
-  return solvedOutline(asked.ask, today, recordOf(dog).outline?.movingTail ?? null).cuts.filter(
-    (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
-  );
+  const cutsOf = (side: BodySide): readonly ZoneCut[] => {
+    const asked = outlineAskOf(dog, kennel, cutAsks(dog, kennel, today, side), way.showDay, draftOf(dog));
+    if (asked === null) return [];
+    return solvedOutline(asked.ask, today, recordOf(dog).outline?.movingTail ?? null).cuts.filter(
+      (c) => isHere(c.row.zone) && c.row.atSessionMm !== null && c.row.state !== 'locked',
+    );
+  };
+  const sided = new Set((recordOf(dog).lengths ?? []).flatMap((l) => (l.side === undefined ? [] : [l.zone])));
+  const left = cutsOf('left');
+  const right = sided.size === 0 ? left : cutsOf('right');
+  const zones = [...new Set([...left, ...right].map((c) => c.row.zone))];
+  return zones.flatMap((zone): SideCut[] => {
+    const [one, other] = [left, right].map((list) => list.find((c) => c.row.zone === zone));
+    if (!sided.has(zone)) return one === undefined ? [] : [{ cut: one, side: null }];
+    return [
+      ...(one === undefined ? [] : [{ cut: one, side: 'left' as const }]),
+      ...(other === undefined ? [] : [{ cut: other, side: 'right' as const }]),
+    ];
+  });
 }
 
 const MOST_MM = 600;
 
-function TrimZone({ dog, cut, today }: { readonly dog: Dog; readonly cut: ZoneCut; readonly today: string }) {
+function TrimZone({ dog, cut, side, today }: SideCut & { readonly dog: Dog; readonly today: string }) {
   const { log, busy } = useDogRecord(dog);
   const [mm, setMm] = useState<number | null>(null);
   const { zone } = cut.row;
-  const name = ZONE_NAMES[zone];
-  const measured = (recordOf(dog).lengths ?? []).findLast((l) => l.zone === zone && l.day === today);
+  const name = side === null ? ZONE_NAMES[zone] : `${ZONE_NAMES[zone]}, ${side}`;
+  const isMine = (l: { side?: BodySide }): boolean => side === null || l.side === undefined || l.side === side;
+  const measured = (recordOf(dog).lengths ?? []).findLast((l) => l.zone === zone && l.day === today && isMine(l));
   const write = (length: number): void =>
-    log({ what: 'length', zone, mm: length }, `${name}: ${mmWords(length)}, written down.`, () => setMm(null));
+    log(
+      { what: 'length', zone, mm: length, ...(side === null ? {} : { side }) },
+      `${name}: ${mmWords(length)}, written down.`,
+      () => setMm(null),
+    );
   const listed = cut.spotMm === null ? null : Math.round(cut.spotMm * 2) / 2;
   return (
     <div className={`trim-zone ${cut.row.state}`}>

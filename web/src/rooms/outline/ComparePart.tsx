@@ -80,6 +80,7 @@ export function ComparePart({ dog, today, ask, solved, both }: Props) {
           </tbody>
         </table>
       )}
+      {lead && <WantAgain dog={dog} ids={[a, b]} />}
       <Areas key={`${a} ${b}`} stations={stations} first={first.depths} second={second.depths} />
       <p className="soft">
         Millimeters of outline, + where the second is fuller. Length to height {p.lengthToHeight.toFixed(2)} and{' '}
@@ -87,6 +88,26 @@ export function ComparePart({ dog, today, ask, solved, both }: Props) {
       </p>
     </section>
   );
+}
+
+/** A kept outline as the target: its lengths become those that are wanted. */
+function WantAgain({ dog, ids }: { readonly dog: Dog; readonly ids: readonly string[] }) {
+  const { save, busy } = useDogRecord(dog);
+  const record = recordOf(dog);
+  return (record.outline?.kept ?? [])
+    .filter((k) => ids.includes(k.id) && k.lengths.length > 0)
+    .map((k) => {
+      const zones = new Set(k.lengths.map((l) => l.zone));
+      const wanted = [...(record.wanted ?? []).filter((w) => !zones.has(w.zone)), ...k.lengths];
+      return (
+        <p key={k.id}>
+          <Button size="small" disabled={busy} onClick={() => save({ wanted })}>
+            Want it as “{k.name}”
+          </Button>{' '}
+          <span className="soft">its {k.lengths.length} lengths become those that are wanted on the day</span>
+        </p>
+      );
+    });
 }
 
 /** The two as areas: asked for, since a drawing that moves has no time for it. */

@@ -1,7 +1,8 @@
 /*
  * The day that the drawing shows: growth played from today to the show, or the cut list.
  */
-import { Slider } from 'antd';
+import { Button, Slider } from 'antd';
+import { useEffect, useState } from 'react';
 import { addDays } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
 import { monthDay, weekdayWords } from '@loyal-mane/library/words';
@@ -15,9 +16,24 @@ interface Props {
   readonly onAhead: (ahead: number | null) => void;
 }
 
-/** Slider and legend. */
+/** A day of growth is shown for so long. */
+const DAY_SHOWN_MS = 350;
+
+/** Slider, played day by day where wanted. */
 export function OutlineDay({ today, most, ahead, onAhead }: Props) {
   const shown = ahead === null ? null : addDays(today, ahead);
+  const [isPlaying, setPlaying] = useState(false);
+  const at = ahead ?? 0;
+  const isOver = at >= most;
+  useEffect(() => {
+    if (!isPlaying) return undefined;
+    const timer = window.setTimeout(() => (isOver ? setPlaying(false) : onAhead(at + 1)), DAY_SHOWN_MS);
+    return () => window.clearTimeout(timer);
+  }, [isPlaying, isOver, at, onAhead]);
+  const play = (): void => {
+    onAhead(isOver ? 0 : at);
+    setPlaying(!isPlaying);
+  };
   return (
     <div className="outline-day">
       <span>{shown === null ? 'What comes off' : `Left alone until ${weekdayWords(shown)} ${monthDay(shown)}`}</span>
@@ -29,7 +45,18 @@ export function OutlineDay({ today, most, ahead, onAhead }: Props) {
         tooltip={{ formatter: (n) => (n === undefined ? null : monthDay(addDays(today, n))) }}
         onChange={onAhead}
       />
-      <button type="button" className="plain" disabled={ahead === null} onClick={() => onAhead(null)}>
+      <Button size="small" onClick={play}>
+        {isPlaying ? 'Stop' : 'Play'}
+      </Button>
+      <button
+        type="button"
+        className="plain"
+        disabled={ahead === null}
+        onClick={() => {
+          setPlaying(false);
+          onAhead(null);
+        }}
+      >
         Show the cut list
       </button>
     </div>

@@ -102,7 +102,7 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
               {(at) => lead && <PartHandles {...{ part, ask, solved, draft }} view={at} />}
             </OutlinePicture>
           )}
-          {foot}
+          {!isAcross(view) && foot}
           <Legend isList={shownDay === null} />
           <OutlineFiles {...{ dog, zones, side, sessionDay, showDay, solved: calm.solved, draft: calm.draft }} />
         </div>
