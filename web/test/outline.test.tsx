@@ -194,16 +194,21 @@ it('from ahead, from behind and from above both sides are told, and a zone is ch
   expect(screen.getByRole('group', { name: 'The dog from behind' })).toBeTruthy();
 });
 
+const advance = (ms: number): void =>
+  act(() => {
+    jest.advanceTimersByTime(ms);
+  });
+
 it('growth is played day by day to the show, and stopped', () => {
   jest.useFakeTimers();
   try {
     open();
     fireEvent.click(screen.getByRole('button', { name: 'Play' }));
     expect(screen.getByText(/^Left alone until Wednesday 17 Jun$/)).toBeTruthy();
-    act(() => void jest.advanceTimersByTime(400));
+    advance(400);
     expect(screen.getByText(/^Left alone until Thursday 18 Jun$/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
-    act(() => void jest.advanceTimersByTime(2000));
+    advance(2000);
     expect(screen.getByText(/^Left alone until Thursday 18 Jun$/)).toBeTruthy();
   } finally {
     jest.useRealTimers();
