@@ -287,7 +287,14 @@ export { dueMs, isOpenSoak, openSoaks, soakAt, withSoak, withSoakEnded, withSoak
 export type { OpenSoak, SoakNow, SoakPhase } from './work/soaks.js';
 export { noiseMinutesLeft, noiseToday, scissorMinutes, stoodMinutes } from './work/dayMeters.js';
 export type { MeterAsk, NoiseToday } from './work/dayMeters.js';
-export { EXIT_CHECKS, conditionerAfter, exitChecks, exitTick, openChecks } from './work/exitChecks.js';
+export {
+  EXIT_CHECKS,
+  conditionerAfter,
+  exitChecks,
+  exitTick,
+  openChecks,
+  ticksBeforeFinish,
+} from './work/exitChecks.js';
 export type { ExitCheck } from './work/exitChecks.js';
 export {
   coatAfter,

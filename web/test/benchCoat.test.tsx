@@ -67,6 +67,15 @@ describe('drying', () => {
     expect(drying).toHaveTextContent(/Longest: \w+ \d+ min, /);
     expect(await screen.findByRole('img', { name: /^Water in the coat: \d+ g after the towel/ })).toBeInTheDocument();
   });
+
+  it('tells degrees in the measures of this device', () => {
+    localStorage.setItem('loyal-mane-measure', 'us');
+    show(<DryingPanel dog={dogOf('Seraph')} activity={heat('Seraph')} workedMin={3} />, {
+      air: { at: '2026-06-17T05:00:00Z', celsius: 21.3, humidity: 0.62 },
+    });
+    localStorage.removeItem('loyal-mane-measure');
+    expect(screen.getByRole('region', { name: 'Drying' })).toHaveTextContent('Wet room: 70.3 °F, 62 % humidity.');
+  });
 });
 
 describe('half the time for a brushing', () => {

@@ -9,7 +9,7 @@ import MixingRoom from '../src/rooms/mixing/MixingRoom';
 import { dilutionWords } from '../src/rooms/mixing/Batches';
 import { labelLines } from '../src/rooms/mixing/Labels';
 import { runOutWords } from '../src/rooms/mixing/Stock';
-import { volumeWords } from '../src/rooms/mixing/volumes';
+import { volumeWords } from '../src/parts/volumes';
 import { FILE, PLAN, show } from './world';
 
 const ZONE = FILE.settings.timeZone;

@@ -37,6 +37,11 @@ export function exitChecks(step: StepId, coat: CoatClass, isConditioned: boolean
 /** The id under which a check that was confirmed is ticked. */
 export const exitTick = (check: ExitCheck): string => `exit.${check}`;
 
+/** Ticks of a task whose finish is taken back: what was confirmed with that finish is confirmed again with the next. */
+export function ticksBeforeFinish(ticked: readonly string[], before: readonly string[] = []): string[] {
+  return ticked.filter((t) => !t.startsWith('exit.') || before.includes(t));
+}
+
 /** Checks of a list that nobody has confirmed. */
 export function openChecks(checks: readonly ExitCheck[], ticked: readonly string[] = []): ExitCheck[] {
   return checks.filter((c) => !ticked.includes(exitTick(c)));

@@ -13,6 +13,7 @@ import {
   withSoak,
   withSoakEnded,
   withTick,
+  ticksBeforeFinish,
 } from '@loyal-mane/core';
 import type {
   DogId,
@@ -282,14 +283,14 @@ export class WorkService {
 /** Events that are kept beside a task's states: undo goes past them. */
 const BESIDE: ReadonlySet<string> = new Set(['task.tick', 'task.pauseCause', 'task.soak', 'task.soakEnd']);
 
-/** An earlier record with the ticks and soaks of now. */
+/** An earlier record with the ticks and soaks of now; what a finish that is taken back had confirmed is open again. */
 function withNotesOf(record: WorkRecord | null, now: WorkRecord | null): WorkRecord | null {
   if (record === null) return null;
-  const { ticked: _then, soaks: _before, ...rest } = record;
+  const { ticked: then, soaks: _before, ...rest } = record;
   return {
     ...rest,
     ...(now?.soaks === undefined ? {} : { soaks: now.soaks }),
-    ...(now?.ticked === undefined ? {} : { ticked: now.ticked }),
+    ...(now?.ticked === undefined ? {} : { ticked: ticksBeforeFinish(now.ticked, then) }),
   };
 }
 

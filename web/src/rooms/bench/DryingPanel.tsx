@@ -11,7 +11,9 @@ import { airQuery } from '../../api/queries';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
+import { useMeasure } from '../../parts/useMeasure';
 import { useDogWork } from '../../parts/useWork';
+import { degreesWords } from '../../parts/volumes';
 
 const DryingCurve = lazy(() => import('../../parts/DryingCurve'));
 
@@ -33,6 +35,7 @@ interface Props {
 /** Under the meters of steps that dry; nothing without a sensor. */
 export function DryingPanel({ dog, activity, workedMin }: Props) {
   const air = useQuery(airQuery).data?.latest ?? null;
+  const [measure] = useMeasure();
   const { plan } = useRooms();
   const checks = useDogWork(dog.id).filter((w) => w.step === 'dryCheck' && w.state === 'done').length;
   const wet = useMemo(() => wetDog(dog, activity, plan?.activities ?? []), [dog, activity, plan]);
@@ -44,7 +47,7 @@ export function DryingPanel({ dog, activity, workedMin }: Props) {
   return (
     <section className="drying" aria-label="Drying">
       <p>
-        Wet room: {air.celsius.toFixed(1)} °C, {Math.round(air.humidity * 100)} % humidity. {words}
+        Wet room: {degreesWords(air.celsius, measure)}, {Math.round(air.humidity * 100)} % humidity. {words}
       </p>
       <Suspense fallback={<div className="drying-curve" />}>
         <DryingCurve

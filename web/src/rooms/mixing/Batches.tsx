@@ -9,8 +9,8 @@ import { PRODUCT_NAMES } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { command, takeFromBottle, useCommand } from '../../api/commands';
 import { problemWords } from '../../parts/ProblemNote';
-import type { Measure } from './volumes';
-import { volumeWords } from './volumes';
+import type { Measure } from '../../parts/volumes';
+import { volumeWords } from '../../parts/volumes';
 
 interface Props {
   readonly batches: readonly Batch[];

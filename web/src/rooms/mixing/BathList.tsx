@@ -8,8 +8,8 @@ import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
 import type { PlannedMix } from './mixDay';
-import type { Measure } from './volumes';
-import { volumeWords } from './volumes';
+import type { Measure } from '../../parts/volumes';
+import { volumeWords } from '../../parts/volumes';
 
 interface Props {
   readonly mixes: readonly PlannedMix[];

@@ -11,8 +11,8 @@ import { labelPrinterQuery } from '../../api/queries';
 import { countWords } from '../../parts/countWords';
 import { problemWords } from '../../parts/ProblemNote';
 import { dilutionWords } from './Batches';
-import type { Measure } from './volumes';
-import { volumeWords } from './volumes';
+import type { Measure } from '../../parts/volumes';
+import { volumeWords } from '../../parts/volumes';
 
 interface Props {
   readonly batches: readonly Batch[];

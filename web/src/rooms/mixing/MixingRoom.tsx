@@ -23,8 +23,8 @@ import { BathList } from './BathList';
 import { Labels, PrintLabels } from './Labels';
 import { bottlesOf, needsOf, plannedMixes } from './mixDay';
 import { Stock } from './Stock';
-import { useMeasure } from './useMeasure';
-import { volumeWords } from './volumes';
+import { useMeasure } from '../../parts/useMeasure';
+import { volumeWords } from '../../parts/volumes';
 import './mixing.css';
 
 /** The mixing room; for the crew. */

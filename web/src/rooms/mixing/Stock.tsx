@@ -11,8 +11,8 @@ import { download } from '../../parts/download';
 import type { FieldSpec } from '../../parts/rows/fieldSpec';
 import type { Opened } from '../../parts/rows/RowDrawer';
 import { RowTable } from '../../parts/rows/RowTable';
-import type { Measure } from './volumes';
-import { volumeWords } from './volumes';
+import type { Measure } from '../../parts/volumes';
+import { volumeWords } from '../../parts/volumes';
 
 /** Fields of a bottle. */
 export const bottleFields = (): readonly FieldSpec[] => [

@@ -21,3 +21,8 @@ export function volumeWords(ml: number, measure: Measure): string {
 }
 
 const oneDigit = (n: number): string => String(Math.round(n * 10) / 10);
+
+/** "22.0 °C"; "71.6 °F". */
+export function degreesWords(celsius: number, measure: Measure): string {
+  return measure === 'us' ? `${((celsius * 9) / 5 + 32).toFixed(1)} °F` : `${celsius.toFixed(1)} °C`;
+}
