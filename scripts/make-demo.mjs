@@ -202,8 +202,8 @@ const uneven = ({ lengths, wanted }) => ({
   lengths: lengths.flatMap((l) =>
     l.zone === 'foreleg'
       ? [
-          { ...l, side: 'left' },
           { ...l, side: 'right', mm: l.mm + 4 },
+          { ...l, side: 'left' },
         ]
       : [l],
   ),
