@@ -71,7 +71,7 @@ export async function choose(page: Page, label: string, option: string): Promise
   }).toPass();
 }
 
-/** What the tests read of the demo's plan. */
+/** Parts of the demo's plan that tests read. */
 interface Floor {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   /** Tasks that are not over, the earliest first. */

@@ -10,33 +10,17 @@ import {
   stationsOf,
   zoneDifferences,
 } from '@loyal-mane/core';
-import type { CutAsk, LocalDay, OutlineAsk } from '@loyal-mane/core';
+import type { OutlineAsk } from '@loyal-mane/core';
+import { dogAsk, zoneAsk as zone } from './outlineAsks.js';
 import { solveBoundedSquares, squaresAt } from '../src/outline/boundedSquares.js';
 import { correctedBody, hairFactor } from '../src/outline/corrections.js';
 import { linksOf } from '../src/outline/outlineLinks.js';
 
-const DAY = '2026-06-20' as LocalDay;
 const BREED = bodyRow({
   tailKind: 'flag',
   hair: { all: [0.05, 0], in: [0, 0], sole: [0, 0], tailB: [0.02, 0.2], belly: [0.02, 0.05] },
 });
-const zone = (id: CutAsk['zone'], mm: number): CutAsk => ({
-  zone: id,
-  measured: { day: DAY, mm },
-  growth: { mmPerDay: 0.3, mostMm: 300, low: 0.2, high: 0.4, spans: 0 },
-  wantedMm: null,
-  answer: { ok: true, how: 'shaped' },
-});
-const asked = (more: Partial<OutlineAsk> = {}): OutlineAsk => ({
-  body: BREED,
-  breed: BREED,
-  coat: 'scissored',
-  heightMm: 500,
-  zones: [],
-  showDay: DAY,
-  corrections: {},
-  ...more,
-});
+const asked = (more: Partial<OutlineAsk> = {}): OutlineAsk => dogAsk(BREED, more);
 
 describe('bounded least squares', () => {
   const problem = fc.integer({ min: 1, max: 6 }).chain((n) =>

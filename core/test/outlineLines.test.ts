@@ -1,4 +1,4 @@
-/* What a lead sets by hand, and the views across the body: lines, lift, widths, the throat's V, a fine trim that lies too early. */
+/* An outline as a lead sets it, and the views across the body: lines, lift, widths, the throat's V, a fine trim that lies too early. */
 import fc from 'fast-check';
 import {
   BODY_FAULTS,
@@ -15,31 +15,15 @@ import {
   widthSide,
   zoneCuts,
 } from '@loyal-mane/core';
-import type { CutAsk, LocalDay, OutlineAsk, ZoneId } from '@loyal-mane/core';
+import type { CutAsk, OutlineAsk } from '@loyal-mane/core';
+import { SHOW_DAY, dogAsk, zoneAsk as ask } from './outlineAsks.js';
 import { applyEdits } from '../src/programs/programEdit.js';
 import { regrowthEdit } from '../src/programs/regrowth.js';
 import type { CareProgram, ProgramStep } from '../src/programs/careProgram.js';
 
-const DAY = '2026-06-20' as LocalDay;
+const DAY = SHOW_DAY;
 const BREED = bodyRow({ hair: { all: [0.05, 0], in: [0, 0], sole: [0, 0], belly: [0.02, 0.06] } });
-const ask = (zone: ZoneId, mm: number, more: Partial<CutAsk> = {}): CutAsk => ({
-  zone,
-  measured: { day: DAY, mm },
-  growth: { mmPerDay: 0.3, mostMm: 300, low: 0.2, high: 0.4, spans: 0 },
-  wantedMm: null,
-  answer: { ok: true, how: 'shaped' },
-  ...more,
-});
-const asked = (more: Partial<OutlineAsk> = {}): OutlineAsk => ({
-  body: BREED,
-  breed: BREED,
-  coat: 'scissored',
-  heightMm: 500,
-  zones: [],
-  showDay: DAY,
-  corrections: {},
-  ...more,
-});
+const asked = (more: Partial<OutlineAsk> = {}): OutlineAsk => dogAsk(BREED, more);
 
 describe('lines set by hand', () => {
   const plain = solveOutline(asked());

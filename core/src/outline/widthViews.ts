@@ -262,7 +262,7 @@ function throatOf(m: BodyRow, heightMm: number, { moreNeck = 0 }: CorrectionAmou
   };
 }
 
-/** What a view shows besides its line, for the eye to know it by; mm, of the dog's one side. */
+/** Marks of a view beside its line, for the eye to know it by; mm, of the dog's one side. */
 export interface WidthMarks {
   /** Between the legs: half its width at the ground, and its top; null where there are no legs. */
   readonly gap: { readonly half: number; readonly top: number } | null;

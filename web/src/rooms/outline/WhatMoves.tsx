@@ -1,5 +1,5 @@
 /*
- * What a change of the outline would move in the plan, before it is kept: asked of the planning thread, nothing is saved.
+ * Tasks that a change of the outline would move in the plan, told before it is kept: the planning thread answers, nothing is saved.
  */
 import { useMutation } from '@tanstack/react-query';
 import { Button } from 'antd';

@@ -23,6 +23,11 @@ interface Props {
   readonly onRelease: () => void;
 }
 
+/** Where millimeters lie, and whether the nose is up: then places count from it downward. */
+interface WidthFrame extends PictureView {
+  readonly isHead: boolean;
+}
+
 const HEIGHT = 470;
 const LABEL_MM = 22;
 
@@ -47,7 +52,7 @@ export function WidthPicture({ view, sides, solved, chosen, onChoose, onMoreNeck
       aria-label={VIEW_WORDS[view]}
     >
       <Patterns />
-      {!isHead(frame) && <line className="ground" x1={0} x2={PICTURE.width} y1={frame.y} y2={frame.y} />}
+      {!frame.isHead && <line className="ground" x1={0} x2={PICTURE.width} y1={frame.y} y2={frame.y} />}
       <path className="missing" d={path((p) => p.bodyMm + Math.max(p.targetDepth, p.onDayDepth ?? 0))} />
       <path className="off" d={path((p) => p.bodyMm + (p.onDayDepth ?? p.depth))} />
       <path className="coat" d={path((p) => p.bodyMm + p.depth)} />
@@ -87,20 +92,18 @@ const VIEW_WORDS: Readonly<Record<WidthView, string>> = {
 };
 
 /** The whole view, the middle of the dog in the middle of the drawing; a head has its nose up. */
-function viewOf(places: readonly WidthPlace[], view: WidthView): PictureView {
+function viewOf(places: readonly WidthPlace[], view: WidthView): WidthFrame {
   const tall = Math.max(...places.map((p) => p.at)) * (view === 'rear' ? ROOM_FOR_TAIL : ROOM_FOR_EARS);
   const wide = Math.max(...places.map((p) => p.bodyMm + Math.max(p.targetDepth, p.onDayDepth ?? 0, p.depth)));
   const scale = Math.min((HEIGHT - 80) / tall, (PICTURE.width / 2 - 70) / wide);
   const y = view === 'head' ? 36 + tall * scale : HEIGHT - 34;
-  return { scale, x: PICTURE.width / 2, y, mirrored: false };
+  return { scale, x: PICTURE.width / 2, y, mirrored: false, isHead: view === 'head' };
 }
 
 /** Height in the drawing of a place: above the ground, or behind the nose. */
-function drawnY(p: Pick<WidthPlace, 'at'>, frame: PictureView, isHead: boolean): number {
+function drawnY(p: Pick<WidthPlace, 'at'>, frame: WidthFrame, isHead: boolean): number {
   return isHead ? 36 + p.at * frame.scale : frame.y - p.at * frame.scale;
 }
-
-const isHead = (frame: PictureView): boolean => frame.y !== HEIGHT - 34;
 
 /** A tail that is carried high, and ears, stand above the line. */
 const ROOM_FOR_TAIL = 1.3;
@@ -113,13 +116,13 @@ const DRAWN = 6;
 function aroundPath(
   parts: readonly { readonly sign: number; readonly places: readonly WidthPlace[] }[],
   of: (p: WidthPlace) => number,
-  frame: PictureView,
+  frame: WidthFrame,
 ): string {
   const [one = [], other = []] = parts.map(({ sign, places }) =>
-    places.map((p): Point => [frame.x + sign * of(p) * frame.scale, drawnY(p, frame, isHead(frame))]),
+    places.map((p): Point => [frame.x + sign * of(p) * frame.scale, drawnY(p, frame, frame.isHead)]),
   );
   const ring = closedSpline([...one, ...[...other].reverse()], DRAWN);
-  const floor = isHead(frame) ? Infinity : frame.y;
+  const floor = frame.isHead ? Infinity : frame.y;
   return `M${ring.map(([x, y]) => `${x.toFixed(1)} ${Math.min(floor, y).toFixed(1)}`).join('L')}Z`;
 }
 
@@ -131,11 +134,11 @@ function Marks({
 }: {
   readonly ask: OutlineAsk;
   readonly view: WidthView;
-  readonly frame: PictureView;
+  readonly frame: WidthFrame;
 }) {
   const { gap, tail, ear, eye, nose } = widthMarks({ ...ask.body, hair: ask.breed.hair }, ask.heightMm, view);
   const x = (mm: number, sign: number): number => frame.x + sign * mm * frame.scale;
-  const y = (mm: number): number => drawnY({ at: mm }, frame, isHead(frame));
+  const y = (mm: number): number => drawnY({ at: mm }, frame, frame.isHead);
   return (
     <g aria-hidden>
       {gap !== null && (
@@ -178,7 +181,7 @@ function Marks({
 interface SideProps {
   readonly sign: number;
   readonly places: readonly WidthPlace[];
-  readonly frame: PictureView;
+  readonly frame: WidthFrame;
   readonly chosen: ZoneId | null;
   readonly onChoose: (zone: ZoneId) => void;
 }
@@ -188,7 +191,7 @@ function Numbers({ sign, places, frame, chosen, onChoose }: SideProps) {
   return (
     <>
       {places.map((p) => {
-        const y = drawnY(p, frame, isHead(frame));
+        const y = drawnY(p, frame, frame.isHead);
         const outer = p.bodyMm + Math.max(p.targetDepth, p.onDayDepth ?? 0, p.depth);
         const x = frame.x + sign * (outer * frame.scale + LABEL_MM);
         const mm = changeOf(p);
@@ -221,7 +224,7 @@ function wordsOf(p: WidthPlace): string {
   return mm > 0 ? `${mmWords(mm)} of outline missing` : `${mmWords(-mm)} of outline off`;
 }
 
-function Wedge({ places, frame }: { readonly places: readonly WidthPlace[]; readonly frame: PictureView }) {
+function Wedge({ places, frame }: { readonly places: readonly WidthPlace[]; readonly frame: WidthFrame }) {
   const [nose, back] = [places[0], places.at(-1)];
   if (nose === undefined || back === undefined) return null;
   const at = (p: WidthPlace, sign: number): string =>
@@ -231,7 +234,7 @@ function Wedge({ places, frame }: { readonly places: readonly WidthPlace[]; read
 
 interface ThroatProps {
   readonly throat: ThroatV;
-  readonly frame: PictureView;
+  readonly frame: WidthFrame;
   readonly amount: number;
   readonly heightMm: number;
   readonly onMoreNeck: ((amount: number) => void) | null;

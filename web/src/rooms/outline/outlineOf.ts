@@ -41,7 +41,7 @@ export interface WayToShow {
   readonly showDay: LocalDay;
   readonly session: PlannedActivity | null;
   readonly sessionDay: LocalDay;
-  /** What is known of the judge, and how much flattery pays there, 0 to 1. */
+  /** The judge as the entry has it, and how much flattery pays there, 0 to 1. */
   readonly judge: string | null;
   readonly flattery: number;
 }
