@@ -356,6 +356,7 @@ it.each([
   [{ code: 'bathAtSite', when: 'dayBefore' }, /^Bathed at the show, the day before its ring/],
   [{ code: 'bathAtSite', when: 'morning' }, /^Bathed at the show on the morning/],
   [{ code: 'liftedByTwo' }, /^Two people lift it into the tub/],
+  [{ code: 'heatLater' }, /^No heat dryer is free in time: .* misted and straightened with heat later/],
   [{ code: 'windowGave', step: 'ears', towards: 'earlier', days: 1 }, /^Ears.* earlier than wanted by a day: else/],
   [{ code: 'windowGave', step: 'clip', towards: 'later', days: 2 }, / later than wanted by 2 days: else/],
 ] as const)('%j', (note, words) => expect(noteWords(note)).toMatch(words));

@@ -29,6 +29,7 @@ const showsOut = (plan: Plan): string[] =>
 
 beforeAll(async () => {
   world = await openWorld('days');
+  world.clock.stand();
   for (const { signIn, role } of DEMO.people)
     if (role !== 'owner') {
       const hand = await signInAs(world, signIn);

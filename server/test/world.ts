@@ -32,14 +32,21 @@ function databaseUrl(): string {
 /** The kennel's morning, running on; a test moves it where it needs hours to pass. */
 export class TestClock extends ShiftedClock {
   private aheadMs = 0;
+  private stoodAtMs: number | null = null;
 
   override nowMs(): number {
-    return super.nowMs() + this.aheadMs;
+    return this.stoodAtMs ?? super.nowMs() + this.aheadMs;
+  }
+
+  /** From now on only `pass` moves it: what is played takes the same moments on every machine. */
+  stand(): void {
+    this.stoodAtMs = this.nowMs();
   }
 
   /** Lets so many milliseconds pass at once. */
   pass(ms: number): void {
     this.aheadMs += ms;
+    if (this.stoodAtMs !== null) this.stoodAtMs += ms;
   }
 }
 

@@ -63,7 +63,12 @@ function stillEntered({ kennel }: PlanInput, plan: Plan): ReadonlySet<string> {
 
 /** The ways that a plan was made with, by chain key. */
 function waysOf(plan: Pick<Plan, 'ways'>): ReadonlyMap<string, Way> {
-  return new Map((plan.ways ?? []).map(({ key, bath, twoLift, isWide }) => [key, { bath, twoLift, isWide }]));
+  return new Map(
+    (plan.ways ?? []).map(({ key, bath, twoLift, isWide, heatLater }) => [
+      key,
+      { bath, twoLift, isWide, ...(heatLater === true ? { heatLater } : {}) },
+    ]),
+  );
 }
 
 /** Entries that a plan has no place for. */

@@ -156,6 +156,8 @@ export type WayNote =
   | { readonly code: 'bathAtSite'; readonly when: 'dayBefore' | 'morning' }
   /** Two people lift the dog into the tub. */
   | { readonly code: 'liftedByTwo' }
+  /** Dried with the force dryer at once; misted and straightened with heat later. */
+  | { readonly code: 'heatLater' }
   /** A step comes so many days before, or after, the days that are wanted for it. */
   | {
       readonly code: 'windowGave';

@@ -151,6 +151,8 @@ export function noteWords(note: ProgramNote | WayNote): string {
         : 'Bathed at the show, the day before its ring. Pack what its coat needs for the tub.';
     case 'liftedByTwo':
       return 'Two people lift it into the tub: it is too heavy for one, and the tub with a ramp is not free.';
+    case 'heatLater':
+      return 'No heat dryer is free in time: the force dryer dries the coat through at once, and it is misted and straightened with heat later.';
     case 'windowGave':
       return `${METHODS[note.step].name} ${note.towards} than wanted by ${note.days === 1 ? 'a day' : `${String(note.days)} days`}: else the dog would have no place.`;
     case 'falsePregnancyAbout':

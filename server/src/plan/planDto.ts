@@ -314,7 +314,7 @@ export class ProgramNoteDto {
   @ApiProperty({
     enum: [
       ...['schoolRefused', 'underAge', 'checkRules', 'ruleSays', 'state', 'falsePregnancyAbout', 'regrowth'],
-      ...['bathAtSite', 'liftedByTwo', 'windowGave'],
+      ...['bathAtSite', 'liftedByTwo', 'heatLater', 'windowGave'],
     ],
   })
   code!: string;
@@ -349,6 +349,7 @@ export class ChainWayDto {
   @ApiProperty({ enum: BATH_PLACES, description: 'where the show bath is' }) bath!: BathPlace;
   @ApiProperty({ description: 'two people lift the dog into the tub' }) twoLift!: boolean;
   @ApiProperty({ description: 'days that are only wanted have given way' }) isWide!: boolean;
+  @ApiPropertyOptional({ description: 'dried with the force dryer at once, with heat later' }) heatLater?: boolean;
 }
 
 /** How likely an entry is ready on time, 0 to 1. */

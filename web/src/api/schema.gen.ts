@@ -2176,7 +2176,7 @@ export interface components {
         };
         ProgramNoteDto: {
             /** @enum {string} */
-            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout" | "regrowth" | "bathAtSite" | "liftedByTwo" | "windowGave";
+            code: "schoolRefused" | "underAge" | "checkRules" | "ruleSays" | "state" | "falsePregnancyAbout" | "regrowth" | "bathAtSite" | "liftedByTwo" | "heatLater" | "windowGave";
             /**
              * @description of schoolRefused
              * @enum {string}
@@ -2251,6 +2251,8 @@ export interface components {
             twoLift: boolean;
             /** @description days that are only wanted have given way */
             isWide: boolean;
+            /** @description dried with the force dryer at once, with heat later */
+            heatLater?: boolean;
         };
         EntryOddsDto: {
             entryId: string;

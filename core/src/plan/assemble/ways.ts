@@ -1,6 +1,6 @@
 /*
- * Ways of doing one chain where there is a choice: where its show bath is, how a heavy dog comes into the tub, and whether its
- * windows may give way because it has no place else. The search tries them; a plan keeps what it was made with.
+ * Ways of doing one chain where there is a choice: where its show bath is, how a heavy dog comes into the tub, whether its
+ * windows may give way, and whether heat drying may wait, because it has no place else. The search tries them; a plan keeps what it was made with.
  */
 import type { KennelDog } from '../../kennel/dogRecord.js';
 import type { KennelFile } from '../../kennel/kennelFile.js';
@@ -8,6 +8,7 @@ import { workLimits } from '../../kennel/limits.js';
 import type { CareProgram, Mark } from '../../programs/careProgram.js';
 import type { DogId, EntryId } from '../../units/ids.js';
 import { bathAtSite } from '../../programs/bathAtSite.js';
+import { heatLater } from '../../programs/heatLater.js';
 import { settlesWhen } from '../../programs/settling.js';
 import { addDays, daysBetween } from '../../time/localDay.js';
 import type { WallTime } from '../../time/localDay.js';
@@ -26,6 +27,8 @@ export interface Way {
   readonly twoLift: boolean;
   /** Days that are only wanted have given way, so that the dog has a place at all. */
   readonly isWide: boolean;
+  /** A washed coat is dried with the force dryer at once, and straightened with heat when a dryer for it is free. */
+  readonly heatLater?: boolean;
 }
 
 /** A chain that is not done in the usual way, by its key. */
@@ -35,7 +38,7 @@ export interface ChainWay extends Way {
   readonly entryId: EntryId | null;
 }
 
-/** At home, by the ramp, on the days that are wanted. */
+/** At home, by the ramp, on the days that are wanted, dried in one go. */
 export const USUAL_WAY: Way = { bath: 'home', twoLift: false, isWide: false };
 
 /** Of the sum of what two people lift alone, so much together: two thirds (guidance on team lifting, from memory). */
@@ -58,9 +61,10 @@ export function isRightAtOnce(dog: KennelDog): boolean {
 
 /** The program of a chain as its way has it; the same where the way does not fit it. */
 export function programByWay(program: CareProgram, way: Way, marks: MarkContext): CareProgram {
-  if (way.bath !== 'siteDayBefore') return program;
+  const dried = way.heatLater === true ? heatLater(program) : program;
+  if (way.bath !== 'siteDayBefore') return dried;
   const day = daysBetween(marks.prepDay, marks.ringDay) - 1;
-  return day < 0 ? program : (bathAtSite(program, day) ?? program);
+  return day < 0 ? dried : (bathAtSite(dried, day) ?? dried);
 }
 
 /** Days by which a window that is only wanted gives way on either side (engineering default). */

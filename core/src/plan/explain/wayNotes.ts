@@ -5,10 +5,13 @@ import type { Schedule } from '@loyal-mane/engine';
 import { SLOT_MS } from '../../time/slotGrid.js';
 import type { Assembled } from '../assemble/assemble.js';
 import type { ChainDraft } from '../assemble/chains.js';
+import { forceBefore } from '../../programs/heatLater.js';
 import type { ChainWay, Way } from '../assemble/ways.js';
 import type { PlanNote, WayNote } from '../plan.js';
 
 const DAY_MS = 24 * 3_600_000;
+/** From the work before it to the heat nobody waits longer where it goes in one run, in slots (15 min). */
+const USUAL_WAIT = 3;
 
 /** The chains with a place that are not done in the usual way. */
 export function waysTaken(assembled: Assembled, schedule: Schedule): ChainWay[] {
@@ -25,7 +28,13 @@ export function wayNotes(assembled: Assembled, schedule: Schedule): PlanNote[] {
   return taken(assembled, schedule).flatMap(({ draft, way, first }): PlanNote[] => {
     const { entryId, dogId } = draft;
     if (entryId === null) return [];
-    return [...noteOf(way), ...given(assembled, schedule, draft, first)].map((note) => ({ dogId, entryId, note }));
+    const later = way.heatLater === true && isHeatPutOff(assembled, schedule, draft, first);
+    const put = later ? [{ code: 'heatLater' } as const] : [];
+    return [...noteOf(way), ...put, ...given(assembled, schedule, draft, first)].map((note) => ({
+      dogId,
+      entryId,
+      note,
+    }));
   });
 }
 
@@ -52,6 +61,17 @@ function noteOf(way: Way): WayNote[] {
       : [{ code: 'bathAtSite', when: way.bath === 'siteMorning' ? 'morning' : 'dayBefore' } as const]),
     ...(way.twoLift ? [{ code: 'liftedByTwo' } as const] : []),
   ];
+}
+
+/** Whether heat drying that is still to come waits longer than the usual run from tub to dry coat lets it. */
+function isHeatPutOff({ problem }: Assembled, schedule: Schedule, { steps }: ChainDraft, first: number): boolean {
+  const programSteps = steps.map((s) => s.step);
+  return steps.some((s, k) => {
+    const [before, place] = [schedule[first + k - 1] ?? null, schedule[first + k] ?? null];
+    if (s.fixed !== null || before === null || place === null || forceBefore(programSteps, k) === null) return false;
+    const ended = before.start + (problem.activities[first + k - 1]?.duration ?? 0);
+    return place.start - ended > USUAL_WAIT;
+  });
 }
 
 /** Steps that lie outside the days that are wanted, each step once. */

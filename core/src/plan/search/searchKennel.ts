@@ -10,14 +10,14 @@ import type { StepId } from '../../kennel/vocabulary.js';
 import type { EntryId } from '../../units/ids.js';
 import { workLimits } from '../../kennel/limits.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
-import { BATHS, BRUSHED_THROUGH } from '../../programs/stepGroups.js';
+import { BATHS, BRUSHED_THROUGH, WET_RUN } from '../../programs/stepGroups.js';
 import { assembledAgain, scheduleOf } from '../placedPlan.js';
 import { dayOfSlot } from '../problem.js';
 import type { Plan } from '../plan.js';
 import type { ChainDraft } from '../assemble/chains.js';
 import type { Way } from '../assemble/ways.js';
 import { USUAL_WAY } from '../assemble/ways.js';
-import { OTHER_WAYS, couldBeDone } from './otherWays.js';
+import { OTHER_WAYS, couldBeDone, wayOf } from './otherWays.js';
 import { assigneesAfter } from './assignees.js';
 import { restsLacking } from './rests.js';
 import type { SearchProgress, SearchResult } from './searchPlan.js';
@@ -106,6 +106,7 @@ class KennelSearch {
       const wanted = out.filter((d) => couldBeDone(now.assembled, d, way));
       if (wanted.length > 0) now = this.inWay(now, wanted, way);
     }
+    now = this.driedSoon(now);
     // A plan that people go by keeps its baths where they are.
     return (this.options.previous ?? null) === null ? this.freshlyBathed(now) : now;
   }
@@ -120,6 +121,16 @@ class KennelSearch {
     return weightOut(some) < weightOut(before) ? some : before;
   }
 
+  /** A dog that would wait wet for a heat dryer is blown dry before, where that costs nothing its place. */
+  private driedSoon(before: Found): Found {
+    const way: Way = { ...USUAL_WAY, heatLater: true };
+    const wet = leftWet(before).filter((d) => couldBeDone(before.assembled, d, way));
+    return wet.reduce((now, draft) => {
+      const tried = this.withWays(now, [draft], way);
+      return isNoWorse(tried, now) ? tried : now;
+    }, before);
+  }
+
   private freshlyBathed(before: Found): Found {
     const way: Way = { ...USUAL_WAY, bath: 'siteDayBefore' };
     const stale = staleBaths(before).filter((d) => couldBeDone(before.assembled, d, way));
@@ -131,7 +142,7 @@ class KennelSearch {
 
   private withWays(before: Found, drafts: readonly ChainDraft[], way: Way): Found {
     const { input } = before.assembled;
-    const ways = new Map([...input.ways, ...drafts.map((d) => [d.key, way] as const)]);
+    const ways = new Map([...input.ways, ...drafts.map((d) => [d.key, wayOf(input, d, way)] as const)]);
     return this.again(before, { ...input, ways });
   }
 
@@ -294,6 +305,20 @@ function staleBaths({ assembled: { problem, drafts }, found: { schedule } }: Fou
 }
 
 const SLOTS_AN_HOUR = 60 / SLOT_MIN;
+/** Hours for which a washed dog may wait for the next step of its drying (engineering default: the coat dries as it falls). */
+const DEFAULT_WET_HOURS = 2;
+
+/** Entries whose dog is washed, and waits longer than it should for what dries it. */
+function leftWet({ assembled: { problem, drafts }, found: { schedule } }: Found): ChainDraft[] {
+  return drafts.filter((draft, c) =>
+    (problem.chains[c]?.acts ?? []).some((i) => {
+      const a = problem.activities[i];
+      const place = schedule[i] ?? null;
+      const isDue = draft.kind === 'show' && a?.fixed === null && a.overdue && WET_RUN.has(a.step);
+      return isDue && place !== null && place.start > problem.now + DEFAULT_WET_HOURS * SLOTS_AN_HOUR;
+    }),
+  );
+}
 
 function usualRounds({ problem }: Assembled): number {
   const entries = problem.chains.filter((c) => c.kind === 'show').length;
