@@ -28,6 +28,8 @@ export interface TaskFields extends Omit<Activity, WorkedOut> {
   readonly step: StepId;
   readonly skill: Skill | null;
   readonly second: Skill | null;
+  /** Indexes of the people who may be the second; absent = everybody with the skill. */
+  readonly seconds?: readonly number[];
   /** Skill of those who should do it where they can, others cost `deputyCost`; or of those who should be left free of it. */
   readonly preferred: Skill | null;
   readonly spared: Skill | null;
@@ -78,6 +80,7 @@ export class Task implements Activity, TaskFields {
   readonly dayOffCost: TaskFields['dayOffCost'];
   readonly skill: TaskFields['skill'];
   readonly second: TaskFields['second'];
+  readonly seconds?: readonly number[];
   readonly preferred: TaskFields['preferred'];
   readonly spared: TaskFields['spared'];
   readonly own: TaskFields['own'];
@@ -124,6 +127,7 @@ export class Task implements Activity, TaskFields {
     this.dayOffCost = f.dayOffCost;
     this.skill = f.skill;
     this.second = f.second;
+    if (f.seconds !== undefined) this.seconds = f.seconds;
     this.preferred = f.preferred;
     this.spared = f.spared;
     this.own = f.own;
@@ -246,7 +250,8 @@ export class Problem implements Model, ProblemFields {
   readonly activities: ProblemFields['activities'];
   readonly weights: ProblemFields['weights'];
 
-  constructor(f: ProblemFields) {
+  /** `like`: a problem that this one differs little from; what is the same in both is taken from it. */
+  constructor(f: ProblemFields, like: Problem | null = null) {
     this.horizon = f.horizon;
     this.now = f.now;
     this.dayStarts = f.dayStarts;
@@ -255,13 +260,18 @@ export class Problem implements Model, ProblemFields {
     this.supplies = f.supplies;
     this.jobs = f.jobs;
     this.weights = f.weights;
-    this.activities = f.activities.map((a) => served(a, f));
-    this.chains = f.chains.map((c) => ({ ...c, lags: lagsOf(c, f.activities) }));
+    const isServed = like !== null && like.workers === f.workers && like.machines === f.machines;
+    const isKept = (i: number): boolean => f.activities[i] === like?.activities[i];
+    this.activities = f.activities.map((a, i) => (isServed && isKept(i) ? a : served(a, f)));
+    this.chains = f.chains.map((c, k) => {
+      const same = like?.chains[k];
+      return same === c && c.acts.every(isKept) ? same : { ...c, lags: lagsOf(c, f.activities) };
+    });
   }
 
   /** A copy with some fields changed: "what if". */
   with(changes: Partial<ProblemFields>): Problem {
-    return new Problem({ ...this, ...changes });
+    return new Problem({ ...this, ...changes }, this);
   }
 }
 
@@ -281,7 +291,7 @@ function lagsOf(c: ChainFields, tasks: readonly Task[]): Lag[] {
 /** The task with those who may serve it; the same task where nothing about them changed. */
 function served(a: Task, of: ProblemFields): Task {
   const workers = peopleFor(a, of);
-  const secondWorkers = a.second === null ? null : having(a.second, of);
+  const secondWorkers = a.second === null ? null : secondsFor(a.second, a.seconds, of);
   const machines = stationsFor(a, of);
   const kind = a.station === null ? -1 : of.machines.findIndex((s) => s.kind === a.station);
   const deputies = deputiesFor(a, of);
@@ -313,6 +323,12 @@ function listed<T extends object>(
 
 function having(skill: Skill, of: ProblemFields): readonly number[] {
   return listed(peopleWith, of.workers, skill, () => of.workers.flatMap((p, k) => (p.skills.has(skill) ? [k] : [])));
+}
+
+function secondsFor(skill: Skill, only: Task['seconds'], of: ProblemFields): readonly number[] {
+  const able = having(skill, of);
+  if (only === undefined) return able;
+  return listed(peopleWith, of.workers, `second ${skill} ${only.join()}`, () => able.filter((k) => only.includes(k)));
 }
 
 /** Those who may do a task although others should; nobody where all are alike in that. */

@@ -12,18 +12,13 @@ import { coatClassOf, estimateFacts, isPuppy, undercoatLoad } from '../../progra
 import { atPace, estimate } from '../../programs/estimate.js';
 import type { Estimate, EstimateFacts } from '../../programs/estimate.js';
 import { matsTogether } from '../../programs/matMinutes.js';
-import { solveOutline } from '../../outline/outlineModel.js';
-import type { CutAsk } from '../../outline/cutList.js';
-import { zoneCuts } from '../../outline/outlineCuts.js';
-import type { ZoneCut } from '../../outline/outlineCuts.js';
-import type { BreedFacts, CareLibrary } from '../../programs/careLibrary.js';
 import { outlineFactor } from '../../programs/outlineMinutes.js';
-import { outlineOfDog, zoneAsks } from '../../programs/outlineOfDog.js';
 import { trimDogOf, trimZonesOf, unlockedShare } from '../../programs/trimZones.js';
 import type { LocalDay } from '../../time/localDay.js';
 import { middlePace } from './assigneePace.js';
 import type { WhoMay } from './outOfOrder.js';
 import type { PlanInput } from './planInput.js';
+import { trimShapes } from './trimShapes.js';
 
 /** Whose minutes they are: the dog, the day of its preparation, and a trim that an earlier show in the plan has done. */
 export interface MinutesOf {
@@ -110,29 +105,15 @@ function shapedShare(
   const breed = library.breeds.get(dog.breed);
   const isFresh = (dog.lengths ?? []).some((l) => dog.lastTrim === undefined || l.day > dog.lastTrim);
   if (breed === undefined || !isFresh) return () => null;
-  const zones = zoneAsks(dog, breed, library, day, puppy);
+  const shapes = trimShapes(dog, breed, library, day, puppy);
   const own = trimDogOf(dog, puppy, day);
   const usual = { intervalWeeks: library.trimIntervalWeeks[breed.coat], overgrownWeeks };
-  const growth = new Map(zones.map((z) => [z.zone, z.growth.mmPerDay]));
+  const growth = new Map(shapes.asks.map((z) => [z.zone, z.growth.mmPerDay]));
   const growthOf = (zone: ZoneId): number => growth.get(zone) ?? library.growthPrior(breed.coat, zone).mmPerDay;
-  let cuts: readonly ZoneCut[] | null = null;
   return (step) => {
-    cuts ??= trimCuts(dog, breed, library, zones, day);
     const cut = trimZonesOf(step, own, breed, library)?.cut.map((z) => z.zone) ?? [];
-    return outlineFactor(cuts, cut, growthOf, (zone) => library.hairShare(breed.coat, zone), usual);
+    return outlineFactor(shapes.cuts(), cut, growthOf, (zone) => library.hairShare(breed.coat, zone), usual);
   };
-}
-
-/** Cuts on the day of the trim itself; none for a breed without a shape. */
-function trimCuts(
-  dog: KennelDog,
-  breed: BreedFacts,
-  library: CareLibrary,
-  zones: readonly CutAsk[],
-  day: LocalDay,
-): readonly ZoneCut[] {
-  const outline = outlineOfDog(dog, breed, library, zones, day);
-  return outline === null ? [] : zoneCuts(solveOutline(outline.ask), outline.ask, day);
 }
 
 function timesOf(step: ProgramStep, dog: KennelDog): number {
