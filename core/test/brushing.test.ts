@@ -199,15 +199,3 @@ describe('half the time', () => {
     expect(shortBrush(parts, [], shares, 0.5).share).toBe(0);
   });
 });
-
-it('forty dogs are forecast in a moment (bar: 50 ms)', () => {
-  const all = Array.from({ length: 50 }, (_, k) => ZONES[k % ZONES.length] as ZoneFacts);
-  const dogs = Array.from({ length: 40 }, (_, k) => ({ ...usual, brushed: brushedAgo(k % 5), watchedDays: 90 }));
-  const once = (): number => {
-    const began = performance.now();
-    for (const dog of dogs) knotForecast(dog, all, DAY);
-    return performance.now() - began;
-  };
-  // The best of some: tests run beside others.
-  expect(Math.min(...Array.from({ length: 8 }, once))).toBeLessThan(50);
-});

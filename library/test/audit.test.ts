@@ -83,13 +83,13 @@ describe('the demo', () => {
     expect(counts(found)).toMatchObject(NEVER);
   });
 
-  it('changes hands, tables and days seldom: at most one dog in six', () => {
-    const few = Math.ceil(demo.dogs.length / 6);
-    for (const name of ['handsOnEntry', 'handsInTub', 'crowds', 'tables', 'noWalk', 'noRest'])
-      expect([name, (found[name] ?? []).length]).toEqual([name, expect.any(Number)]);
-    for (const name of ['handsOnEntry', 'handsInTub', 'tables', 'noWalk'])
-      expect((found[name] ?? []).length).toBeLessThanOrEqual(few);
+  it('changes hands, tables and days next to never: at most one dog each', () => {
+    for (const name of ['handsOnEntry', 'handsInTub', 'crowds', 'tables', 'noWalk'])
+      expect([name, (found[name] ?? []).length <= 1]).toEqual([name, true]);
     expect(found['noRest']).toEqual([]);
+    const figures: readonly LeadCode[] = ['minutesOver', 'busiestDay'];
+    const handedBack = LEAD_CODES.filter((code) => !figures.includes(code)).reduce((sum, code) => sum + of(code), 0);
+    expect(handedBack).toBeLessThanOrEqual(2);
   });
 
   it('is told so by the report, which counts the same', () => {
@@ -102,9 +102,9 @@ describe('the demo', () => {
   });
 
   it('takes the minutes that were estimated, and spreads them over the week', () => {
-    expect(of('minutesOver')).toBeLessThanOrEqual(6);
+    expect(of('minutesOver')).toBeLessThanOrEqual(5);
     expect(of('minutesOver')).toBeGreaterThanOrEqual(-2);
-    expect(of('busiestDay')).toBeLessThanOrEqual(18);
+    expect(of('busiestDay')).toBeLessThanOrEqual(17);
   });
 
   it('the report in words names dogs, days and people', () => {

@@ -15,6 +15,7 @@ import { BATHS, BLADES, BRUSHED_THROUGH, BRUSH_OUTS, NO_WORK, WET_RUN } from '..
 import { instantToMs, localDayOf, wallTimeOf } from '../../time/zone.js';
 import type { DogId, PersonId } from '../../units/ids.js';
 import type { Plan, PlannedActivity } from '../plan.js';
+import { DEFAULT_LEAD_LIMITS } from './leadLimits.js';
 
 /** Reasons for which a lead would hand a plan back; figures come last. */
 export const LEAD_CODES = [
@@ -53,9 +54,6 @@ export interface LeadLine {
   readonly count: number;
   readonly examples: readonly LeadExample[];
 }
-
-/** Limits that the report holds a plan to, beside those of the kennel (common practice). */
-export const DEFAULT_LEAD_LIMITS = { peopleADay: 3, tablesADay: 2, brushToBathMin: 150 } as const;
 
 const MINUTE_MS = 60_000;
 const RING_FINISH: ReadonlySet<StepId> = new Set(['finish', 'tidies']);

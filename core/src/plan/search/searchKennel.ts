@@ -20,8 +20,10 @@ import { USUAL_WAY } from '../assemble/ways.js';
 import { OTHER_WAYS, couldBeDone, wayOf } from './otherWays.js';
 import { assigneesAfter } from './assignees.js';
 import { restsLacking } from './rests.js';
-import type { SearchProgress, SearchResult } from './searchPlan.js';
-import { DEFAULT_ROUNDS, searchPlan } from './searchPlan.js';
+import { mendedForLead } from './leadMending.js';
+import type { PlaceAnew } from './leadMending.js';
+import type { SearchOptions, SearchProgress, SearchResult } from './searchPlan.js';
+import { DEFAULT_ROUNDS, searchPlan, withAside } from './searchPlan.js';
 
 /** How long a plan may be searched for, and what it begins with. */
 export interface SearchKennelOptions {
@@ -61,6 +63,8 @@ export function searchKennel(input: PlanInput, options: SearchKennelOptions, see
   return new KennelSearch(options, seed).search(input);
 }
 
+type SearchMore = Omit<SearchOptions, 'seed' | 'rounds' | 'shouldStop' | 'onProgress'>;
+
 class KennelSearch {
   private readonly options: SearchKennelOptions;
   private readonly seed: number;
@@ -73,7 +77,7 @@ class KennelSearch {
   search(input: PlanInput): Searched {
     const [now, before] = this.shownAgain(this.byAssignee(input));
     const found = this.atOwnPace(this.inOtherWays(this.upToRing(now)), now);
-    return { ...this.rested(this.mended(this.merged(this.withKeepUpBack(found)))), before };
+    return { ...this.readByLead(this.rested(this.mended(this.merged(this.withKeepUpBack(found))))), before };
   }
 
   /** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
@@ -212,6 +216,15 @@ class KennelSearch {
     return now;
   }
 
+  /** What a lead would hand back is placed again where that costs nothing its place; a plan that people go by is left as it is. */
+  private readByLead(before: Found): Found {
+    if ((this.options.previous ?? null) !== null) return before;
+    const { assembled, found } = before;
+    const anew: PlaceAnew = (problem, schedule, chains) =>
+      withAside(problem, this.searchOptions(assembled, { previous: schedule }), schedule, chains);
+    return { assembled, found: mendedForLead(assembled, found, anew) };
+  }
+
   private restedBy(now: Found, rest: Rest): Found {
     const tried = this.withRests(now, [rest]);
     return isNoWorse(tried, now) ? tried : now;
@@ -251,17 +264,26 @@ class KennelSearch {
     previous: Schedule | null,
     { alsoAfresh = false, mends = false }: { readonly alsoAfresh?: boolean; readonly mends?: boolean },
   ): SearchResult {
-    const { rounds, shouldStop, onProgress, previous: plan } = this.options;
-    return searchPlan(assembled.problem, {
+    const { previous: plan } = this.options;
+    return searchPlan(
+      assembled.problem,
+      this.searchOptions(assembled, {
+        ...{ previous, alsoAfresh },
+        mayHandOver: mends && (plan ?? null) === null,
+        staysPut: (plan ?? null) !== null,
+      }),
+    );
+  }
+
+  private searchOptions(assembled: Assembled, more: SearchMore): SearchOptions {
+    const { rounds, shouldStop, onProgress } = this.options;
+    return {
       seed: this.seed,
       rounds: rounds ?? usualRounds(assembled),
       shouldStop: shouldStop ?? (() => false),
       onProgress: onProgress ?? (() => undefined),
-      previous,
-      alsoAfresh,
-      mayHandOver: mends && (plan ?? null) === null,
-      staysPut: (plan ?? null) !== null,
-    });
+      ...more,
+    };
   }
 }
 

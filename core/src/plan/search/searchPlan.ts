@@ -153,7 +153,7 @@ function inTheWayOf(problem: Problem, schedule: Schedule, a: Task): readonly num
 }
 
 /** The schedule with some chains placed again, in the order in which they are given. */
-function withAside(
+export function withAside(
   problem: Problem,
   options: SearchOptions,
   schedule: Schedule,
