@@ -27,6 +27,7 @@ import {
   leftOutLines,
   liftWords,
   namesOf,
+  heatLaterWords,
   noteWords,
   oddsInsteadWords,
   oddsWords,
@@ -345,6 +346,12 @@ describe('small words', () => {
     expect(sideFirstWords('show')).toBe('Show side first, once around.');
     expect(sideFirstWords('off')).toMatch(/^Off side first/);
   });
+});
+
+it('a coat that is dried in two goes is told so at both dryers', () => {
+  expect(heatLaterWords('forceDry', 'Thursday 08:10')).toMatch(/^Heat comes Thursday 08:10: dry this coat through/);
+  expect(heatLaterWords('forceDry', null)).toMatch(/^Heat comes later: /);
+  expect(heatLaterWords('heatDry', null)).toMatch(/mist each part to the root/);
 });
 
 it('a heavy dog is said to need a ramp or two people', () => {

@@ -3,13 +3,14 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { dryingIn, wallToMs } from '@loyal-mane/core';
 import type { LocalDay, WallTime } from '@loyal-mane/core';
 import { DOG_PARTS } from '@loyal-mane/library';
+import { DriedInTwo } from '../src/rooms/bench/DriedInTwo';
 import { DryingPanel, dryingWords, wetDog } from '../src/rooms/bench/DryingPanel';
 import { LastLengths, lastLengths } from '../src/rooms/bench/LastLengths';
 import { MovementCheck } from '../src/rooms/bench/MovementCheck';
 import { TrimCuts } from '../src/rooms/bench/TrimCuts';
 import { ShortTime } from '../src/rooms/bench/ShortTime';
 import type { Dog } from '../src/parts/dogRecord';
-import { FILE, KENNEL, PLAN, show } from './world';
+import { FILE, KENNEL, PLAN, show, stored } from './world';
 
 // Text is not measured in these tests; the curve itself is looked at in the browser.
 jest.mock('../src/parts/DryingCurve', () => ({
@@ -29,6 +30,23 @@ const heat = (name: string) => {
   if (found === undefined) throw new Error(`${name} is not dried`);
   return found;
 };
+
+it('a coat that is dried in two goes says so at both dryers, and no other does', () => {
+  const task = heat('Lovage');
+  const notes = [{ dogId: task.dogId, entryId: task.entryId as never, note: { code: 'heatLater' as const } }];
+  const plan = { ...PLAN, notes: [...PLAN.notes, ...notes] };
+  const at = (step: 'forceDry' | 'heatDry', entryId = task.entryId) => <DriedInTwo activity={{ entryId, step }} />;
+  const { unmount } = show(at('forceDry'), { view: { published: stored(plan) } });
+  expect(screen.getByRole('region', { name: 'Dried in two goes' })).toHaveTextContent(
+    /Heat comes \w+day \d\d:\d\d: dry/,
+  );
+  unmount();
+  const later = show(at('heatDry'), { view: { published: stored(plan) } });
+  expect(screen.getByRole('region', { name: 'Dried in two goes' })).toHaveTextContent(/mist each part to the root/);
+  later.unmount();
+  show(at('forceDry', heat('Seraph').entryId), { view: { published: stored(plan) } });
+  expect(screen.queryByRole('region', { name: 'Dried in two goes' })).not.toBeInTheDocument();
+});
 
 describe('drying', () => {
   it('has the plan’s minutes of both phases on the task’s day', () => {

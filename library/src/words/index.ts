@@ -50,6 +50,7 @@ export {
   STATE_WORDS,
   dropWords,
   leftOutLines,
+  heatLaterWords,
   noteWords,
   strippingWords,
 } from './programWords.js';

@@ -130,6 +130,14 @@ const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>>
   },
 };
 
+/** What is different at a dryer where heat comes later; `when` is the time that heat is planned for, null where none is. */
+export function heatLaterWords(step: 'forceDry' | 'heatDry', when: string | null): string {
+  if (step === 'heatDry')
+    return 'This coat has dried before: mist each part to the root, then straighten it with heat.';
+  const later = when === null ? 'Heat comes later' : `Heat comes ${when}`;
+  return `${later}: dry this coat through to the root now, so that the dog does not wait damp.`;
+}
+
 /** A note on a dog's work as a sentence. */
 export function noteWords(note: ProgramNote | WayNote): string {
   switch (note.code) {

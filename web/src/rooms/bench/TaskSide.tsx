@@ -22,6 +22,7 @@ import { DoneToday } from './DoneToday';
 import type { BenchTask } from './myTasks';
 import { Meters } from './Meters';
 import { isOver } from './myTasks';
+import { DriedInTwo } from './DriedInTwo';
 import { DryingPanel } from './DryingPanel';
 import { PartChips } from './PartChips';
 import { MovementCheck } from './MovementCheck';
@@ -118,6 +119,7 @@ export function TaskSide({
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />
       )}
       {task.activity.step === 'knots' && dog !== undefined && <MatGuide dog={dog} />}
+      <DriedInTwo activity={task.activity} />
       {DRIES.includes(task.activity.step) && dog !== undefined && (
         <DryingPanel
           dog={dog}
