@@ -1,16 +1,20 @@
 /*
  * The dog's measures: typed here, or dragged in the drawing. What nobody measured is the breed's.
  */
-import { InputNumber, Segmented } from 'antd';
-import { memo, useState } from 'react';
+import { InputNumber } from 'antd';
+import { memo } from 'react';
 import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { LocalDay, OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
 import { MEASURED_BETWEEN, MEASURE_WORDS, MOVEMENT_WORDS, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
+import type { LengthUnit } from './LengthField';
+import { LengthField, UnitChoice, lengthIn, useLengthUnit } from './LengthField';
 
-const MM_PER_INCH = 25.4;
+const STEPS = { mm: 1, in: 0.1 } as const;
+/** No dog measures more, mm. */
+const MOST_MM = 2000;
 
 interface Props {
   readonly dog: Dog;
@@ -24,16 +28,15 @@ interface Props {
 /** A field for each measure, in mm or inches. */
 export function MeasuresPart({ dog, ask, tried, leftAside, onMove }: Props) {
   const { lead } = useRooms();
-  const [unit, setUnit] = useState<'mm' | 'in'>('mm');
+  const [unit, setUnit] = useLengthUnit();
   const known = outlineMeasures(recordOf(dog));
-  const shown = (mm: number): number => (unit === 'mm' ? Math.round(mm) : Math.round((mm / MM_PER_INCH) * 100) / 100);
   const days = recordOf(dog).measures ?? [];
   const last = (what: OutlineMeasure): LocalDay | null => days.findLast((m) => m.what === what)?.day ?? null;
   return (
     <section aria-label="Measures">
       <div className="soft">
         In show stance, hair pressed flat. Drag the places in the drawing or type; arrows move a place by 1 mm.{' '}
-        <Segmented aria-label="Unit" value={unit} options={['mm', 'in']} onChange={(u) => setUnit(u as 'mm' | 'in')} />
+        <UnitChoice label="Unit" unit={unit} onUnit={setUnit} />
       </div>
       <table className="outline-measures">
         <tbody>
@@ -41,7 +44,7 @@ export function MeasuresPart({ dog, ask, tried, leftAside, onMove }: Props) {
             <MeasureRow
               key={what}
               what={what}
-              shown={shown(measureOf(ask.body, ask.heightMm, what))}
+              shown={lengthIn(unit, measureOf(ask.body, ask.heightMm, what))}
               unit={unit}
               isLead={lead}
               from={
@@ -68,7 +71,7 @@ interface RowProps {
   readonly what: OutlineMeasure;
   /** In the unit. */
   readonly shown: number;
-  readonly unit: 'mm' | 'in';
+  readonly unit: LengthUnit;
   readonly isLead: boolean;
   readonly from: string;
   readonly onMove: Props['onMove'];
@@ -83,21 +86,11 @@ const MeasureRow = memo(function MeasureRow({ what, shown, unit, isLead, from, o
         <span className="soft">{MEASURED_BETWEEN[what]}</span>
       </th>
       <td>
-        <InputNumber
-          key={`${unit}-${String(shown)}-${from}`}
-          aria-label={`${MEASURE_WORDS[what]}, ${unit}`}
-          disabled={!isLead}
-          min={0}
-          max={unit === 'mm' ? 2000 : 80}
-          step={unit === 'mm' ? 1 : 0.1}
-          defaultValue={shown}
-          style={{ width: 92 }}
-          onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
-          onBlur={(e) => {
-            const typed = Number(e.target.value.replace(',', '.'));
-            if (e.target.value.trim() === '' || !Number.isFinite(typed) || typed === shown) return;
-            onMove({ [what]: unit === 'mm' ? typed : typed * MM_PER_INCH }, `typed ${what}`);
-          }}
+        <LengthField
+          key={from}
+          label={MEASURE_WORDS[what]}
+          {...{ shown, unit, isLead, steps: STEPS, least: 0, mostMm: MOST_MM }}
+          onMm={(mm) => onMove({ [what]: mm }, `typed ${what}`)}
         />
       </td>
       <td className="soft">{from}</td>
