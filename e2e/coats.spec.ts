@@ -135,6 +135,10 @@ test('the outline: a measure is dragged, undone, kept; a correction flatters; th
   });
   await expect(page.getByRole('button', { name: 'Turn it around' })).toBeVisible();
   await expect(page.locator('.photo-line')).toBeVisible();
+  // A stick beside the dog says what the withers come to; the drawing keeps both.
+  await page.getByText('a stick beside it').click();
+  await expect(page.getByText(/^By the stick the withers stand at \d+ mm; \d+ mm are known\./)).toBeVisible();
+  await page.getByText('the dog’s height').click();
   await page.getByRole('button', { name: 'How well it fits' }).click();
   await expect(page.getByText(/^\d+\.\d % overlap; the lines lie/)).toBeVisible();
 });

@@ -6,6 +6,8 @@ import { roundWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import { pageOf } from '../src/parts/pageOf';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
+// The room loads its charts when they are asked for; here they are read beforehand, so that no test waits for that.
+import '../src/rooms/daySheet/LoadView';
 import { underLabels } from '../src/rooms/daySheet/underLabels';
 import { DAWN_MS, FILE, KENNEL, NAMES, PLAN, idOf, isToday, show } from './world';
 

@@ -100,9 +100,16 @@ export function OutlinePicture({ ask, solved, shownDay, isLeft, chosen, onChoose
       )}
       {shownDay === null && <Numbers solved={solved} view={view} />}
       {photo != null && <path className="photo-line" d={path([photo.ring])} />}
+      {photo != null && <MarkLine atMm={photo.markMm} view={view} />}
       {children?.(view)}
     </svg>
   );
+}
+
+/** The height that withers or stick of a photo have to reach. */
+function MarkLine({ atMm, view }: { readonly atMm: number; readonly view: PictureView }) {
+  const y = view.y - atMm * view.scale;
+  return <line className="photo-mark" x1={0} x2={PICTURE.width} y1={y} y2={y} />;
 }
 
 /** The picture itself, turned with the view. */

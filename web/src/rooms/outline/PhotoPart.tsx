@@ -1,9 +1,9 @@
 /*
- * A side photo laid under the drawing: traced in a thread of its own, scaled by the height at the withers, moved by hand where the trace
- * or the stance is off. A photo from this device stays on it; the dog's own photos are those of its coat file.
+ * A side photo laid under the drawing: traced in a thread of its own, scaled by the height at the withers or by a stick of known length
+ * beside the dog, moved by hand where the trace or the stance is off. A photo from this device stays on it; the dog's own photos are those of its coat file.
  */
 import { useQuery } from '@tanstack/react-query';
-import { App as AntApp, Button, Slider, Upload } from 'antd';
+import { App as AntApp, Button, Segmented, Slider, Upload } from 'antd';
 import { useState } from 'react';
 import { coatDepthsOn, coatRings, localDayOf } from '@loyal-mane/core';
 import type { LocalDay, OutlineAnswer, OutlineAsk, OutlineFit, Point } from '@loyal-mane/core';
@@ -13,11 +13,14 @@ import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { fitOf, tracedIn } from '../../workers/photoClient';
 import type { TracedPhoto } from '../../workers/photoWorker';
+import { LengthField, lengthIn, useLengthUnit } from './LengthField';
 
 /** A photo under the drawing, in mm of the dog. */
 export interface LaidPhoto {
   readonly ring: readonly Point[];
   readonly picture: LaidPicture;
+  /** Height above the ground, mm, that the photo is scaled by: withers or stick have to reach it. */
+  readonly markMm: number;
 }
 
 /** Where the picture lies: its box in mm, y up, and whether it is turned around. */
@@ -38,14 +41,22 @@ interface Props {
   readonly onLay: (photo: LaidPhoto | null) => void;
 }
 
-/** How the photo lies: where its withers are, share of its own height; moved forward; facing the other way. */
+/** How the photo lies: what it is scaled by; moved forward; facing the other way. */
 interface Lay {
+  readonly by: 'height' | 'stick';
+  /** Where the withers are, share of the traced dog's height. */
   readonly withers: number;
+  /** Where the top of a stick is that stands on the dog's ground, share of the picture's height, and its length, mm. */
+  readonly stickTop: number;
+  readonly stickMm: number;
   readonly forward: number;
   readonly isTurned: boolean;
 }
 
-const FIRST_LAY: Lay = { withers: 0.75, forward: 0, isTurned: false };
+const FIRST_LAY: Lay = { by: 'height', withers: 0.75, stickTop: 0.8, stickMm: 1000, forward: 0, isTurned: false };
+/** Sticks that stand beside a dog, mm. */
+const STICK_MM = { least: 100, most: 2000 } as const;
+const STICK_STEPS = { mm: 10, in: 0.5 } as const;
 
 const PROBLEMS = {
   nothing: 'Nothing stands out from the ground in this photo: a plain wall and floor of one color help.',
@@ -98,13 +109,7 @@ export function PhotoPart({ dog, ask, answer, today, onLay }: Props) {
         </p>
       ) : (
         <>
-          <LaySlider
-            name="Withers in the photo"
-            value={lay.withers}
-            min={0.4}
-            max={1}
-            onChange={(withers) => show(traced, { ...lay, withers })}
-          />
+          <Scale lay={lay} traced={traced} heightMm={ask.heightMm} onLay={(next) => show(traced, next)} />
           <LaySlider
             name="Forward"
             value={lay.forward}
@@ -134,6 +139,75 @@ export function PhotoPart({ dog, ask, answer, today, onLay }: Props) {
     </section>
   );
 }
+
+interface ScaleProps {
+  readonly lay: Lay;
+  readonly traced: Traced;
+  readonly heightMm: number;
+  readonly onLay: (lay: Lay) => void;
+}
+
+/** What the photo is scaled by, and what the withers come to by a stick. */
+function Scale({ lay, traced, heightMm, onLay }: ScaleProps) {
+  const [unit] = useLengthUnit();
+  const withers = (
+    <LaySlider
+      name="Withers in the photo"
+      value={lay.withers}
+      min={0.4}
+      max={1}
+      onChange={(at) => onLay({ ...lay, withers: at })}
+    />
+  );
+  return (
+    <>
+      <div className="outline-correction">
+        <span>Scaled by</span>
+        <Segmented
+          aria-label="Scaled by"
+          value={lay.by}
+          options={[
+            { value: 'height', label: 'the dog’s height' },
+            { value: 'stick', label: 'a stick beside it' },
+          ]}
+          onChange={(by) => onLay({ ...lay, by: by as Lay['by'] })}
+        />
+      </div>
+      {lay.by === 'stick' && (
+        <>
+          <div className="outline-correction">
+            <span>Its length, {unit}</span>
+            <LengthField
+              label="Length of the stick"
+              shown={lengthIn(unit, lay.stickMm)}
+              {...{ unit, isLead: true, steps: STICK_STEPS, mostMm: STICK_MM.most }}
+              onMm={(mm) => onLay({ ...lay, stickMm: Math.min(STICK_MM.most, Math.max(STICK_MM.least, mm)) })}
+            />
+          </div>
+          <LaySlider
+            name="Top of the stick"
+            value={lay.stickTop}
+            min={0.1}
+            max={1}
+            onChange={(stickTop) => onLay({ ...lay, stickTop })}
+          />
+        </>
+      )}
+      {withers}
+      {lay.by === 'stick' && <p role="status">{stickWords(withersMm(traced, lay), heightMm)}</p>}
+    </>
+  );
+}
+
+/** "By the stick the withers stand at 598 mm; 610 mm are known." */
+export function stickWords(byStickMm: number, heightMm: number): string {
+  const off = Math.abs(byStickMm - heightMm) / heightMm;
+  const apart = off > FAR_APART ? ' That is far apart: stick, camera or stance lean, or the height is wrong.' : '';
+  return `By the stick the withers stand at ${mmWords(byStickMm)}; ${mmWords(heightMm)} are known.${apart}`;
+}
+
+/** Share of the height by which stick and dog may differ: a camera that looks down a little, a dog that leans. */
+const FAR_APART = 0.04;
 
 /** "96 % of both overlap; the lines lie 4 mm apart on average, 21 mm at most." */
 export function fitWords({ overlap, meanMm, farthestMm }: OutlineFit): string {
@@ -200,16 +274,38 @@ function LaySlider({
   );
 }
 
+type Measured = Pick<Traced, 'ring' | 'height'>;
+
+/** Lowest and highest points of the traced dog, pixels from the top. */
+function spanOf({ ring }: Measured): { readonly ground: number; readonly top: number } {
+  const ys = ring.map((p) => p[1]);
+  return { ground: Math.max(...ys), top: Math.min(...ys) };
+}
+
+function mmPerPixel(traced: Measured, lay: Lay, heightMm: number): number {
+  const { ground, top } = spanOf(traced);
+  if (lay.by === 'height') return heightMm / Math.max(1e-6, (ground - top) * lay.withers);
+  return lay.stickMm / Math.max(1, ground - (1 - lay.stickTop) * traced.height);
+}
+
+/** Height at the withers as the stick has it, mm. */
+function withersMm(traced: Measured, lay: Lay): number {
+  const { ground, top } = spanOf(traced);
+  return (ground - top) * lay.withers * mmPerPixel(traced, lay, 0);
+}
+
 /** The traced line and its picture in mm: lowest point on the ground, withers at the dog's height, middle under the withers. */
 export function laid(
-  { ring, width, height, picture }: Pick<Traced, 'ring' | 'width' | 'height' | 'picture'>,
-  { withers, forward, isTurned }: Lay,
+  traced: Pick<Traced, 'ring' | 'width' | 'height' | 'picture'>,
+  lay: Lay,
   heightMm: number,
 ): LaidPhoto {
-  const [xs, ys] = [ring.map((p) => p[0]), ring.map((p) => p[1])];
-  const [ground, top] = [Math.max(...ys), Math.min(...ys)];
+  const { ring, width, height, picture } = traced;
+  const { forward, isTurned } = lay;
+  const xs = ring.map((p) => p[0]);
+  const { ground } = spanOf(traced);
   const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
-  const scale = heightMm / Math.max(1e-6, (ground - top) * withers);
+  const scale = mmPerPixel(traced, lay, heightMm);
   const sign = isTurned ? -1 : 1;
   const [from, to] = [-middle, width - middle].map((x) => sign * x * scale + forward * heightMm) as [number, number];
   return {
@@ -222,5 +318,6 @@ export function laid(
       height: height * scale,
       isTurned,
     },
+    markMm: lay.by === 'stick' ? lay.stickMm : heightMm,
   };
 }
