@@ -3,17 +3,12 @@
  * Measures what the crew waits for on the floor: the answer to a tap at the bench while a plan is made beside it, the mix list and
  * the forecast of knots of forty dogs, the bench without its server. Prints a table and writes its part of docs/benchmarks.md.
  */
-import { readFileSync, rmSync } from 'node:fs';
-import { spawnSync } from 'node:child_process';
-import os from 'node:os';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { v7 } from 'uuid';
+import { benchRun, signedIn } from './benchRun.mjs';
 import { buildIfNeeded } from './build.mjs';
-import { launchChromium } from './chromium.mjs';
-import { writePart } from './benchmarkPage.mjs';
-import { PrivateDatabase, ensureMariaDb } from './database.mjs';
-import { isUp, spawnServer } from './serverProcess.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 buildIfNeeded(root, console.log);
@@ -23,19 +18,9 @@ const { CARE_LIBRARY, HAIR_SHARES, LITERS_PER_M2, PRODUCTS, ZONES, productZones 
 const demo = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.json'), 'utf8'));
 
 const PORT = 8493;
-const base = `http://127.0.0.1:${PORT}`;
-const PASSWORD = 'wrenfold-demo';
+const TABLET = { width: 1024, height: 768 };
 const DOGS = 40;
 const TAPS = 120;
-const ms = (x) => `${x.toFixed(x < 10 ? 1 : 0)} ms`;
-const at = (times, share) =>
-  [...times].sort((x, y) => x - y)[Math.min(times.length - 1, Math.floor(times.length * share))];
-const lines = [];
-const say = (line = '') => {
-  console.log(line);
-  lines.push(line);
-};
-const row = (what, bar, times) => say(`| ${what} | ${bar} | ${ms(at(times, 0.5))} | ${ms(at(times, 0.95))} |`);
 
 /** Forty dogs: the demo's, taken in turn. */
 const dogs = Array.from({ length: DOGS }, (_, k) => demo.dogs[k % demo.dogs.length]);
@@ -73,17 +58,6 @@ function timed(act, times = 30) {
   });
 }
 
-async function signedIn(browser, signIn) {
-  const context = await browser.newContext({ viewport: { width: 1024, height: 768 } });
-  const page = await context.newPage();
-  await page.goto(base);
-  await page.getByLabel('Name').fill(signIn);
-  await page.getByLabel('Password').fill(PASSWORD);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.locator('main#room, main.bench').first().waitFor({ state: 'attached' });
-  return page;
-}
-
 /** Milliseconds from a tap on a part of the dog to the frame that shows it. */
 const tapOnce = (page, index) =>
   page.evaluate(async (k) => {
@@ -97,8 +71,9 @@ const tapOnce = (page, index) =>
     return performance.now() - began;
   }, index);
 
-async function taps(browser) {
-  const [lead, hand] = await Promise.all([signedIn(browser, 'maren'), signedIn(browser, 'jonas')]);
+async function taps(browser, base) {
+  const [lead, hand] = await Promise.all(['maren', 'jonas'].map((who) => signedIn(browser, base, who, TABLET)));
+  if (lead === undefined || hand === undefined) throw new Error('nobody is signed in');
   await hand.goto(`${base}/bench`);
   // A task that goes over the dog part by part.
   await hand
@@ -141,44 +116,15 @@ async function offline(hand) {
   return times;
 }
 
-ensureMariaDb(console.log);
-const dataDir = path.join(root, '.data', 'bench-floor');
-rmSync(dataDir, { recursive: true, force: true });
-const database = new PrivateDatabase(dataDir, () => undefined);
-const env = {
-  ...process.env,
-  DATABASE_URL: await database.open(),
-  ...{
-    KENNEL: 'demo',
-    HOST: '127.0.0.1',
-    PORT: String(PORT),
-    CLOCK_START: '2026-06-17T06:40:00Z',
-    LOG_LEVEL: 'silent',
+await benchRun({
+  ...{ part: 'floor', title: 'On the floor', port: PORT },
+  measure: async (browser, base, row) => {
+    const { idle, busy, hand } = await taps(browser, base);
+    row(`a tap at the bench to its answer, ${idle.length} taps`, '', idle);
+    row(`the same while a plan is made beside it, ${busy.length} taps`, '100 ms (p95)', busy);
+    row(`mix list of ${DOGS} dogs`, '50 ms', timed(mixList));
+    row(`forecast of knots, ${DOGS} dogs, all zones`, '50 ms', timed(knots));
+    row('the bench reloaded without its server, to its first part', '2 s', await offline(hand));
   },
-};
-const setUp = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], { env, encoding: 'utf8' });
-if (setUp.status !== 0) throw new Error(setUp.stderr);
-const server = spawnServer(env);
-const browser = await launchChromium();
-try {
-  await isUp(base);
-  const { idle, busy, hand } = await taps(browser);
-  const cpu = `${os.cpus()[0]?.model ?? 'unknown'}, ${os.availableParallelism()} cores`;
-  say(
-    `Written by \`npm run bench:floor\` on ${new Date().toISOString().slice(0, 10)}: ${cpu}, Node ${process.version}, Chromium on the same machine.`,
-  );
-  say();
-  say('| what | bar | median | 95th percentile |');
-  say('|---|---|---|---|');
-  row(`a tap at the bench to its answer, ${idle.length} taps`, '', idle);
-  row(`the same while a plan is made beside it, ${busy.length} taps`, '100 ms (p95)', busy);
-  row(`mix list of ${DOGS} dogs`, '50 ms', timed(mixList));
-  row(`forecast of knots, ${DOGS} dogs, all zones`, '50 ms', timed(knots));
-  row('the bench reloaded without its server, to its first part', '2 s', await offline(hand));
-  writePart('floor', `# On the floor\n\n${lines.join('\n')}`);
-} finally {
-  await browser.close();
-  server.kill();
-  await database.close();
-}
+});
 process.exit(0);

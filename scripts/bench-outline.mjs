@@ -4,17 +4,12 @@
  * handle, the trace of a photo, and the kennel with a dog of sixty past outlines. Prints a table and writes its part of
  * docs/benchmarks.md.
  */
-import { readFileSync, rmSync } from 'node:fs';
-import { spawnSync } from 'node:child_process';
-import os from 'node:os';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { v4, v7 } from 'uuid';
+import { benchRun, signedIn } from './benchRun.mjs';
 import { buildIfNeeded } from './build.mjs';
-import { launchChromium } from './chromium.mjs';
-import { writePart } from './benchmarkPage.mjs';
-import { PrivateDatabase, ensureMariaDb } from './database.mjs';
-import { isUp, spawnServer } from './serverProcess.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 buildIfNeeded(root, console.log);
@@ -23,19 +18,8 @@ const { BODY_SHAPES, BREED_ROWS, growthPrior } = await import('@loyal-mane/libra
 const demo = JSON.parse(readFileSync(path.join(root, 'library/demo/demo-kennel.json'), 'utf8'));
 
 const PORT = 8494;
-const base = `http://127.0.0.1:${PORT}`;
-const PASSWORD = 'wrenfold-demo';
 const PAST = 60;
 const KEYS = 80;
-const ms = (x) => `${x.toFixed(x < 10 ? 1 : 0)} ms`;
-const at = (times, share) =>
-  [...times].sort((x, y) => x - y)[Math.min(times.length - 1, Math.floor(times.length * share))];
-const lines = [];
-const say = (line = '') => {
-  console.log(line);
-  lines.push(line);
-};
-const row = (what, bar, times) => say(`| ${what} | ${bar} | ${ms(at(times, 0.5))} | ${ms(at(times, 0.95))} |`);
 
 /**
  * A dog of a breed, longer than its standard by a share, with hair of some length everywhere.
@@ -129,13 +113,8 @@ const keyOnce = (page) =>
     return performance.now() - began;
   });
 
-async function inTheRoom(browser) {
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-  await page.goto(base);
-  await page.getByLabel('Name').fill('maren');
-  await page.getByLabel('Password').fill(PASSWORD);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.locator('main#room').first().waitFor({ state: 'attached' });
+async function inTheRoom(browser, base) {
+  const page = await signedIn(browser, base, 'maren', { width: 1280, height: 800 });
   const brisk = demo.dogs.find((d) => d.name === 'Brisk');
   const past = await page.evaluate(
     async ([dogId, kept, commandId]) => {
@@ -170,45 +149,16 @@ function pastOutlines({ lengths }) {
   }));
 }
 
-ensureMariaDb(console.log);
-const dataDir = path.join(root, '.data', 'bench-outline');
-rmSync(dataDir, { recursive: true, force: true });
-const database = new PrivateDatabase(dataDir, () => undefined);
-const env = {
-  ...process.env,
-  DATABASE_URL: await database.open(),
-  ...{
-    KENNEL: 'demo',
-    HOST: '127.0.0.1',
-    PORT: String(PORT),
-    CLOCK_START: '2026-06-17T06:40:00Z',
-    LOG_LEVEL: 'silent',
+await benchRun({
+  ...{ part: 'outline', title: 'The outline', port: PORT },
+  measure: async (browser, base, row) => {
+    const { anew, moved } = solutions();
+    const { past, keys } = await inTheRoom(browser, base);
+    row(`an outline solved anew with its rings, ${BREED_ROWS.length} breeds`, '', anew);
+    row('the same a millimeter on, from the answer before', '16 ms', moved);
+    row(`a key at a handle to the frame that shows it, whole room, ${keys.length} keys`, '16 ms', keys);
+    row('a photo of 12 megapixels traced', '2 s', traces());
+    row(`the kennel with a dog of ${PAST} past outlines, from the server`, '300 ms', past);
   },
-};
-const setUp = spawnSync(process.execPath, [path.join(root, 'server/dist/setup.js')], { env, encoding: 'utf8' });
-if (setUp.status !== 0) throw new Error(setUp.stderr);
-const server = spawnServer(env);
-const browser = await launchChromium();
-try {
-  await isUp(base);
-  const { anew, moved } = solutions();
-  const { past, keys } = await inTheRoom(browser);
-  const cpu = `${os.cpus()[0]?.model ?? 'unknown'}, ${os.availableParallelism()} cores`;
-  say(
-    `Written by \`npm run bench:outline\` on ${new Date().toISOString().slice(0, 10)}: ${cpu}, Node ${process.version}, Chromium on the same machine.`,
-  );
-  say();
-  say('| what | bar | median | 95th percentile |');
-  say('|---|---|---|---|');
-  row(`an outline solved anew with its rings, ${BREED_ROWS.length} breeds`, '', anew);
-  row('the same a millimeter on, from the answer before', '16 ms', moved);
-  row(`a key at a handle to the frame that shows it, whole room, ${keys.length} keys`, '16 ms', keys);
-  row('a photo of 12 megapixels traced', '2 s', traces());
-  row(`the kennel with a dog of ${PAST} past outlines, from the server`, '300 ms', past);
-  writePart('outline', `# The outline\n\n${lines.join('\n')}`);
-} finally {
-  await browser.close();
-  server.kill();
-  await database.close();
-}
+});
 process.exit(0);

@@ -196,7 +196,7 @@ describe('minutes learned from finished work', () => {
     expect(restsOnWords(slow ?? { middle: 1, usual: 1, logs: 0 })).toBe(
       'From 12 timed sessions with this dog: 35 % slower than the standard time.',
     );
-  }, 60_000);
+  });
 });
 
 describe('the length of the hair, where it was measured', () => {

@@ -92,7 +92,7 @@ it('tells what is wrong with a bad file by its path, exits 2 and writes nothing'
   expect(answer.stderr).toMatch(/^shifts\[0\]: ends \(01:00\) before it begins/m);
   expect(answer.stderr).toMatch(/^dogs\[4\]\.breed: breed "Moonhound" is not in the library/m);
   expect(existsSync(at('bad-plan.json'))).toBe(false);
-}, 60_000);
+});
 
 it.each([
   [['--out', 'x.json'], /usage/],

@@ -249,7 +249,7 @@ describe('what a side changes', () => {
     const days = (step: StepId) => activities.filter((a) => a.step === step).map((a) => a.start.slice(0, 10));
     expect(days('bath')).toEqual([entries[0]?.day]);
     expect(days('touchUp')).toEqual(entries.slice(1).map((e) => e.day));
-  }, 60_000);
+  });
 
   it('standing minutes: the cap of the coat, less where the dog bears less, its own tolerance by that school', () => {
     const trained = { ...dogOf('Rusk'), standMinPerDay: 60 };
@@ -417,7 +417,7 @@ describe('who may trim', () => {
       p.id === learner ? { ...p, learning: [{ trim: 'ears' as const, practiced: [] }] } : p,
     );
     expect([...trimmers(planOf(people))]).not.toContain(learner);
-  }, 60_000);
+  });
 
   it('says what is missing when nobody may', () => {
     const people = kennel.people.map((p) => ({ ...p, learning: [{ trim: 'ears' as const, practiced: [] }] }));
@@ -431,7 +431,7 @@ describe('who may trim', () => {
       })),
     }));
     expect(planOf(bare).unplaced.some((u) => u.reason.code === 'noTool')).toBe(true);
-  }, 60_000);
+  });
 });
 
 it('keeps baths away from a parasite treatment by the label’s hours', () => {
@@ -453,7 +453,7 @@ it('keeps baths away from a parasite treatment by the label’s hours', () => {
   const at = Date.parse(moved ?? '');
   expect(at < treated - 6 * 3_600_000 || at >= treated + 30 * 3_600_000).toBe(true);
   expect(moved).not.toBe(usual);
-}, 60_000);
+});
 
 describe('what the coat’s own state decides', () => {
   const parts = (dog: KennelDog) => {

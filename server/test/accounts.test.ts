@@ -101,7 +101,7 @@ describe('PINs', () => {
     }
     await wrong('somebody-else').expect(429);
     await world.knex('sign_in_limits').delete();
-  }, 60_000);
+  });
 });
 
 describe('owners', () => {

@@ -43,7 +43,7 @@ describe('with a pool of one', () => {
     await lead.post(`/api/people/${DEMO.people[2]?.id ?? ''}/one-time-password`, { commandId: v7() }).expect(200);
     const methods = (await lead.get('/api/methods').expect(200)).body as { number: number };
     await lead.post('/api/methods', { commandId: v7(), number: methods.number, schools: {} }).expect(200);
-  }, 60_000);
+  });
 });
 
 describe('with many hands', () => {

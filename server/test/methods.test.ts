@@ -164,7 +164,7 @@ describe('own programs', () => {
     expect(await read()).toMatchObject({ steps: [nails], intervals: [interval] });
     expect((await send([])).status).toBe(200);
     expect((await read()).history[1]).toMatchObject({ steps: [nails] });
-  }, 60_000);
+  });
 
   it.each([
     ['a circle', { ...nails, step: 'bath', before: 'preTreat' }, /circle that no day can hold/],
