@@ -165,6 +165,18 @@ it('a bath follows its brush-out within two hours and a half', () => {
   ).toEqual([]);
 });
 
+it('stops where it is told to, with what it has', () => {
+  const trims = steps([['roughTrim'], ['fineTrim'], ['finish']]).map((s) => ({ ...s, skill: 'scissor' as const }));
+  const problem = problemOf([{ dog: 0, steps: trims }], { people: crew(2), stations: [], dogs: [dog()] });
+  const places = scheduleOf([
+    [100, 0],
+    [104, 1],
+    [120, 0],
+  ]);
+  const { schedule } = mendedForLead(assembledOf(problem), resultOf(places), placeAnew, () => true);
+  expect(schedule).toEqual(places);
+});
+
 it('nothing is mended at the price of another dog’s place', () => {
   const five = steps([['brushOut1'], ['preTreat'], ['nails'], ['lineBrush'], ['combThrough']]).map((s, k) => ({
     ...s,

@@ -35,9 +35,17 @@ type Stricter = ReadonlyMap<
   Partial<Pick<Task, 'allowed' | 'seconds' | 'at' | 'lagMin' | 'since' | 'latestEnd'>>
 >;
 
-/** The result with fewer faults where some can be mended; no chain loses its place by it. */
-export function mendedForLead(assembled: Assembled, found: SearchResult, placeAnew: PlaceAnew): SearchResult {
-  const mending = new LeadMending(assembled, placeAnew);
+/**
+ * The result with fewer faults where some can be mended; no chain loses its place by it. `shouldStop` is asked between trials;
+ * true ends it with what it has.
+ */
+export function mendedForLead(
+  assembled: Assembled,
+  found: SearchResult,
+  placeAnew: PlaceAnew,
+  shouldStop: () => boolean = () => false,
+): SearchResult {
+  const mending = new LeadMending(assembled, placeAnew, shouldStop);
   let now: Read = { found, faults: leadFaults(assembled, found.schedule) };
   for (let pass = 0; pass < PASSES; pass++) {
     const next = mending.passed(now);
@@ -59,6 +67,7 @@ class LeadMending {
   constructor(
     private readonly assembled: Assembled,
     private readonly placeAnew: PlaceAnew,
+    private readonly shouldStop: () => boolean,
   ) {}
 
   /** Each fault looked at once; the same where none could be mended. */
@@ -67,7 +76,7 @@ class LeadMending {
     const seen = new Set<string>();
     for (;;) {
       const fault = now.faults.find((f) => !seen.has(nameOf(f)));
-      if (fault === undefined || this.trials >= MOST_TRIALS) return now;
+      if (fault === undefined || this.trials >= MOST_TRIALS || this.shouldStop()) return now;
       seen.add(nameOf(fault));
       now = this.mended(now, fault) ?? now;
     }
@@ -78,6 +87,7 @@ class LeadMending {
     const trials = trialsOf(this.assembled, fault).slice(0, TRIALS_A_FAULT);
     for (const keepsPeople of [true, false])
       for (const stricter of trials) {
+        if (this.shouldStop()) return null;
         const tried = this.tried(now, stricter, keepsPeople);
         if (tried === null) continue;
         const better = tried.faults.length < now.faults.length ? tried : this.followed(now, tried);

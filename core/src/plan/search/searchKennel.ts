@@ -220,9 +220,13 @@ class KennelSearch {
   private readByLead(before: Found): Found {
     if ((this.options.previous ?? null) !== null) return before;
     const { assembled, found } = before;
-    const anew: PlaceAnew = (problem, schedule, chains) =>
-      withAside(problem, this.searchOptions(assembled, { previous: schedule }), schedule, chains);
-    return { assembled, found: mendedForLead(assembled, found, anew) };
+    // How far the plan is was told by the search; mending tells nothing of its own.
+    const options = {
+      ...this.searchOptions(assembled, { previous: found.schedule }),
+      onProgress: () => undefined,
+    };
+    const anew: PlaceAnew = (problem, schedule, chains) => withAside(problem, options, schedule, chains);
+    return { assembled, found: mendedForLead(assembled, found, anew, options.shouldStop) };
   }
 
   private restedBy(now: Found, rest: Rest): Found {
