@@ -19,6 +19,8 @@ export type PlaceAnew = (problem: Problem, schedule: Schedule, chains: readonly 
 
 /** So many changes are tried at most: each takes about as long as ten rounds of the search. */
 const MOST_TRIALS = 80;
+/** With more chains out than this the crew has too many dogs: who is ready matters then, and each trial takes long. */
+const MOST_OUT = 8;
 /** Of one fault so many are tried. */
 const TRIALS_A_FAULT = 4;
 /** Of a fault that mending another has made so many. */
@@ -45,6 +47,7 @@ export function mendedForLead(
   placeAnew: PlaceAnew,
   shouldStop: () => boolean = () => false,
 ): SearchResult {
+  if (found.unplaced.length > MOST_OUT) return found;
   const mending = new LeadMending(assembled, placeAnew, shouldStop);
   let now: Read = { found, faults: leadFaults(assembled, found.schedule) };
   for (let pass = 0; pass < PASSES; pass++) {
