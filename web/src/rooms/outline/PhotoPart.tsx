@@ -53,10 +53,15 @@ interface Lay {
   readonly isTurned: boolean;
 }
 
-const FIRST_LAY: Lay = { by: 'height', withers: 0.75, stickTop: 0.8, stickMm: 1000, forward: 0, isTurned: false };
 /** Sticks that stand beside a dog, mm. */
 const STICK_MM = { least: 100, most: 2000 } as const;
 const STICK_STEPS = { mm: 10, in: 0.5 } as const;
+
+/** As a photo is laid first: a stick is about as long as the dog is high, so that its top is in the drawing. */
+function firstLay(heightMm: number): Lay {
+  const stickMm = Math.max(STICK_MM.least, Math.round(heightMm / 100) * 100);
+  return { by: 'height', withers: 0.75, stickTop: 0.8, stickMm, forward: 0, isTurned: false };
+}
 
 const PROBLEMS = {
   nothing: 'Nothing stands out from the ground in this photo: a plain wall and floor of one color help.',
@@ -69,7 +74,7 @@ type Traced = Extract<TracedPhoto, { ok: true }>;
 export function PhotoPart({ dog, ask, answer, today, onLay }: Props) {
   const { message } = AntApp.useApp();
   const [traced, setTraced] = useState<Traced | null>(null);
-  const [lay, setLay] = useState(FIRST_LAY);
+  const [lay, setLay] = useState(() => firstLay(ask.heightMm));
   const [busy, setBusy] = useState(false);
   const [fit, setFit] = useState<OutlineFit | null>(null);
   const show = (found: Traced, next: Lay): void => {
@@ -83,7 +88,7 @@ export function PhotoPart({ dog, ask, answer, today, onLay }: Props) {
       const found = await tracedIn(await photo);
       if (!found.ok) return void message.error(PROBLEMS[found.why], 8);
       setTraced(found);
-      show(found, FIRST_LAY);
+      show(found, firstLay(ask.heightMm));
     } catch {
       void message.error('That file is no picture that can be read.', 8);
     } finally {
@@ -161,8 +166,8 @@ function Scale({ lay, traced, heightMm, onLay }: ScaleProps) {
   );
   return (
     <>
-      <div className="outline-correction">
-        <span>Scaled by</span>
+      <div className="photo-scale">
+        Scaled by{' '}
         <Segmented
           aria-label="Scaled by"
           value={lay.by}
