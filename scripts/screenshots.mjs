@@ -41,7 +41,7 @@ async function open(browser, name, room, width, height) {
   await page.getByLabel('Name').fill(name);
   await page.getByLabel('Password').fill('wrenfold-demo');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.locator('main#room, main.bench').first().waitFor({ state: 'attached' });
+  await page.locator('main#room h1, main.bench').first().waitFor({ state: 'attached' });
   await page.waitForTimeout(1500);
   return page;
 }
@@ -156,6 +156,7 @@ try {
   const phone = await open(browser, 'pia', '/', 390, 844);
   await phone.screenshot({ path: out('countdown-phone') });
   await phone.goto('/day');
+  await phone.locator('main#room h1').waitFor();
   await phone.waitForTimeout(1200);
   await phone.screenshot({ path: out('my-day-phone') });
   const benchPhone = await open(browser, 'jonas', '/bench', 390, 844);

@@ -130,7 +130,7 @@ const RULE_SAYS: Readonly<Record<ShowRule, Readonly<Record<RuleValue, string>>>>
   },
 };
 
-/** What is different at a dryer where heat comes later; `when` is the time that heat is planned for, null where none is. */
+/** Words for a dryer where heat comes later; `when` is the time that heat is planned for, null where none is. */
 export function heatLaterWords(step: 'forceDry' | 'heatDry', when: string | null): string {
   if (step === 'heatDry')
     return 'This coat has dried before: mist each part to the root, then straighten it with heat.';

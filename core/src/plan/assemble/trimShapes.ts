@@ -1,5 +1,5 @@
 /*
- * What an outline says of a dog's trims on one day. It is asked again and again of the same dogs, while a plan is searched for and
+ * A dog's trims on one day as its outline has them. They are asked again and again of the same dogs, while a plan is searched for and
  * with every question about it: so what was solved is kept, by all that it rests on.
  */
 import type { CutAsk } from '../../outline/cutList.js';

@@ -216,7 +216,7 @@ class KennelSearch {
     return now;
   }
 
-  /** What a lead would hand back is placed again where that costs nothing its place; a plan that people go by is left as it is. */
+  /** Faults that a lead would hand a plan back for are mended where that costs nothing its place; a plan that people go by stays. */
   private readByLead(before: Found): Found {
     if ((this.options.previous ?? null) !== null) return before;
     const { assembled, found } = before;

@@ -1,5 +1,5 @@
 /*
- * What is different at the dryer where a coat is blown dry now and straightened with heat later.
+ * Words at the dryers where a coat is blown dry now and straightened with heat later.
  */
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';

@@ -152,7 +152,7 @@ interface ScaleProps {
   readonly onLay: (lay: Lay) => void;
 }
 
-/** What the photo is scaled by, and what the withers come to by a stick. */
+/** The choice of the photo's scale; by a stick, the height that the withers come to as well. */
 function Scale({ lay, traced, heightMm, onLay }: ScaleProps) {
   const [unit] = useLengthUnit();
   const withers = (
