@@ -37,6 +37,7 @@ it('turned around and moved forward it keeps its scale', () => {
 });
 
 it('a stick that disagrees with the known height is told', () => {
+  expect(stickWords(442.4, 460)).toBe('By the stick the withers stand at 442 mm; 460 mm are known.');
   expect(stickWords(598, 610)).toBe('By the stick the withers stand at 598 mm; 610 mm are known.');
   expect(stickWords(560, 610)).toMatch(/610 mm are known\. That is far apart: stick, camera or stance lean/);
 });

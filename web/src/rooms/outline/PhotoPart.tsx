@@ -204,11 +204,11 @@ function Scale({ lay, traced, heightMm, onLay }: ScaleProps) {
   );
 }
 
-/** "By the stick the withers stand at 598 mm; 610 mm are known." */
+/** "By the stick the withers stand at 598 mm; 610 mm are known." A photo is not read finer than a whole millimeter. */
 export function stickWords(byStickMm: number, heightMm: number): string {
   const off = Math.abs(byStickMm - heightMm) / heightMm;
   const apart = off > FAR_APART ? ' That is far apart: stick, camera or stance lean, or the height is wrong.' : '';
-  return `By the stick the withers stand at ${mmWords(byStickMm)}; ${mmWords(heightMm)} are known.${apart}`;
+  return `By the stick the withers stand at ${mmWords(Math.round(byStickMm))}; ${mmWords(heightMm)} are known.${apart}`;
 }
 
 /** Share of the height by which stick and dog may differ: a camera that looks down a little, a dog that leans. */
