@@ -32,7 +32,7 @@ const placeAnew: PlaceAnew = (problem, schedule, chains) =>
 const kinds = (problem: Problem, schedule: Schedule): string[] =>
   leadFaults(assembledOf(problem), schedule).map((f) => f.kind);
 const mend = (problem: Problem, places: readonly Place[]): Schedule => {
-  const { schedule, rounds } = mendedForLead(assembledOf(problem), resultOf(scheduleOf(places)), placeAnew);
+  const { schedule, rounds } = mendedForLead(assembledOf(problem), resultOf(scheduleOf(places)), placeAnew).found;
   expect(validatePlan(problem, schedule)).toEqual([]);
   expect(rounds).toBe(7);
   return schedule;
@@ -173,8 +173,9 @@ it('stops where it is told to, with what it has', () => {
     [104, 1],
     [120, 0],
   ]);
-  const { schedule } = mendedForLead(assembledOf(problem), resultOf(places), placeAnew, () => true);
-  expect(schedule).toEqual(places);
+  const { found, inVain } = mendedForLead(assembledOf(problem), resultOf(places), placeAnew, () => true);
+  expect(found.schedule).toEqual(places);
+  expect(inVain.size).toBe(0);
 });
 
 it('nothing is mended at the price of another dog’s place', () => {
@@ -204,4 +205,45 @@ it('nothing is mended at the price of another dog’s place', () => {
   expect(places.every(([start]) => start < DAY)).toBe(true);
   const mended = mend(problem, places);
   expect(mended.filter((p) => p === null)).toEqual([]);
+});
+
+describe('one pair of scissors that cannot be', () => {
+  const at = (from: number, slots: number, allowed: readonly number[]): Partial<TaskFields> => ({
+    ...{ duration: slots, attended: slots, earliestStart: from, latestEnd: from + slots, allowed },
+  });
+  const trims = steps([
+    ['roughTrim', at(140, 4, [0])],
+    ['fineTrim', at(144, 4, [0, 1])],
+    ['finish', at(148, 4, [0])],
+  ]).map((s) => ({ ...s, skill: 'scissor' as const }));
+  const places: Place[] = [
+    [140, 0],
+    [144, 1],
+    [148, 0],
+    [100, 0],
+    [152, 0],
+  ];
+  const tried = (brushing: readonly (readonly [number, number])[]) => {
+    const others = brushing.map(([from, slots]) => ({ dog: 1, steps: steps([['keepUpBrush', at(from, slots, [0])]]) }));
+    const problem = problemOf([{ dog: 0, steps: trims }, ...others], {
+      ...{ people: crew(2), stations: [], dogs: [dog(1, 400), dog(1, 400)] },
+    });
+    const schedule = scheduleOf(places.slice(0, 3 + brushing.length));
+    expect(validatePlan(problem, schedule)).toEqual([]);
+    return mendedForLead(assembledOf(problem), resultOf(schedule), placeAnew);
+  };
+
+  it('says that something else would give way: whoever began would work on without a rest', () => {
+    const day = [
+      [100, 40],
+      [152, 18],
+    ] as const;
+    expect([...tried(day).inVain]).toEqual([0, 1, 2].map((i) => [i, 'elseWorse']));
+  });
+
+  it('says nothing where it can be', () => {
+    const { found, inVain } = tried([]);
+    expect(found.schedule.slice(0, 3).map((p) => p?.worker)).toEqual([0, 0, 0]);
+    expect(inVain.size).toBe(0);
+  });
 });

@@ -182,6 +182,11 @@ describe('who hands over says why', () => {
     expect(causes(worked(trims, three))).toEqual([]);
   });
 
+  it('one pair of hands was tried in vain: what would have given way', () => {
+    const inVain = new Map([0, 1, 2].map((i) => [i, 'elseOut'] as const));
+    expect([...handOversOf(worked(trims, three), 0, inVain)].map(([i, h]) => [i, h.cause])).toEqual([[2, 'elseOut']]);
+  });
+
   it('the keeper is not there, or cannot', () => {
     const gone = [person(['scissor'], 90, 105, 10), person(['scissor'])];
     expect(causes(worked(trims, three, gone))).toEqual([[2, 0, 'notThere']]);

@@ -50,6 +50,8 @@ const BREEDS: readonly (readonly [string, number])[] = [
   ['Dalmatian', 26],
   ['Kerry Blue Terrier', 17],
 ];
+/** More are drawn before a release: `AUDITED_KENNELS=200 npx jest library/test/audit`. */
+const KENNELS = Number(process.env['AUDITED_KENNELS'] ?? 30);
 const FLOOR: readonly Skill[] = ['bath', 'dry', 'brush', 'hand'];
 
 /** A small kennel drawn by chance: people, dogs, rings. */
@@ -83,13 +85,12 @@ describe('the demo', () => {
     expect(counts(found)).toMatchObject(NEVER);
   });
 
-  it('changes hands, tables and days next to never: at most one dog each', () => {
-    for (const name of ['handsOnEntry', 'handsInTub', 'crowds', 'tables', 'noWalk'])
-      expect([name, (found[name] ?? []).length <= 1]).toEqual([name, true]);
-    expect(found['noRest']).toEqual([]);
+  it('changes hands, tables and days for no reason that it does not tell', () => {
+    for (const name of ['handsOnEntry', 'handsInTub', 'crowds', 'tables', 'noWalk', 'noRest'])
+      expect([name, found[name]]).toEqual([name, []]);
     const figures: readonly LeadCode[] = ['minutesOver', 'busiestDay'];
-    const handedBack = LEAD_CODES.filter((code) => !figures.includes(code)).reduce((sum, code) => sum + of(code), 0);
-    expect(handedBack).toBeLessThanOrEqual(2);
+    const handedBack = LEAD_CODES.filter((code) => !figures.includes(code)).filter((code) => of(code) > 0);
+    expect(handedBack).toEqual([]);
   });
 
   it('is told so by the report, which counts the same', () => {
@@ -104,7 +105,7 @@ describe('the demo', () => {
   it('takes the minutes that were estimated, and spreads them over the week', () => {
     expect(of('minutesOver')).toBeLessThanOrEqual(5);
     expect(of('minutesOver')).toBeGreaterThanOrEqual(-2);
-    expect(of('busiestDay')).toBeLessThanOrEqual(17);
+    expect(of('busiestDay')).toBeLessThanOrEqual(16);
   });
 
   it('the report in words names dogs, days and people', () => {
@@ -133,12 +134,16 @@ it.each(Object.entries({ TWO_PEOPLE, SETTERS, FORTY_DOGS }))('%s has nothing tha
   expect(at.plan.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
 });
 
-it('nor have thirty random kennels', () => {
-  for (let seed = 1; seed <= 30; seed++) {
-    const at = planned(kennelOf(randomPlot(seed)), 20);
-    expect({ seed, ...counts(audited(at)) }).toMatchObject({ seed, ...NEVER });
-  }
-}, 240_000);
+it(
+  `nor have ${String(KENNELS)} random kennels`,
+  () => {
+    for (let seed = 1; seed <= KENNELS; seed++) {
+      const at = planned(kennelOf(randomPlot(seed)), 20);
+      expect({ seed, ...counts(audited(at)) }).toMatchObject({ seed, ...NEVER });
+    }
+  },
+  8_000 * KENNELS,
+);
 
 it('the audit finds what is wrong: a plan that was spoiled by hand', () => {
   const { kennel, plan } = planned(kennelOf(TWO_PEOPLE));

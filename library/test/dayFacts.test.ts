@@ -7,7 +7,7 @@ import { sharedPlan } from './sharedPlan.js';
 
 const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const zone = DEMO.settings.timeZone;
-const plan = sharedPlan(DEMO, { nowMs: wallToMs(DEMO.startDay, '07:00' as WallTime, zone), rounds: 2 });
+const plan = sharedPlan(DEMO, { nowMs: wallToMs(DEMO.startDay, '07:00' as WallTime, zone), rounds: 4 });
 const days = Array.from({ length: 7 }, (_, k) => addDays(DEMO.startDay, k));
 
 it('every ride, ring and bath of a day is told, in order of time', () => {

@@ -3,7 +3,7 @@
  * sources and of what was asked, so that a changed planner makes them anew. A test of the planning itself calls it itself.
  */
 import { createHash, randomUUID } from 'node:crypto';
-import { mkdirSync, readFileSync, readdirSync, renameSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { planKennel } from '@loyal-mane/core';
 import type { KennelFile, Plan, PlanOptions } from '@loyal-mane/core';
@@ -20,21 +20,53 @@ export type SharedOptions = Pick<PlanOptions, 'nowMs' | 'rounds' | 'seed' | 'odd
 export function sharedPlan(kennel: KennelFile, options: SharedOptions): Plan {
   const key = hashOf([sourcesHash(), JSON.stringify([kennel, options])]);
   const file = path.join(FOLDER, `${key}.json`);
+  mkdirSync(FOLDER, { recursive: true });
+  const mark = `${file}.being-made`;
+  for (;;) {
+    const kept = readKept(file);
+    if (kept !== null) return kept;
+    if (begins(mark)) break;
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, LOOK_AGAIN_MS);
+  }
+  try {
+    // Whoever made it may have ended between the look and the mark.
+    return readKept(file) ?? keep(file, JSON.stringify(planKennel(kennel, CARE_LIBRARY, options)));
+  } finally {
+    rmSync(mark, { recursive: true, force: true });
+  }
+}
+
+/** Another worker that makes the same plan is waited for: two would only take each other's core. */
+const LOOK_AGAIN_MS = 200;
+/** Nobody makes one plan for longer: whoever began was stopped. */
+const STOPPED_MS = 120_000;
+
+/** Whether this worker makes the plan; false while another does. */
+function begins(mark: string): boolean {
+  try {
+    mkdirSync(mark);
+    return true;
+  } catch {
+    const since = statSync(mark, { throwIfNoEntry: false })?.mtimeMs ?? 0;
+    if (since > 0 && Date.now() - since > STOPPED_MS) rmSync(mark, { recursive: true, force: true });
+    return false;
+  }
+}
+
+function readKept(file: string): Plan | null {
   try {
     return JSON.parse(readFileSync(file, 'utf8')) as Plan;
   } catch {
-    const text = JSON.stringify(planKennel(kennel, CARE_LIBRARY, options));
-    keep(file, text);
-    return JSON.parse(text) as Plan;
+    return null;
   }
 }
 
 /** Written aside and moved: another worker reads the whole file or none. */
-function keep(file: string, text: string): void {
-  mkdirSync(FOLDER, { recursive: true });
+function keep(file: string, text: string): Plan {
   const aside = `${file}.${randomUUID()}`;
   writeFileSync(aside, text);
   renameSync(aside, file);
+  return JSON.parse(text) as Plan;
 }
 
 function sourcesHash(): string {

@@ -1,8 +1,9 @@
 /* Sentences that people read, from codes and fields: exactly as they stand in the rooms. */
 import { readFileSync } from 'node:fs';
-import { ZONE_IDS, addDays, breakGroups, wallToMs } from '@loyal-mane/core';
+import { HAND_OVER_CAUSES, ZONE_IDS, addDays, breakGroups, wallToMs } from '@loyal-mane/core';
 import type {
   Blocker,
+  HandOverCause,
   Instant,
   KennelFile,
   LocalDay,
@@ -122,6 +123,18 @@ describe('why a task sits where it sits', () => {
     [{ code: 'alone' }, 'Moving it closer to the ideal time would move all of Brisk’s work that day.'],
     [{ code: 'sameHands', personId: person('Pia') }, 'Waits for Pia, so that one person stays with Brisk.'],
   ] as const)('%j', (reason, words) => expect(of(reason)).toBe(words));
+
+  it('says why somebody else has it than who should keep it', () => {
+    const handedOver = (cause: HandOverCause): string =>
+      reasonWords(
+        { reason: { code: 'atAim' }, dogId: dog('Brisk'), handedOver: { from: person('Pia'), cause, heldBy: null } },
+        names,
+      );
+    const said = HAND_OVER_CAUSES.map(handedOver);
+    expect(new Set(said).size).toBe(HAND_OVER_CAUSES.length);
+    for (const words of said) expect(words).toMatch(/^At the ideal time\. .*Pia.*\.$/);
+    expect(handedOver('elseOut')).toBe('At the ideal time. With Pia for it, other work would lose its place.');
+  });
 
   it('says who has what until when', () => {
     expect(of(blocked('personBusy', 'earlier', held))).toBe('Not earlier: Ivo works on Rusk (ears) until 14:05.');

@@ -36,7 +36,7 @@ const file = JSON.parse(
 ) as KennelFile;
 
 export const DAWN_MS = wallToMs(file.startDay, '07:00' as WallTime, file.settings.timeZone);
-export const PLAN: Plan = sharedPlan(file, { nowMs: DAWN_MS, rounds: 2 });
+export const PLAN: Plan = sharedPlan(file, { nowMs: DAWN_MS, rounds: 4 });
 export const FILE = file;
 export const NAMES = namesOf(file);
 

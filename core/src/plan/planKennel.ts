@@ -61,7 +61,7 @@ export function planKennel(kennel: KennelFile, library: CareLibrary, options: Pl
     inputHash: hashText(JSON.stringify([kennel, library.version, options.nowMs])),
     libraryVersion: library.version,
     cost: Math.round(found.cost),
-    activities: plannedActivities(assembled, working),
+    activities: plannedActivities(searched, working),
     unplaced: whatIsOut(searched, options.unasked === true ? { ...options, shouldStop: () => true } : options),
     leftOut: assembled.leftOut,
     calendar: assembled.calendar,
@@ -99,12 +99,12 @@ function whatIsOut({ assembled, found, before }: Searched, options: PlanOptions)
   return [...entries, ...unplacedChains(assembled, { ...found, unplaced: rest }, asking)];
 }
 
-function plannedActivities(assembled: Assembled, working: WorkingSchedule): PlannedActivity[] {
+function plannedActivities({ assembled, inVain }: Searched, working: WorkingSchedule): PlannedActivity[] {
   const { problem } = assembled;
   const planned: PlannedActivity[] = [];
   for (const chain of problem.chains) {
     const latest = working.isPlaced(chain.index) ? latestStarts(working, chain.index) : [];
-    const handOvers = handOversOf(working, chain.index);
+    const handOvers = handOversOf(working, chain.index, inVain);
     let bound = false;
     chain.acts.forEach((i, k) => {
       const a = working.activity(i);

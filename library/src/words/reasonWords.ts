@@ -91,6 +91,10 @@ function handOverWords({ from, cause, heldBy }: HandOver, names: Names): string 
       return `${who} has had the noise that a day allows.`;
     case 'scissorMinutes':
       return `${who} has scissored as long as a day allows.`;
+    case 'elseOut':
+      return `With ${who} for it, other work would lose its place.`;
+    case 'elseWorse':
+      return `With ${who} for it, something else would give way: hands, tables, a walk or a rest.`;
   }
 }
 

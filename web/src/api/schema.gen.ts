@@ -2041,7 +2041,7 @@ export interface components {
         HandOverDto: {
             from: string;
             /** @enum {string} */
-            cause: "skill" | "notThere" | "busy" | "noise" | "scissorMinutes";
+            cause: "skill" | "notThere" | "busy" | "noise" | "scissorMinutes" | "elseOut" | "elseWorse";
             heldBy: components["schemas"]["TaskNameDto"] | null;
         };
         PlannedActivityDto: PlannedActivity;

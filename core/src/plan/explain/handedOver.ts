@@ -1,6 +1,7 @@
 /*
  * Why work that one person should keep goes to somebody else: the keeper cannot do it, is not there, has another dog, or has had
- * the day's noise or scissor work. Where none of these is so, nothing is said: such a change of hands is the plan's to answer for.
+ * the day's noise or scissor work; or it was tried, and something else would have given way. Where none of these is so, nothing is
+ * said: such a change of hands is the plan's to answer for.
  */
 import type { Assignment } from '@loyal-mane/engine';
 import { exposureOver, keeperOf, precisionOver } from '@loyal-mane/engine';
@@ -9,9 +10,19 @@ import { dayOfSlot } from '../problem.js';
 import type { WorkingSchedule } from '../workingSchedule.js';
 
 /** Causes that keep a keeper from a task. Closed set; words are made at the edge. */
-export const HAND_OVER_CAUSES = ['skill', 'notThere', 'busy', 'noise', 'scissorMinutes'] as const;
+export const HAND_OVER_CAUSES = [
+  'skill',
+  'notThere',
+  'busy',
+  'noise',
+  'scissorMinutes',
+  'elseOut',
+  'elseWorse',
+] as const;
 /** One of `HAND_OVER_CAUSES`. */
 export type HandOverCause = (typeof HAND_OVER_CAUSES)[number];
+/** What came of it where one pair of hands was tried: other work lost its place, or something else gave way. */
+export type TriedInVain = Extract<HandOverCause, 'elseOut' | 'elseWorse'>;
 
 /** Who should have kept a task, by index, why they do not, and the activity that they have instead (-1 = none). */
 export interface SlotHandOver {
@@ -20,20 +31,32 @@ export interface SlotHandOver {
   readonly heldBy: number;
 }
 
-/** By activity index: hand-overs of a placed chain that have a cause. */
-export function handOversOf(working: WorkingSchedule, chain: number): ReadonlyMap<number, SlotHandOver> {
+/** By activity index: hand-overs of a placed chain that have a cause, or for which one pair of hands was tried in vain. */
+export function handOversOf(
+  working: WorkingSchedule,
+  chain: number,
+  inVain: ReadonlyMap<number, TriedInVain> = new Map(),
+): ReadonlyMap<number, SlotHandOver> {
   const { continuities = [], acts = [] } = working.problem.chains[chain] ?? {};
   const places = working.placesOf(chain);
   const found = new Map<number, SlotHandOver>();
   for (const c of continuities) {
     if (c.of !== 'worker') continue;
     const keeper = keeperOf(c, places);
+    const begun = c.members.flatMap((k) => {
+      const a = working.activity(acts[k] as number);
+      return a.fixed === null ? [] : [a.fixed.worker];
+    });
     for (const k of c.members) {
       const a = working.activity(acts[k] as number);
       const place = places[k] ?? null;
-      if (place === null || place.worker < 0 || place.worker === keeper || a.fixed !== null) continue;
-      const why = causeOf(working, a, place, keeper);
-      if (why !== null) found.set(a.index, { keeper, ...why });
+      if (place === null || place.worker < 0 || a.fixed !== null || begun.includes(place.worker)) continue;
+      // Whoever keeps the rest has taken it over from whoever began.
+      const from = place.worker === keeper ? begun.at(-1) : keeper;
+      if (from === undefined || from < 0) continue;
+      const tried = inVain.get(a.index);
+      const why = causeOf(working, a, place, from) ?? (tried === undefined ? null : { cause: tried, heldBy: -1 });
+      if (why !== null) found.set(a.index, { keeper: from, ...why });
     }
   }
   return found;

@@ -11,6 +11,7 @@ import { DEFAULT_LEAD_LIMITS } from '../measure/leadLimits.js';
 import type { Problem, Task } from '../problem.js';
 import { dayOfSlot } from '../problem.js';
 import type { LeadFault, Placed } from './leadFaults.js';
+import type { TriedInVain } from '../explain/handedOver.js';
 import { attendedEnd, leadFaults, peopleAt } from './leadFaults.js';
 import type { SearchResult } from './searchPlan.js';
 
@@ -37,6 +38,12 @@ type Stricter = ReadonlyMap<
   Partial<Pick<Task, 'allowed' | 'seconds' | 'at' | 'lagMin' | 'since' | 'latestEnd'>>
 >;
 
+/** A result mended, and by activity index where one pair of hands was tried in vain. */
+export interface Mended {
+  readonly found: SearchResult;
+  readonly inVain: ReadonlyMap<number, TriedInVain>;
+}
+
 /**
  * The result with fewer faults where some can be mended; no chain loses its place by it. `shouldStop` is asked between trials;
  * true ends it with what it has.
@@ -46,8 +53,8 @@ export function mendedForLead(
   found: SearchResult,
   placeAnew: PlaceAnew,
   shouldStop: () => boolean = () => false,
-): SearchResult {
-  if (found.unplaced.length > MOST_OUT) return found;
+): Mended {
+  if (found.unplaced.length > MOST_OUT) return { found, inVain: new Map() };
   const mending = new LeadMending(assembled, placeAnew, shouldStop);
   let now: Read = { found, faults: leadFaults(assembled, found.schedule) };
   for (let pass = 0; pass < PASSES; pass++) {
@@ -55,7 +62,7 @@ export function mendedForLead(
     if (next === now) break;
     now = next;
   }
-  return { ...now.found, rounds: found.rounds };
+  return { found: { ...now.found, rounds: found.rounds }, inVain: mending.inVainOf(now.faults) };
 }
 
 /** A result with what a lead would say of it. */
@@ -66,6 +73,8 @@ interface Read {
 
 class LeadMending {
   private trials = 0;
+  /** By name of a fault: what each trial of one pair of hands would have cost. */
+  private readonly inVain = new Map<string, TriedInVain>();
 
   constructor(
     private readonly assembled: Assembled,
@@ -88,15 +97,28 @@ class LeadMending {
   /** The first trial that leaves fewer faults; null where none does. */
   mended(now: Read, fault: LeadFault): Read | null {
     const trials = trialsOf(this.assembled, fault).slice(0, TRIALS_A_FAULT);
+    let isOut = true;
     for (const keepsPeople of [true, false])
       for (const stricter of trials) {
         if (this.shouldStop()) return null;
         const tried = this.tried(now, stricter, keepsPeople);
+        isOut &&= tried === null;
         if (tried === null) continue;
         const better = tried.faults.length < now.faults.length ? tried : this.followed(now, tried);
         if (better !== null) return better;
       }
+    this.inVain.set(nameOf(fault), isOut ? 'elseOut' : 'elseWorse');
     return null;
+  }
+
+  /** By activity index: tasks of the hands that are still changed although one pair of them was tried. */
+  inVainOf(faults: readonly LeadFault[]): Map<number, TriedInVain> {
+    return new Map(
+      faults.flatMap((f) => {
+        const cost = f.kind === 'hands' ? this.inVain.get(nameOf(f)) : undefined;
+        return cost === undefined ? [] : f.tasks.map(({ task }) => [task.index, cost] as const);
+      }),
+    );
   }
 
   /** A trial that mends one fault and makes another: that one is mended in turn, where it can be. */

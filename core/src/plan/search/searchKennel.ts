@@ -11,7 +11,8 @@ import type { EntryId } from '../../units/ids.js';
 import { workLimits } from '../../kennel/limits.js';
 import { SLOT_MIN } from '../../time/slotGrid.js';
 import { BATHS, BRUSHED_THROUGH, WET_RUN } from '../../programs/stepGroups.js';
-import { assembledAgain, scheduleOf } from '../placedPlan.js';
+import type { TriedInVain } from '../explain/handedOver.js';
+import { assembledAgain, personId, scheduleOf } from '../placedPlan.js';
 import { dayOfSlot } from '../problem.js';
 import type { Plan } from '../plan.js';
 import type { ChainDraft } from '../assemble/chains.js';
@@ -43,6 +44,8 @@ export interface Found {
 
 /** The plan that was found at last. */
 export interface Searched extends Found {
+  /** By activity index: hands that are changed although one pair of them was tried. */
+  readonly inVain: ReadonlyMap<number, TriedInVain>;
   /** As it was before the keep-up work of dogs without a place came in: what is in an entry's way is asked of this. */
   readonly before: Found;
 }
@@ -217,16 +220,17 @@ class KennelSearch {
   }
 
   /** Faults that a lead would hand a plan back for are mended where that costs nothing its place; a plan that people go by stays. */
-  private readByLead(before: Found): Found {
-    if ((this.options.previous ?? null) !== null) return before;
+  private readByLead(before: Found): Omit<Searched, 'before'> {
     const { assembled, found } = before;
+    const plan = this.options.previous ?? null;
+    if (plan !== null) return { ...before, inVain: stillInVain(before, plan) };
     // How far the plan is was told by the search; mending tells nothing of its own.
     const options = {
       ...this.searchOptions(assembled, { previous: found.schedule }),
       onProgress: () => undefined,
     };
     const anew: PlaceAnew = (problem, schedule, chains) => withAside(problem, options, schedule, chains);
-    return { assembled, found: mendedForLead(assembled, found, anew, options.shouldStop) };
+    return { assembled, ...mendedForLead(assembled, found, anew, options.shouldStop) };
   }
 
   private restedBy(now: Found, rest: Rest): Found {
@@ -289,6 +293,20 @@ class KennelSearch {
       ...more,
     };
   }
+}
+
+/** Where the plan that people go by says that one pair of hands was tried in vain, and they are the same hands still. */
+function stillInVain({ assembled, found }: Found, plan: Plan): Map<number, TriedInVain> {
+  const said = new Map(plan.activities.map((a) => [a.key, a]));
+  return new Map(
+    assembled.problem.activities.flatMap(({ index, key }) => {
+      const before = said.get(key);
+      const cause = before?.handedOver?.cause;
+      const worker = found.schedule[index]?.worker ?? -1;
+      if ((cause !== 'elseOut' && cause !== 'elseWorse') || worker < 0) return [];
+      return before?.people[0] === personId(assembled, worker) ? [[index, cause] as const] : [];
+    }),
+  );
 }
 
 /**
