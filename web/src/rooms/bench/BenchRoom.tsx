@@ -9,15 +9,15 @@ import { openSoaks } from '@loyal-mane/core';
 import type { NoteKind, WorkCommand } from '@loyal-mane/core';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
+import type { Dog } from '../../parts/dogRecord';
 import { pageOf, soaksOf } from '../../parts/pageOf';
 import { useShortcut } from '../../parts/useShortcut';
 import { WET } from '../../theme/palette';
 import { themeOf } from '../../theme/tokens';
-import { BenchBar } from './BenchBar';
+import { BenchFoot, toggleOf } from './BenchFoot';
 import { BenchTop } from './BenchTop';
 import { BenchNext, NoTask } from './BenchNext';
 import { NoteDialog } from './NoteDialog';
-import { PauseWhy } from './PauseWhy';
 import { Refusals } from './Refusals';
 import { SoakClocks } from './SoakClocks';
 import { FinishDialogs, useFinishing } from './FinishDialogs';
@@ -106,48 +106,17 @@ function Bench() {
         </div>
       )}
       <BenchNext task={task} tasks={tasks} {...view} />
-      <div className="bench-foot" aria-busy={isResting}>
-        {undo !== null && (
-          <div className="undo-bar" role="status">
-            {undo.words}
-            <button type="button" onClick={() => give(undo.task, 'undo')}>
-              Undo
-            </button>
-          </div>
-        )}
-        {task !== null && (
-          <PauseWhy
-            key={`${task.activity.key} ${String(task.work?.pauses?.length)}`}
-            task={task}
-            dogName={names.dog(task.activity.dogId)}
-            parts={page?.parts ?? []}
-            stationName={task.activity.stationId === null ? null : names.station(task.activity.stationId)}
-            onFailed={() => failed(task)}
-            onSay={(cause, zones) => sayWhy(task, cause, zones)}
-          />
-        )}
-        {task !== null && (
-          <BenchBar
-            task={task}
-            now={now}
-            names={names}
-            toggle={toggleOf(task)}
-            onGive={(command) => give(task, command)}
-            onSkip={() => setSkipping(task)}
-          />
-        )}
-      </div>
-      <Modal
-        open={finding && dog !== undefined}
-        footer={null}
-        width={1100}
-        style={{ top: 16 }}
-        className="found-dialog"
-        title={`Found on ${dog?.name ?? ''}`}
-        onCancel={() => setFinding(false)}
-      >
-        <Suspense fallback="Loading.">{dog !== undefined && <CoatMarks dog={dog} />}</Suspense>
-      </Modal>
+      <BenchFoot
+        task={task}
+        page={page}
+        undo={undo}
+        isResting={isResting}
+        names={names}
+        now={now}
+        {...{ give, failed, sayWhy }}
+        onSkip={setSkipping}
+      />
+      {dog !== undefined && <FoundDialog dog={dog} isOpen={finding} onClose={() => setFinding(false)} />}
       {noting !== null && dog !== undefined && (
         <NoteDialog
           dogId={dog.id}
@@ -177,8 +146,29 @@ function Bench() {
   );
 }
 
-function toggleOf(task: BenchTask): WorkCommand {
-  return task.work === null ? 'start' : task.work.state === 'paused' ? 'resume' : 'pause';
+interface FoundProps {
+  readonly dog: Dog;
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+}
+
+/** The dog's map, to mark what is found on it. */
+function FoundDialog({ dog, isOpen, onClose }: FoundProps) {
+  return (
+    <Modal
+      open={isOpen}
+      footer={null}
+      width={1100}
+      style={{ top: 16 }}
+      className="found-dialog"
+      title={`Found on ${dog.name}`}
+      onCancel={onClose}
+    >
+      <Suspense fallback="Loading.">
+        <CoatMarks dog={dog} />
+      </Suspense>
+    </Modal>
+  );
 }
 
 /** A button that has the focus keeps its own Space and Enter. */
