@@ -81,7 +81,7 @@ it('has all 18 ready when each problem’s first remedy is taken', () => {
     if (u.kind === 'show' && remedy !== undefined)
       kennel = withRemedy(kennel, remedy, { dogId: u.dogId, newId: () => '' });
   }
-  const after = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, previous: plan });
+  const after = planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, previous: plan, unasked: true });
   expect(notReady(after)).toEqual([]);
 });
 
@@ -106,7 +106,7 @@ it('gives the same plan for the same seed, and another for another', () => {
 it('is planned in few rounds of search, a kennel of eight with two dogs out too, whatever the machine', () => {
   const roundsOf = (kennel: KennelFile): number => {
     let asked = 0;
-    planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, shouldStop: () => ++asked < 0 });
+    planKennel(kennel, CARE_LIBRARY, { nowMs: dawn, shouldStop: () => ++asked < 0, unasked: true });
     return asked;
   };
   // The search asks between rounds whether to stop; eight dogs took thousands while rivals fought.
@@ -129,7 +129,11 @@ it('keeps what holds, freezes what is done or running, and says what moved when 
       },
     ],
   };
-  const again = planKennel(ill, CARE_LIBRARY, { nowMs: Date.parse('2026-06-17T08:20:00Z'), previous: live });
+  const again = planKennel(ill, CARE_LIBRARY, {
+    nowMs: Date.parse('2026-06-17T08:20:00Z'),
+    previous: live,
+    unasked: true,
+  });
   const change = comparePlans(live, again);
   expect(change.updated.length).toBeGreaterThan(0);
   expect(change.updated.length).toBeLessThan(live.activities.length / 2);
@@ -295,6 +299,7 @@ it('gives every unplaced chain a reason, and a remedy that is named works', () =
     const after = planKennel(withRemedy(file, first, { dogId: u.dogId, newId: () => '' }), CARE_LIBRARY, {
       nowMs: dawn,
       previous: plan,
+      unasked: true,
     });
     expect(after.unplaced.map((x) => x.key)).not.toContain(u.key);
   }
@@ -302,7 +307,10 @@ it('gives every unplaced chain a reason, and a remedy that is named works', () =
 
 it('moves in time without changing: a week later the same plan a week later', () => {
   const later = kennelOnDay(file, '2026-06-24' as never);
-  const shifted = planKennel(later, CARE_LIBRARY, { nowMs: wallToMs(later.startDay, '00:00' as WallTime, zone) });
+  const shifted = planKennel(later, CARE_LIBRARY, {
+    nowMs: wallToMs(later.startDay, '00:00' as WallTime, zone),
+    unasked: true,
+  });
   expect(notReady(shifted)).toEqual(notReady(plan));
 });
 
@@ -325,7 +333,7 @@ describe('work out of order', () => {
   it('never costs a dog its place: what came before is done next or counts as passed over, and is said', () => {
     if (bath === undefined) throw new Error('Koro has no bath ahead');
     const work = [...file.work, done(bath)];
-    const after = planKennel({ ...file, work }, CARE_LIBRARY, { nowMs: at, previous: plan });
+    const after = planKennel({ ...file, work }, CARE_LIBRARY, { nowMs: at, previous: plan, unasked: true });
     expect(notReady(after)).toEqual(notReady(plan));
     const mine = after.activities.filter((a) => a.dogId === koro?.id && a.entryId === bath.entryId);
     expect(mine.find((a) => a.key === bath.key)?.state).toBe('done');
@@ -341,7 +349,7 @@ describe('work out of order', () => {
     const nocci = file.dogs.find((d) => d.name === 'Nocci');
     const mats = [{ zone: 'behindEar' as const, tightness: 'loose' as const }];
     const dogs = file.dogs.map((d) => (d.id === nocci?.id ? { ...d, mats } : d));
-    const after = planKennel({ ...file, dogs }, CARE_LIBRARY, { nowMs: at, previous: plan });
+    const after = planKennel({ ...file, dogs }, CARE_LIBRARY, { nowMs: at, previous: plan, unasked: true });
     expect(notReady(after)).toEqual(notReady(plan));
     const knots = after.activities.filter((a) => a.dogId === nocci?.id && a.step === 'knots' && a.state === 'planned');
     expect(knots).toHaveLength(1);

@@ -11,7 +11,7 @@ const ROUNDS = 4;
 const plan = sharedPlan(DEMO, { nowMs: NOW_MS, rounds: ROUNDS });
 const idOf = (name: string): string => DEMO.dogs.find((d) => d.name === name)?.id ?? '';
 const again = (kennel: KennelFile): Plan =>
-  planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: ROUNDS, previous: plan });
+  planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: ROUNDS, previous: plan, unasked: true });
 const open = plan.activities.filter((a) => a.state === 'planned').length;
 const out = (p: Plan): string[] => p.unplaced.flatMap((u) => (u.kind === 'show' ? [u.key] : [])).sort();
 const later = (time: string): WallTime =>

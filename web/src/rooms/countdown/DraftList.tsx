@@ -73,12 +73,12 @@ function DogChanges({ dog, plan }: { dog: DraftDog; plan: Plan }) {
           </span>
         );
       })}
+      {counts !== null && <span className="soft">{`${moves.length > 0 ? '; ' : ''}${counts}`}</span>}
       {rest > 0 && (
         <Button type="link" size="small" onClick={() => setAll(true)}>
           {`and ${String(rest)} more`}
         </Button>
       )}
-      {counts !== null && <span className="soft">{`${moves.length > 0 ? '; ' : ''}${counts}`}</span>}
     </li>
   );
 }
