@@ -57,7 +57,7 @@ export { liftsOf } from './outline/lift.js';
 export type { ZoneLift } from './outline/lift.js';
 export { CORRECTION_IDS } from './outline/corrections.js';
 export type { CorrectionAmounts, CorrectionId } from './outline/corrections.js';
-export { OUTLINE_MEASURES, measureOf } from './outline/dogBody.js';
+export { NUDGED_MEASURES, OUTLINE_MEASURES, dogBody, measureOf } from './outline/dogBody.js';
 export type { OutlineMeasure } from './outline/dogBody.js';
 export { outlineProportions } from './outline/proportions.js';
 export { cutList } from './outline/cutList.js';

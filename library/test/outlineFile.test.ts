@@ -1,9 +1,12 @@
 /* The outline file and its answer, the picture that carries it, the bodies of all breeds, and what the planner makes of an outline. */
 import { readFileSync } from 'node:fs';
 import {
+  NUDGED_MEASURES,
   assembleProblem,
   bodyRings,
+  dogBody,
   makePlanInput,
+  measureOf,
   outlineDataOf,
   outlineFactor,
   solveOutline,
@@ -142,6 +145,25 @@ describe('bodies', () => {
       if (shape === undefined || measured[0] !== 'forechest' || measured[1] !== 'point of rump') continue;
       const near = shape.length >= (least ?? 0) - 0.17 && shape.length <= (most ?? 9) + 0.06;
       expect([name, shape.length, near]).toEqual([name, shape.length, true]);
+    }
+  });
+
+  it('keep their line where a place is nudged to its end, and what lies further is left aside', () => {
+    const HEIGHT_MM = 500;
+    for (const { badge, coat } of BREED_ROWS) {
+      const shape = BODY_SHAPES[badge];
+      if (shape === undefined) throw new Error(`no shape ${badge}`);
+      for (const what of NUDGED_MEASURES)
+        for (const share of [0.81, 1.19]) {
+          const mm = measureOf(shape, HEIGHT_MM, what) * share;
+          const { body, leftAside } = dogBody(shape, HEIGHT_MM, { [what]: mm });
+          expect([badge, what, leftAside]).toEqual([badge, what, []]);
+          expect(measureOf(body, HEIGHT_MM, what)).toBeCloseTo(mm, 6);
+          for (const ring of bodyRings(stationsOf(body, coat, HEIGHT_MM)))
+            expect([badge, what, share, crossings(ring)]).toEqual([badge, what, share, 0]);
+        }
+      const far = measureOf(shape, HEIGHT_MM, 'stifleHeight') * 1.3;
+      expect(dogBody(shape, HEIGHT_MM, { stifleHeight: far }).leftAside).toEqual(['stifleHeight']);
     }
   });
 

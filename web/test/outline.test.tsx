@@ -118,6 +118,24 @@ it('measures are dragged by keys and typed in inches, taken back, and kept with 
   expect(kept['hockBehind']).toBeGreaterThan(2);
 });
 
+it('places that no tape reaches are nudged by keys: an ear that hangs grows downward', () => {
+  open();
+  tab('Measures');
+  const nudge = (name: string, key: string): number => {
+    const place = screen.getByRole('slider', { name });
+    const before = Number(place.getAttribute('aria-valuenow'));
+    fireEvent.keyDown(place, { key });
+    fireEvent.keyUp(place, { key });
+    return Number(place.getAttribute('aria-valuenow')) - before;
+  };
+  expect(nudge('height of the stifle', 'ArrowUp')).toBe(1);
+  expect(nudge('depth of the skull', 'ArrowUp')).toBe(-1);
+  expect(nudge('depth of the muzzle', 'ArrowDown')).toBe(1);
+  expect(nudge('length of the ear', 'ArrowDown')).toBe(1);
+  fireEvent.click(screen.getByText('More places'));
+  expect(screen.getByLabelText<HTMLInputElement>('width of the ear, mm').value).not.toBe('');
+});
+
 it('a measure that no dog of the breed has is left aside, said, and not kept', async () => {
   open();
   tab('Measures');

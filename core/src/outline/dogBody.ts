@@ -4,6 +4,18 @@
  */
 import type { BodyRow } from './bodyRow.js';
 
+/** Places that a tape seldom measures: the breed's, unless photo or eye show that this dog's lie elsewhere. */
+export const NUDGED_MEASURES = [
+  'stifleHeight',
+  'skullDepth',
+  'muzzleDepth',
+  'forelegWidth',
+  'hindLegWidth',
+  'footLength',
+  'earLength',
+  'earWidth',
+] as const;
+
 /** Measures of the outline; the height at the withers is the unit of all others. */
 export const OUTLINE_MEASURES = [
   'height',
@@ -24,6 +36,7 @@ export const OUTLINE_MEASURES = [
   'skullWidth',
   'chestWidth',
   'thighWidth',
+  ...NUDGED_MEASURES,
 ] as const;
 /** One of `OUTLINE_MEASURES`. */
 export type OutlineMeasure = (typeof OUTLINE_MEASURES)[number];
@@ -48,11 +61,23 @@ const ROW_KEY: Readonly<Record<Fraction, keyof BodyRow>> = {
   skullWidth: 'skullWidth',
   chestWidth: 'chestWidth',
   thighWidth: 'thighWidth',
+  stifleHeight: 'stifleHeight',
+  skullDepth: 'skullDepth',
+  muzzleDepth: 'muzzleDepth',
+  forelegWidth: 'forearmWidth',
+  hindLegWidth: 'hindWidth',
+  footLength: 'footLength',
+  earLength: 'earLength',
+  earWidth: 'earWidth',
 };
 
 /** How far a measure may lie from the breed's, a share of it and a part of the height (engineering defaults). */
 const MOST_SHARE = 0.3;
 const LEAST_SPAN = 0.06;
+/** The same of places that are nudged: legs and head are narrow, a line would fold sooner. */
+const MOST_NUDGE = 0.2;
+const LEAST_NUDGE = 0.008;
+const NUDGED: ReadonlySet<string> = new Set(NUDGED_MEASURES);
 
 /** A dog's body, its height in mm, and the measures that were left aside. */
 export interface DogBody {
@@ -75,10 +100,16 @@ export function dogBody(
     if (mm === undefined) continue;
     const own = mm / heightMm;
     const standard = breed[key] as number;
-    if (Math.abs(own - standard) > Math.max(LEAST_SPAN, Math.abs(standard) * MOST_SHARE)) leftAside.push(measure);
+    if (Math.abs(own - standard) > farthest(measure, standard)) leftAside.push(measure);
     else body[key] = own;
   }
   return { body: body as unknown as BodyRow, heightMm, leftAside };
+}
+
+/** How far a measure may lie from the breed's, in heights. */
+function farthest(measure: OutlineMeasure, standard: number): number {
+  const [share, least] = NUDGED.has(measure) ? [MOST_NUDGE, LEAST_NUDGE] : [MOST_SHARE, LEAST_SPAN];
+  return Math.max(least, Math.abs(standard) * share);
 }
 
 /** A measure of a body in mm. */

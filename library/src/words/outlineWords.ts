@@ -26,6 +26,14 @@ export const MEASURE_WORDS: Readonly<Record<DogMeasure, string>> = {
   skullWidth: 'width of the skull',
   chestWidth: 'width of the chest',
   thighWidth: 'width of the thighs',
+  stifleHeight: 'height of the stifle',
+  skullDepth: 'depth of the skull',
+  muzzleDepth: 'depth of the muzzle',
+  forelegWidth: 'foreleg from the side',
+  hindLegWidth: 'hind leg from the side',
+  footLength: 'length of the foot',
+  earLength: 'length of the ear',
+  earWidth: 'width of the ear',
 };
 
 /** Points between which each is measured; hair pressed flat, the dog in show stance. */
@@ -48,6 +56,14 @@ export const MEASURED_BETWEEN: Readonly<Record<OutlineMeasure, string>> = {
   skullWidth: 'from ahead, over the skull between the ears',
   chestWidth: 'from ahead, over the ribs behind the elbows',
   thighWidth: 'from behind, over both thighs at the stifles',
+  stifleHeight: 'ground to the stifle joint',
+  skullDepth: 'top of the skull to the corner of the jaw',
+  muzzleDepth: 'bridge of the nose to the lower lip',
+  forelegWidth: 'front to back of the leg below the elbow',
+  hindLegWidth: 'front to back of the leg below the hock',
+  footLength: 'heel to the toes',
+  earLength: 'root to tip, the leather only',
+  earWidth: 'the leather where it is widest',
 };
 
 /** Corrections that a lead may ask for. */

@@ -3713,7 +3713,7 @@ export interface components {
                  * @description what was measured
                  * @enum {string}
                  */
-                what: "height" | "bodyLength" | "forechest" | "chestDepth" | "croupHeight" | "tailSetHeight" | "rumpHeight" | "tuckUpHeight" | "neckLength" | "skullLength" | "muzzleLength" | "hockHeight" | "hockBehind" | "tailLength" | "dipDepth" | "skullWidth" | "chestWidth" | "thighWidth" | "chest" | "neck" | "foreleg";
+                what: "height" | "bodyLength" | "forechest" | "chestDepth" | "croupHeight" | "tailSetHeight" | "rumpHeight" | "tuckUpHeight" | "neckLength" | "skullLength" | "muzzleLength" | "hockHeight" | "hockBehind" | "tailLength" | "dipDepth" | "skullWidth" | "chestWidth" | "thighWidth" | "stifleHeight" | "skullDepth" | "muzzleDepth" | "forelegWidth" | "hindLegWidth" | "footLength" | "earLength" | "earWidth" | "chest" | "neck" | "foreleg";
                 /** @description centimeters */
                 cm: number;
             }[];

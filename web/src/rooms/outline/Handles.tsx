@@ -18,6 +18,17 @@ interface Handle {
   readonly id: string;
   readonly at: (m: BodyRow) => Point;
   readonly pulls: readonly Pull[];
+  /** Whether the place lies above its root, so that it grows upward. */
+  readonly isUp?: (m: BodyRow) => boolean;
+}
+
+/** The tip of the ear: it stands, falls forward over the skull, or hangs from its root. */
+function earTip(m: BodyRow): Point {
+  const { head } = frameOf(m);
+  if (m.ear === 'prick') return head(m.skull * 0.21, m.stop + m.earLength);
+  if (m.ear === 'fold') return head(m.skull * 0.85, -m.earLength * 0.42);
+  const [x, y] = head(m.skull * m.earPosition, m.skullDepth * 0.08);
+  return [x + m.earWidth / 8, y - m.earLength];
 }
 
 const pull = (measure: OutlineMeasure, axis: 0 | 1, sign: 1 | -1): Pull => ({ measure, axis, sign });
@@ -41,6 +52,18 @@ const HANDLES: readonly Handle[] = [
     pulls: [pull('hockBehind', 0, -1), pull('hockHeight', 1, 1)],
   },
   { id: 'occiput', at: (m) => frameOf(m).occiput, pulls: [pull('neckLength', 1, 1)] },
+  {
+    id: 'stifle',
+    at: (m) => [frameOf(m).rumpX + 0.305, m.stifleHeight + 0.02],
+    pulls: [pull('stifleHeight', 1, 1)],
+  },
+  { id: 'jaw', at: (m) => frameOf(m).head(m.skull * 0.62, -m.skullDepth), pulls: [pull('skullDepth', 1, -1)] },
+  {
+    id: 'lip',
+    at: (m) => frameOf(m).head(m.skull + m.muzzle * 0.75, -m.muzzleDepth),
+    pulls: [pull('muzzleDepth', 1, -1)],
+  },
+  { id: 'ear', at: earTip, pulls: [pull('earLength', 1, -1)], isUp: (m) => m.ear === 'prick' },
   {
     id: 'nose',
     at: (m) => frameOf(m).head(m.skull + m.muzzle, -m.muzzleDepth * 0.3),
@@ -70,10 +93,11 @@ function OneHandle({ handle, ask, view, onMove, onRelease }: Props & { readonly 
   const { body, heightMm } = ask;
   const mmOf = (p: Pull): number => measureOf(body, heightMm, p.measure);
   const [x, y] = handle.at(body);
+  const turn = handle.isUp?.(body) === true ? -1 : 1;
   const moveBy = (dx: number, dy: number, mm: readonly number[]): void => {
     const change = handle.pulls.map((p, i) => [
       p.measure,
-      Math.max(0, Math.round((mm[i] ?? 0) + p.sign * (p.axis === 0 ? dx : dy))),
+      Math.max(0, Math.round((mm[i] ?? 0) + turn * p.sign * (p.axis === 0 ? dx : dy))),
     ]);
     onMove(Object.fromEntries(change) as Partial<Record<OutlineMeasure, number>>, handle.id);
   };

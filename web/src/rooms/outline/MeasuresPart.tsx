@@ -3,7 +3,8 @@
  */
 import { InputNumber } from 'antd';
 import { memo } from 'react';
-import { OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
+import type { ReactNode } from 'react';
+import { NUDGED_MEASURES, OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { LocalDay, OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
 import { MEASURED_BETWEEN, MEASURE_WORDS, MOVEMENT_WORDS, monthDay } from '@loyal-mane/library/words';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
@@ -25,6 +26,9 @@ interface Props {
   readonly onMove: (change: Partial<Record<OutlineMeasure, number>>, hold: string) => void;
 }
 
+const NUDGED: ReadonlySet<OutlineMeasure> = new Set(NUDGED_MEASURES);
+const MEASURED = OUTLINE_MEASURES.filter((what) => !NUDGED.has(what));
+
 /** A field for each measure, in mm or inches. */
 export function MeasuresPart({ dog, ask, tried, leftAside, onMove }: Props) {
   const { lead } = useRooms();
@@ -32,31 +36,39 @@ export function MeasuresPart({ dog, ask, tried, leftAside, onMove }: Props) {
   const known = outlineMeasures(recordOf(dog));
   const days = recordOf(dog).measures ?? [];
   const last = (what: OutlineMeasure): LocalDay | null => days.findLast((m) => m.what === what)?.day ?? null;
+  const table = (measures: readonly OutlineMeasure[]): ReactNode => (
+    <table className="outline-measures">
+      <tbody>
+        {measures.map((what) => (
+          <MeasureRow
+            key={what}
+            what={what}
+            shown={lengthIn(unit, measureOf(ask.body, ask.heightMm, what))}
+            unit={unit}
+            isLead={lead}
+            from={
+              leftAside.includes(what)
+                ? `${String(Math.round(tried[what] ?? known[what] ?? 0))} mm is too far from the breed: left aside`
+                : measuredWords(last(what), known[what])
+            }
+            onMove={onMove}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
   return (
     <section aria-label="Measures">
       <div className="soft">
         In show stance, hair pressed flat. Drag the places in the drawing or type; arrows move a place by 1 mm.{' '}
         <UnitChoice label="Unit" unit={unit} onUnit={setUnit} />
       </div>
-      <table className="outline-measures">
-        <tbody>
-          {OUTLINE_MEASURES.map((what) => (
-            <MeasureRow
-              key={what}
-              what={what}
-              shown={lengthIn(unit, measureOf(ask.body, ask.heightMm, what))}
-              unit={unit}
-              isLead={lead}
-              from={
-                leftAside.includes(what)
-                  ? `${String(Math.round(tried[what] ?? known[what] ?? 0))} mm is too far from the breed: left aside`
-                  : measuredWords(last(what), known[what])
-              }
-              onMove={onMove}
-            />
-          ))}
-        </tbody>
-      </table>
+      {table(MEASURED)}
+      <details className="outline-more" open={NUDGED_MEASURES.some((what) => known[what] !== undefined)}>
+        <summary>More places</summary>
+        <div className="soft">The breed’s, unless a photo or your eye shows that they lie elsewhere on {dog.name}.</div>
+        {table(NUDGED_MEASURES)}
+      </details>
       <MovingTail dog={dog} atRest={ask.body.tailAngle} />
     </section>
   );
