@@ -21,6 +21,7 @@ interface Bottle {
   readonly product: string;
   readonly leftMl: number;
   readonly openedOn?: string;
+  readonly taken?: { readonly ml: number; readonly at: string; readonly by?: string };
   readonly version: number;
 }
 const bottlesOf = async (hand: Hand): Promise<Bottle[]> =>
@@ -45,7 +46,10 @@ it('a mix is taken from the bottle, which counts as opened from then on; the sam
     leftMl: 380,
     openedOn: localDayOf(world.clock.nowMs(), DEMO.settings.timeZone),
   });
+  const { personId } = bather;
+  expect((await leftIn(id))?.taken).toEqual({ ml: 120, at: expect.stringMatching(/Z$/) as string, by: personId });
   await take(bather, id, -120).expect(200);
+  expect((await leftIn(id))?.taken).toBeUndefined();
   await take(bather, id, -400).expect(200);
   // No bottle holds more than it does when full.
   expect(await leftIn(id)).toMatchObject({ leftMl: 500 });
@@ -56,6 +60,16 @@ it('of two who mix at once both count', async () => {
   const answers = await Promise.all([take(bather, id, 100), take(lead, id, 150)]);
   expect(answers.map((a) => a.status)).toEqual([200, 200]);
   expect((await leftIn(id))?.leftMl).toBe(250);
+});
+
+it('who has not seen what another took is told, and nothing more is taken', async () => {
+  const id = await fresh(500);
+  const version = (await leftIn(id))?.version;
+  const seen = (hand: Hand) => hand.post(`/api/bottles/${id}/take`, { commandId: v7(), ml: 100, version });
+  await seen(bather).expect(200);
+  const refused = await seen(lead).expect(409);
+  expect((refused.body as { detail: string }).detail).toMatch(/^Somebody has just taken from this bottle\./);
+  expect((await leftIn(id))?.leftMl).toBe(400);
 });
 
 it('more than is left is refused in words and nothing is taken', async () => {

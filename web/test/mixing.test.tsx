@@ -6,11 +6,11 @@ import type { KennelBottle, KennelProductChange, LocalDay } from '@loyal-mane/co
 import { ProductsPage } from '../src/rooms/methods/ProductsPage';
 import type { MethodsDraft } from '../src/rooms/methods/useMethodsDraft';
 import MixingRoom from '../src/rooms/mixing/MixingRoom';
-import { dilutionWords } from '../src/rooms/mixing/Batches';
+import { dilutionWords, takenWords } from '../src/rooms/mixing/Batches';
 import { labelLines } from '../src/rooms/mixing/Labels';
 import { runOutWords } from '../src/rooms/mixing/Stock';
 import { volumeWords } from '../src/parts/volumes';
-import { FILE, PLAN, show } from './world';
+import { FILE, NAMES, PLAN, idOf, show } from './world';
 
 const ZONE = FILE.settings.timeZone;
 const baths = PLAN.activities.filter((a) => ['bath', 'trimBath', 'bathWhites'].includes(a.step));
@@ -58,6 +58,14 @@ describe('the mixing room', () => {
     expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/0 baths|no baths/);
     expect(screen.getByText('Nothing more to mix that day.')).toBeTruthy();
   });
+});
+
+it('says who has mixed already, on the day it was mixed only', () => {
+  const by = idOf('tuva');
+  const taken = { ml: 120, at: '2026-06-17T07:40:00.000Z', by } as NonNullable<KennelBottle['taken']>;
+  expect(takenWords(taken, '2026-06-17' as LocalDay, NAMES, 'metric')).toBe('Tuva took 120 ml at 09:40');
+  expect(takenWords({ ml: 120, at: taken.at }, '2026-06-17' as LocalDay, NAMES, 'metric')).toMatch(/^Somebody took/);
+  expect(takenWords(taken, '2026-06-18' as LocalDay, NAMES, 'metric')).toBeNull();
 });
 
 describe('words of the stock', () => {

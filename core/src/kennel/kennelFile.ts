@@ -179,6 +179,15 @@ const Entry = Type.Object(
   strict,
 );
 
+const BottleTake = Type.Object(
+  {
+    ml: Type.Integer({ minimum: 1, maximum: 50_000, description: 'milliliters that a mix took' }),
+    at: instant('when'),
+    by: Type.Optional(id<PersonId>('who mixed')),
+  },
+  { ...strict, description: 'the last mix that took from it' },
+);
+
 const Bottle = Type.Object(
   {
     id: id<BottleId>('bottle'),
@@ -188,6 +197,7 @@ const Bottle = Type.Object(
     leftMl: Type.Integer({ minimum: 0, maximum: 50_000, description: 'milliliters that are left' }),
     openedOn: Type.Optional(day('opened on')),
     expiresOn: Type.Optional(day('last day on which it is used')),
+    taken: Type.Optional(BottleTake),
   },
   strict,
 );

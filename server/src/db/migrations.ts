@@ -13,6 +13,7 @@ import { stock } from './migrations/014-stock.js';
 import { air } from './migrations/015-air.js';
 import { bottles } from './migrations/005-bottles.js';
 import { judges } from './migrations/017-judges.js';
+import { taken } from './migrations/018-taken.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
 import { ownData } from './migrations/006-own-data.js';
@@ -40,6 +41,7 @@ export const MIGRATIONS: readonly Migration[] = [
   air,
   care,
   judges,
+  taken,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

@@ -28,6 +28,7 @@ export type BottlesRow = {
   opened_on: string | null;
   expires_on: string | null;
   version: number;
+  taken: unknown;
 };
 
 export type BreedsRow = {

@@ -172,6 +172,7 @@ export const ROW_CODECS: Readonly<Record<KennelList, RowCodec>> = {
       openedOn: 'opened_on',
       expiresOn: 'expires_on',
     },
+    json: ['taken'],
   }),
 };
 

@@ -1,8 +1,15 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { IsInt, Max, Min } from 'class-validator';
+import { IsInt, IsOptional, Max, Min } from 'class-validator';
 import { PRODUCT_IDS } from '@loyal-mane/core';
 import type { ProductId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
+
+/** The last mix that took from a bottle. */
+export class BottleTakeDto {
+  @ApiProperty({ type: 'integer' }) ml!: number;
+  @ApiProperty() at!: string;
+  @ApiPropertyOptional() by?: string;
+}
 
 /** A bottle in stock. */
 export class BottleDto {
@@ -13,6 +20,7 @@ export class BottleDto {
   @ApiProperty({ type: 'integer', description: 'milliliters that are left' }) leftMl!: number;
   @ApiPropertyOptional() openedOn?: string;
   @ApiPropertyOptional() expiresOn?: string;
+  @ApiPropertyOptional({ type: BottleTakeDto, description: 'the last mix that took from it' }) taken?: BottleTakeDto;
   @ApiProperty({ type: 'integer' }) version!: number;
 }
 
@@ -23,4 +31,9 @@ export class TakeDto extends CommandDto {
   @Min(-50_000)
   @Max(50_000)
   ml!: number;
+
+  @ApiPropertyOptional({ type: 'integer', description: 'version that was seen; refused where another took since' })
+  @IsOptional()
+  @IsInt()
+  version?: number;
 }

@@ -26,13 +26,21 @@ export class StockController {
   async take(
     @Given() given: Command,
     @Param('id', ParseUUIDPipe) id: string,
-    @Body() { ml }: TakeDto,
+    @Body() { ml, version }: TakeDto,
   ): Promise<RowVersionDto> {
     const today = localDayOf(this.clock.nowMs(), await this.kennels.timeZone());
     return this.rows.change({ list: 'bottles', id, given, version: null, kind: 'bottle.taken' }, (row) => {
+      if (version !== undefined && row.version !== version)
+        throw new Problem('notNow', 'Somebody has just taken from this bottle. Nothing more was taken; look again.');
       const left = Number(row['left_ml']) - ml;
       if (left < 0) throw new Problem('notNow', `Only ${String(row['left_ml'])} ml are left in it. Nothing was taken.`);
-      return { left_ml: Math.min(left, Number(row['size_ml'])), opened_on: row['opened_on'] ?? today };
+      const at = new Date(this.clock.nowMs()).toISOString();
+      return {
+        left_ml: Math.min(left, Number(row['size_ml'])),
+        opened_on: row['opened_on'] ?? today,
+        // What is put back was not mixed.
+        taken: ml > 0 ? JSON.stringify({ ml, at, by: given.actorId }) : null,
+      };
     });
   }
 }

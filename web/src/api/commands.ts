@@ -176,9 +176,11 @@ export const markAbsent = (input: { personId: string; day: string }, commandId: 
     body: { commandId, day: input.day, reason: 'ill' },
   });
 
-/** Takes milliliters from a bottle; below 0 puts them back. */
-export const takeFromBottle = (input: { bottleId: string; ml: number }, commandId: string) =>
-  post('/api/bottles/{id}/take', { params: { path: { id: input.bottleId } }, body: { commandId, ml: input.ml } });
+/** Takes milliliters from a bottle as it was seen; below 0 puts them back. */
+export const takeFromBottle = (input: { bottleId: string; ml: number; version?: number }, commandId: string) => {
+  const { bottleId, ...rest } = input;
+  return post('/api/bottles/{id}/take', { params: { path: { id: bottleId } }, body: { commandId, ...rest } });
+};
 
 /** Marks somebody back on a day. */
 export const markBack = (input: { personId: string; day: string }, commandId: string) =>

@@ -1707,6 +1707,11 @@ export interface components {
             personId?: string;
             stationId?: string;
         };
+        BottleTakeDto: {
+            ml: number;
+            at: string;
+            by?: string;
+        };
         BottleDto: {
             id: string;
             /**
@@ -1722,6 +1727,8 @@ export interface components {
             leftMl: number;
             openedOn?: string;
             expiresOn?: string;
+            /** @description the last mix that took from it */
+            taken?: components["schemas"]["BottleTakeDto"];
             version: number;
         };
         KennelDto: {
@@ -2713,6 +2720,8 @@ export interface components {
             commandId: string;
             /** @description milliliters taken; below 0 = put back */
             ml: number;
+            /** @description version that was seen; refused where another took since */
+            version?: number;
         };
         AirReadingDto: {
             /** Format: date-time */
@@ -4031,6 +4040,21 @@ export interface components {
              * @description last day on which it is used
              */
             expiresOn?: string;
+            /** @description the last mix that took from it */
+            taken?: {
+                /** @description milliliters that a mix took */
+                ml: number;
+                /**
+                 * Format: date-time
+                 * @description when
+                 */
+                at: string;
+                /**
+                 * Format: uuid
+                 * @description id of a who mixed
+                 */
+                by?: string;
+            };
         };
         /** @description care of a tool that was done */
         FileToolCare: {
