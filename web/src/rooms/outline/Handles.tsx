@@ -57,7 +57,7 @@ const HANDLES: readonly Handle[] = [
     at: (m) => [frameOf(m).rumpX + 0.305, m.stifleHeight + 0.02],
     pulls: [pull('stifleHeight', 1, 1)],
   },
-  { id: 'jaw', at: (m) => frameOf(m).head(m.skull * 0.62, -m.skullDepth), pulls: [pull('skullDepth', 1, -1)] },
+  { id: 'jaw', at: (m) => frameOf(m).head(m.skull, -m.skullDepth * 0.8), pulls: [pull('skullDepth', 1, -1)] },
   {
     id: 'lip',
     at: (m) => frameOf(m).head(m.skull + m.muzzle * 0.75, -m.muzzleDepth),
