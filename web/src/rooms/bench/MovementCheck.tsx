@@ -40,14 +40,13 @@ export function MovementCheck({ dog }: { readonly dog: Dog }) {
           {last.text === undefined ? '' : `: ${last.text}`}.
         </p>
       )}
-      <div className="zone-tools">
+      <div className="movement-tools">
         <Select
           mode="multiple"
           size="large"
           aria-label="Where"
-          placeholder="where (nothing: all of it)"
+          placeholder="where; all of it when empty"
           maxCount={MOST_ZONES}
-          style={{ minWidth: 240 }}
           value={zones}
           onChange={setZones}
           options={ZONES.map((z) => ({ value: z.id, label: ZONE_NAMES[z.id] }))}
@@ -58,12 +57,9 @@ export function MovementCheck({ dog }: { readonly dog: Dog }) {
           aria-label="What was seen"
           placeholder="what was seen"
           maxLength={200}
-          style={{ width: 240 }}
           value={text}
           onChange={(e) => setText(e.target.value)}
         />
-      </div>
-      <div className="trim-tools">
         {MOVEMENTS.map((seen) => (
           <Button key={seen} size="large" disabled={busy} onClick={() => write(seen)}>
             {MOVEMENT_WORDS[seen].charAt(0).toUpperCase() + MOVEMENT_WORDS[seen].slice(1)}
