@@ -45,7 +45,7 @@ test('a show and its entries, a ring time, a pulled entry, and back', async ({ p
     await expect(entries.getByRole('row')).toHaveCount(2);
     await page.goto('/kennel?part=trail');
     const trail = page.getByRole('region', { name: 'Trail' });
-    // What the planner writes down meanwhile stands above it.
+    // The planner may write a line above it meanwhile.
     const line = (words: string) => trail.getByRole('listitem').filter({ hasText: words });
     await line('removed entry of Brisk').getByRole('button', { name: 'Take back' }).click();
     await expect(line('took back: added entry of Brisk')).toBeVisible();

@@ -38,7 +38,7 @@ export class StockController {
       return {
         left_ml: Math.min(left, Number(row['size_ml'])),
         opened_on: row['opened_on'] ?? today,
-        // What is put back was not mixed.
+        // Product that is put back was not mixed.
         taken: ml > 0 ? JSON.stringify({ ml, at, by: given.actorId }) : null,
       };
     });

@@ -21,7 +21,7 @@ export const HAND_OVER_CAUSES = [
 ] as const;
 /** One of `HAND_OVER_CAUSES`. */
 export type HandOverCause = (typeof HAND_OVER_CAUSES)[number];
-/** What came of it where one pair of hands was tried: other work lost its place, or something else gave way. */
+/** Outcome where one pair of hands was tried in vain: other work lost its place, or something else gave way. */
 export type TriedInVain = Extract<HandOverCause, 'elseOut' | 'elseWorse'>;
 
 /** Who should have kept a task, by index, why they do not, and the activity that they have instead (-1 = none). */

@@ -57,7 +57,7 @@ export function BenchFoot({ task, page, undo, isResting, names, now, give, faile
   );
 }
 
-/** What the large button does to a task now. */
+/** Command that the large button gives a task now. */
 export function toggleOf(task: BenchTask): WorkCommand {
   return task.work === null ? 'start' : task.work.state === 'paused' ? 'resume' : 'pause';
 }
