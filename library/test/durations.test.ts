@@ -169,11 +169,11 @@ describe('minutes learned from finished work', () => {
   const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
   const nowMs = wallToMs(file.startDay, '00:00' as WallTime, file.settings.timeZone);
   const dog = file.dogs.find((d) => d.name === 'Seraph');
-  const logs = (factor: number, count: number): WorkRecord[] =>
+  const logs = (factor: number, count: number, step: WorkRecord['step'] = 'brushOut1'): WorkRecord[] =>
     Array.from({ length: count }, (_, k) => ({
       taskKey: `x:${String(k)}` as WorkRecord['taskKey'],
       dogId: dog?.id as WorkRecord['dogId'],
-      step: 'brushOut1',
+      step,
       state: 'done',
       startedAt: '2026-06-01T08:00:00.000Z' as WorkRecord['startedAt'] & string,
       finishedAt: '2026-06-01T09:00:00.000Z' as WorkRecord['finishedAt'] & string,
@@ -196,6 +196,17 @@ describe('minutes learned from finished work', () => {
     expect(restsOnWords(slow ?? { middle: 1, usual: 1, logs: 0 })).toBe(
       'From 12 timed sessions with this dog: 35 % slower than the standard time.',
     );
+  });
+
+  it('leave the gate and the ring alone: judging that took longer at one show costs no place at the next', () => {
+    const planned = (work: WorkRecord[]) => sharedPlan({ ...fewDogs(file, ['Seraph']), work }, { nowMs, rounds: 1 });
+    const atRing = (work: WorkRecord[]) =>
+      planned(work)
+        .activities.filter((a) => a.dogId === dog?.id && (a.step === 'gate' || a.step === 'ring'))
+        .map((a) => [a.step, a.start, a.minutes.middle]);
+    const usual = atRing([]);
+    expect(usual.length).toBeGreaterThan(1);
+    expect(atRing([...logs(1.4, 12, 'gate'), ...logs(1.4, 12, 'ring')])).toEqual(usual);
   });
 });
 

@@ -24,3 +24,5 @@ export const BRUSHED_THROUGH: ReadonlySet<StepId> = new Set([...BRUSH_OUTS, 'lin
 export const NO_WORK: ReadonlySet<StepId> = new Set([
   ...(['inspection', 'skinLook', 'load', 'bag', 'towelSet', 'gate', 'ring', 'winnersHold'] as const),
 ]);
+/** Work of whoever shows the dog: it lasts as long as the judging does, whoever does it. */
+export const AT_THE_RING: ReadonlySet<StepId> = new Set(['gate', 'ring', 'winnersHold']);

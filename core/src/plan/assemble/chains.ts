@@ -15,6 +15,7 @@ import { coatClassOf, isHere, isMet, noEntry, shapeFacts } from '../../programs/
 import type { EntryFacts } from '../../programs/dogFacts.js';
 import type { DogProgram } from '../../programs/dogProgram.js';
 import { dogProgram } from '../../programs/dogProgram.js';
+import { AT_THE_RING } from '../../programs/stepGroups.js';
 import { keepUpDays } from './keepUpDays.js';
 import type { MarkContext } from './marks.js';
 import type { CalendarItem, LeftOut, PlanNote } from '../plan.js';
@@ -161,7 +162,7 @@ function entryChain(
   const before = part === 'first' ? program.preparation : program.between;
   const isReadied = input.upToRing.has(entry.id);
   const steps = [...before, ...program.showMorning, ...program.after].filter(
-    (s) => s.when.every((c) => isMet(c, dog, facts)) && !(isReadied && HANDLED.has(s.step)),
+    (s) => s.when.every((c) => isMet(c, dog, facts)) && !(isReadied && AT_THE_RING.has(s.step)),
   );
   const handler = entry.handlerId === undefined ? -1 : (input.personIndex.get(entry.handlerId) ?? -1);
   return {
@@ -180,9 +181,6 @@ function entryChain(
     ),
   };
 }
-
-/** Work of whoever shows the dog, and what only follows it. */
-const HANDLED: ReadonlySet<StepId> = new Set(['gate', 'ring', 'winnersHold']);
 
 /** Steps that drop out of an entry's work, and cautions; each once a dog and show. */
 function noteProgram(context: DraftContext, dog: KennelDog, entry: KennelEntry, own: DogProgram): void {

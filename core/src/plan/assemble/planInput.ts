@@ -13,6 +13,7 @@ import { withKennelBreeds } from '../../programs/kennelBreeds.js';
 import type { Way } from './ways.js';
 import { learnPace } from '../../programs/pace.js';
 import { withLearnedZones } from '../../programs/learnedCooperation.js';
+import { AT_THE_RING } from '../../programs/stepGroups.js';
 import type { LearnedPace, PaceLog } from '../../programs/pace.js';
 
 /** Days that the slot planner looks ahead; longer leads are calendar items. */
@@ -120,9 +121,10 @@ function finishedBefore(work: readonly WorkRecord[], day: LocalDay, zone: string
   );
 }
 
+/** Finished work that tells of its dog and its person; the ring's minutes are the judge's. */
 function logsOf(work: readonly WorkRecord[]): PaceLog[] {
   return work.flatMap((w): PaceLog[] => {
-    if (w.expectedMin === undefined) return [];
+    if (w.expectedMin === undefined || AT_THE_RING.has(w.step)) return [];
     const { dogId, step, expectedMin } = w;
     const isSecondFlank = w.flank === 2;
     return [{ dogId, step, expectedMin, isSecondFlank, personId: w.personId ?? null, actualMin: w.workedMs / 60_000 }];
