@@ -5,6 +5,7 @@
 import { EXIT_CHECKS, instantToMs, localDayOf, wallToMs, addDays } from '@loyal-mane/core';
 import type { KennelStation, LocalDay, Plan, WallTime, WorkRecord } from '@loyal-mane/core';
 import { v7 } from 'uuid';
+import { PlannerPool } from '../src/workers/plannerPool.js';
 import { DaySimulator } from './daySimulator.js';
 import type { Diary } from './daySimulator.js';
 import type { Hand, World } from './world.js';
@@ -30,6 +31,8 @@ const showsOut = (plan: Plan): string[] =>
 beforeAll(async () => {
   world = await openWorld('days');
   world.clock.stand();
+  // As the server does when it starts.
+  await world.app.get(PlannerPool).warmUp(DEMO, world.clock.nowMs());
   for (const { signIn, role } of DEMO.people)
     if (role !== 'owner') {
       const hand = await signInAs(world, signIn);

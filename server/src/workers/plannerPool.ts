@@ -93,15 +93,18 @@ export class PlannerPool implements OnModuleDestroy {
     return (await this.planThreads().run(request)) as PreviewAnswer;
   }
 
-  /** Plans a few dogs of a kennel and throws the result away: what follows is fast. A server that stops cuts it short. */
+  /**
+   * Plans a few dogs of a kennel, asks whether the plan holds, and throws both away: what follows is fast. A server that stops cuts
+   * it short.
+   */
   async warmUp(kennel: KennelFile, nowMs: number): Promise<void> {
-    await this.plan(
-      { kennel: aFewDogsOf(kennel), nowMs, seed: 1, previous: null, published: null },
-      new AbortController().signal,
-      () => undefined,
-    ).catch((error: unknown) => {
-      if (!this.isOver) throw error;
-    });
+    const few = aFewDogsOf(kennel);
+    const wanted: PlanWanted = { kennel: few, nowMs, seed: 1, previous: null, published: null };
+    await this.plan(wanted, new AbortController().signal, () => undefined)
+      .then((answer) => this.breaks(few, nowMs, answer.body))
+      .catch((error: unknown) => {
+        if (!this.isOver) throw error;
+      });
   }
 
   async onModuleDestroy(): Promise<void> {
