@@ -62,7 +62,7 @@ export type { OutlineMeasure } from './outline/dogBody.js';
 export { outlineProportions } from './outline/proportions.js';
 export { cutList } from './outline/cutList.js';
 export type { CutAsk, CutRow } from './outline/cutList.js';
-export { combTilt, cutWith } from './outline/cutTools.js';
+export { combTilt, cutAcross, cutWith } from './outline/cutTools.js';
 export type { Blade, CutWith } from './outline/cutTools.js';
 export { TRIM_MAP_IDS, mayCut } from './coat/trimMap.js';
 export type { CutKind, Finish, TrimMap, TrimMapId } from './coat/trimMap.js';

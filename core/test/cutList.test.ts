@@ -1,6 +1,16 @@
 /* The cut list: growth there and back, learned from measures, and what is left at a session so that the day finds what is wanted. */
 import fc from 'fast-check';
-import { addDays, combTilt, cutList, cutWith, daysUntilMm, grownMm, learnGrowth, ungrownMm } from '@loyal-mane/core';
+import {
+  addDays,
+  combTilt,
+  cutAcross,
+  cutList,
+  cutWith,
+  daysUntilMm,
+  grownMm,
+  learnGrowth,
+  ungrownMm,
+} from '@loyal-mane/core';
 import type { CutAsk, CutRow, GrowthPrior, LocalDay, MeasuredHair } from '@loyal-mane/core';
 
 const day = (n: number): LocalDay => addDays('2026-06-01' as LocalDay, n);
@@ -199,12 +209,23 @@ describe('the tool for a length', () => {
   });
 
   it('else a comb tilted so that its teeth end at the length, else hand and eye', () => {
-    expect(cutWith(20, blades, 40, true)).toEqual({ what: 'comb', toothMm: 40, tiltDegrees: 30 });
+    expect(cutWith(20, blades, 40, true)).toEqual({ what: 'comb', toothMm: 40, tiltDegrees: 30, toDegrees: 30 });
     expect(cutWith(60, blades, 40, true)).toEqual({ what: 'shears' });
     expect(combTilt(40, 40)).toBeCloseTo(90, 9);
     expect(combTilt(41, 40)).toBeNull();
     expect(
       [0, 10, 20, 30, 40].map((mm) => combTilt(mm, 40) ?? NaN).every((t, i, all) => i === 0 || t > (all[i - 1] ?? 0)),
     ).toBe(true);
+  });
+
+  it('is no blade where the zone tapers: a comb is tilted further along it, feather is left to the eye', () => {
+    expect(cutAcross([9, 9.2], blades, 35, false)).toMatchObject({ what: 'blade', blade: { name: '#4F' } });
+    expect(cutAcross([9, 20], blades, 40, false)).toEqual({
+      what: 'comb',
+      toothMm: 40,
+      tiltDegrees: 13,
+      toDegrees: 30,
+    });
+    expect(cutAcross([9, 143], blades, 40, false)).toEqual({ what: 'shears' });
   });
 });

@@ -1,7 +1,7 @@
 /* The outline's balance: the same optimum as a reference solver, and what has to hold of any dog. */
 import * as highsModule from 'highs';
 import type { Highs } from 'highs';
-import { addDays, outlineProblem, solveOutline, stationCuts, tipAt } from '@loyal-mane/core';
+import { addDays, outlineProblem, solveOutline, stationCuts, tipAt, zoneCuts } from '@loyal-mane/core';
 import type { OutlineAsk } from '@loyal-mane/core';
 import { TODAY, randomDog } from './outlineDogs.js';
 
@@ -134,6 +134,25 @@ describe('property: any dog of any breed', () => {
         if (c.cutToMm !== null) expect(c.cutToMm).toBeGreaterThan(0);
       }
     }
+  });
+
+  it('is told by zone so that nothing comes off that is not there, and what is left was there', () => {
+    let told = 0;
+    for (const seed of seeds) {
+      const ask = randomDog(seed);
+      for (const { along, takeOffMm, cutToMm, row } of zoneCuts(solveOutline(ask), ask, TODAY)) {
+        if (takeOffMm === null || cutToMm === null || along === null) continue;
+        told++;
+        expect(takeOffMm[1]).toBeLessThan(along.atSession[1] + 1e-9);
+        expect(cutToMm[1]).toBeLessThan(along.atSession[1] + 1e-9);
+        for (const [least, most] of [along.atSession, along.onDay, along.wanted])
+          expect(least).toBeLessThanOrEqual(most);
+        expect(along.onDay[0]).toBeGreaterThanOrEqual(along.atSession[0] - 1e-9);
+        // Wanted at the measuring spot, where the zone's own shape is taken out of it.
+        expect(row.wantedMm ?? -1).toBeGreaterThanOrEqual(0);
+      }
+    }
+    expect(told).toBeGreaterThan(100);
   });
 
   it('is never worse balanced with more hair', () => {

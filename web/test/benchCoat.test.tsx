@@ -142,16 +142,18 @@ describe('a trim at the table', () => {
   });
 
   it('tells what comes off each zone of the session, takes the length back, and says a slip at once', async () => {
-    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" nowMs={noon} />);
+    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" personId={null} nowMs={noon} />);
     const part = within(screen.getByRole('region', { name: 'What comes off' }));
     expect(part.getByText('Hock').parentElement).toHaveTextContent(/too short on the day, long enough on \d+ J/);
     const back = within(part.getByText('Back').closest('.trim-zone') as HTMLElement);
+    // Nobody wrote the kit down: 31 mm stand at a comb of 38 mm that is tilted by asin(31/38), 55 degrees.
+    expect(part.getByText('Back').parentElement).toHaveTextContent(/Shears over a comb at 5[3-6] degrees\./);
     fireEvent.click(back.getByRole('button', { name: /^Cut to 31(\.5)? mm$/ }));
     await waitFor(() => expect(sent).toMatchObject([{ what: 'length', zone: 'back', mm: 31 }]));
   });
 
   it('tells both sides where one was measured otherwise, and writes the length down for its side', async () => {
-    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" nowMs={noon} />);
+    show(<TrimCuts dog={dogOf('Brisk')} step="fineTrim" personId={null} nowMs={noon} />);
     const part = within(screen.getByRole('region', { name: 'What comes off' }));
     const right = within(part.getByText('Foreleg, right').closest('.trim-zone') as HTMLElement);
     const left = part.getByText('Foreleg, left').closest('.trim-zone');
@@ -172,7 +174,7 @@ describe('a trim at the table', () => {
   });
 
   it('falls back to the last lengths on a step that the outline has nothing to say of', () => {
-    show(<TrimCuts dog={dogOf('Brisk')} step="nails" nowMs={noon} />);
+    show(<TrimCuts dog={dogOf('Brisk')} step="nails" personId={null} nowMs={noon} />);
     expect(screen.queryByRole('region', { name: 'What comes off' })).toBeNull();
   });
 });

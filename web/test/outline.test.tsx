@@ -144,6 +144,13 @@ it('a measure that no dog of the breed has is left aside, said, and not kept', a
   fireEvent.blur(neck);
   expect(screen.getByText('900 mm is too far from the breed: left aside')).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>('length of the neck, mm').value).not.toBe('900');
+  // A height typed in the wrong unit would make a giant of the dog, and a length of the neck out of nothing.
+  const height = screen.getByLabelText<HTMLInputElement>('height at the withers, mm');
+  const was = height.value;
+  fireEvent.change(height, { target: { value: '1900' } });
+  fireEvent.blur(height);
+  expect(screen.getByText('1900 mm is too far from the breed: left aside')).toBeTruthy();
+  expect(screen.getByLabelText<HTMLInputElement>('height at the withers, mm').value).toBe(was);
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
   await waitFor(() => expect(sent).toHaveLength(1));
   expect(sent[0]?.body.record?.measures).toEqual([]);

@@ -16,8 +16,8 @@ const AGAINST = 0.5;
 /** A tool and how it is used. */
 export type CutWith =
   | { readonly what: 'blade'; readonly blade: Blade; readonly against: boolean; readonly leavesMm: number }
-  /** Shears over a comb, its teeth so many degrees off the skin. */
-  | { readonly what: 'comb'; readonly toothMm: number; readonly tiltDegrees: number }
+  /** Shears over a comb, its teeth so many degrees off the skin; `toDegrees` at the longer end of a zone that tapers. */
+  | { readonly what: 'comb'; readonly toothMm: number; readonly tiltDegrees: number; readonly toDegrees: number }
   /** Longer than any comb: by eye and hand. */
   | { readonly what: 'shears' };
 
@@ -48,7 +48,25 @@ export function cutWith(mm: number, blades: readonly Blade[], toothMm: number | 
     if (near !== undefined) return near;
   }
   const tilt = toothMm === null ? null : combTilt(mm, toothMm);
-  return tilt === null || toothMm === null
-    ? { what: 'shears' }
-    : { what: 'comb', toothMm, tiltDegrees: Math.round(tilt) };
+  if (tilt === null || toothMm === null) return { what: 'shears' };
+  const degrees = Math.round(tilt);
+  return { what: 'comb', toothMm, tiltDegrees: degrees, toDegrees: degrees };
+}
+
+/**
+ * The tool for a zone that tapers from the one length to the other: a blade leaves one length, so it serves only where both ends ask
+ * for it; a comb is tilted further toward the longer end.
+ */
+export function cutAcross(
+  [leastMm, mostMm]: readonly [number, number],
+  blades: readonly Blade[],
+  toothMm: number | null,
+  isScissored: boolean,
+): CutWith {
+  const isBlade = (tool: CutWith, other: CutWith): boolean =>
+    tool.what === 'blade' && other.what === 'blade' && tool.blade === other.blade && tool.against === other.against;
+  const [least, most] = [cutWith(leastMm, blades, toothMm, isScissored), cutWith(mostMm, blades, toothMm, isScissored)];
+  if (isBlade(least, most)) return least;
+  const [low, high] = [cutWith(leastMm, [], toothMm, true), cutWith(mostMm, [], toothMm, true)];
+  return low.what === 'comb' && high.what === 'comb' ? { ...low, toDegrees: high.tiltDegrees } : { what: 'shears' };
 }

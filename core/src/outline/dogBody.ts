@@ -79,6 +79,10 @@ const MOST_NUDGE = 0.2;
 const LEAST_NUDGE = 0.008;
 const NUDGED: ReadonlySet<string> = new Set(NUDGED_MEASURES);
 
+/** Heights that a dog of a breed has, a puppy of eight weeks among them, in heights of the breed (engineering defaults). */
+const LEAST_HEIGHT = 0.25;
+const MOST_HEIGHT = 1.5;
+
 /** A dog's body, its height in mm, and the measures that were left aside. */
 export interface DogBody {
   readonly body: BodyRow;
@@ -92,9 +96,11 @@ export function dogBody(
   breedHeightMm: number,
   measuresMm: Readonly<Partial<Record<OutlineMeasure, number>>>,
 ): DogBody {
-  const heightMm = measuresMm.height ?? breedHeightMm;
+  const height = measuresMm.height ?? breedHeightMm;
+  const isHeight = height >= LEAST_HEIGHT * breedHeightMm && height <= MOST_HEIGHT * breedHeightMm;
+  const heightMm = isHeight ? height : breedHeightMm;
   const body: Record<string, unknown> = { ...breed };
-  const leftAside: OutlineMeasure[] = [];
+  const leftAside: OutlineMeasure[] = isHeight ? [] : ['height'];
   for (const [measure, key] of Object.entries(ROW_KEY) as [Fraction, keyof BodyRow][]) {
     const mm = measuresMm[measure];
     if (mm === undefined) continue;

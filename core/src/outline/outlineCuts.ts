@@ -20,6 +20,8 @@ export interface ZoneCut {
   readonly row: CutRow;
   /** Left at the measuring spot after the cut, mm; null where nothing is cut. */
   readonly spotMm: number | null;
+  /** At the session, on the day and wanted then, over the zone's stations: hair tapers within a zone. Null where it is not known. */
+  readonly along: { readonly atSession: MmRange; readonly onDay: MmRange; readonly wanted: MmRange } | null;
   /** Index of the station at which most comes off or most is missing; null for a zone that side view does not show. */
   readonly worst: number | null;
   /** Over the zone's stations; null where nothing is cut. */
@@ -92,6 +94,7 @@ function plainZone(ask: CutAsk, isInView: boolean, sessionDay: LocalDay, showDay
   return {
     row,
     spotMm: row.cutToMm,
+    along: null,
     worst: null,
     takeOffMm: one(row.takeOffMm),
     cutToMm: row.cutToMm === null ? null : [row.cutToMm, row.cutToMm],
@@ -109,12 +112,13 @@ function zoneOf(spot: CutRow, cuts: readonly StationCut[], { stations }: Outline
   const worst = [...cuts].sort((x, y) => y.takeOffMm + y.missingMm - (x.takeOffMm + x.missingMm))[0] as StationCut;
   const station = stations[worst.index] as StationAnswer;
   const { index: _, ...row } = worst;
-  const left = off.flatMap(({ cutToMm, index }) =>
-    cutToMm === null ? [] : [cutToMm / (stations[index]?.profile ?? 1)],
-  );
+  const atSpot = (of: readonly StationCut[], mm: (c: StationCut) => number | null): number | null =>
+    median(numbersOf(of, (c) => (mm(c) ?? NaN) / (stations[c.index]?.profile ?? 1)));
+  const { atSessionMm, onDayMm, onDayRange } = spot;
   return {
-    row: { ...row, atSessionMm: spot.atSessionMm, onDayMm: spot.onDayMm, onDayRange: spot.onDayRange },
-    spotMm: median(left),
+    row: { ...row, atSessionMm, onDayMm, onDayRange, wantedMm: atSpot(cuts, (c) => c.wantedMm) },
+    spotMm: atSpot(off, (c) => c.cutToMm),
+    along: alongOf(cuts),
     worst: worst.index,
     takeOffMm: rangeOf(off.map((c) => c.takeOffMm)),
     cutToMm: rangeOf(off.flatMap((c) => (c.cutToMm === null ? [] : [c.cutToMm]))),
@@ -124,6 +128,18 @@ function zoneOf(spot: CutRow, cuts: readonly StationCut[], { stations }: Outline
     isInView: true,
     isByHand: !isUpright(station) || station.reach < BY_HAND_REACH,
   };
+}
+
+function alongOf(cuts: readonly StationCut[]): ZoneCut['along'] {
+  const atSession = rangeOf(numbersOf(cuts, (c) => c.atSessionMm));
+  const onDay = rangeOf(numbersOf(cuts, (c) => c.onDayMm));
+  const wanted = rangeOf(numbersOf(cuts, (c) => c.wantedMm));
+  return atSession === null || onDay === null || wanted === null ? null : { atSession, onDay, wanted };
+}
+
+/** Numbers of stations, those that have none left aside. */
+function numbersOf(cuts: readonly StationCut[], mm: (c: StationCut) => number | null): number[] {
+  return cuts.map((c) => mm(c) ?? NaN).filter((x) => !Number.isNaN(x));
 }
 
 function rangeOf(values: readonly number[]): MmRange | null {

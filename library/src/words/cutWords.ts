@@ -9,7 +9,7 @@ export function mmWords(mm: number): string {
   return `${String(Math.round(mm * 2) / 2)} mm`;
 }
 
-/** The tool and how it is held: "blade #7F", "comb at 30 degrees, shears over it". */
+/** The tool and how it is held: "blade #7F", "shears over a comb at 30 degrees", "... at 19 to 39 degrees". */
 export function cutWithWords(tool: CutWith): string {
   switch (tool.what) {
     case 'blade': {
@@ -17,10 +17,17 @@ export function cutWithWords(tool: CutWith): string {
       return tool.against ? `${name}, against the growth` : name;
     }
     case 'comb':
-      return `shears over a comb at ${String(tool.tiltDegrees)} degrees`;
+      return `shears over a comb at ${tiltWords(tool.tiltDegrees, tool.toDegrees)} degrees`;
     case 'shears':
       return 'shears, by eye';
   }
+}
+
+/** A turn of the wrist by less than this is none, degrees. */
+const SAME_TILT = 4;
+
+function tiltWords(from: number, to: number): string {
+  return to - from < SAME_TILT ? String(Math.round((from + to) / 2)) : `${String(from)} to ${String(to)}`;
 }
 
 /** The zone in a sentence: "Take off 14 mm: leave 30 mm roughly, 27.5 mm in the end." */

@@ -113,7 +113,9 @@ export function TaskSide({
         {dog?.breed}, {dog?.weightKg} kg{shownWords(task, view)}
       </div>
       {isCareful ? [cautions, chips] : [chips, cautions]}
-      {dog !== undefined && <TrimCuts dog={dog} step={task.activity.step} nowMs={view.now} />}
+      {dog !== undefined && (
+        <TrimCuts dog={dog} step={task.activity.step} personId={task.activity.people[0] ?? null} nowMs={view.now} />
+      )}
       {dog !== undefined && task.activity.step === 'outlineCheck' && <MovementCheck dog={dog} />}
       {task.activity.step === 'keepUpBrush' && dog !== undefined && (
         <ShortTime dog={dog} parts={page?.parts ?? []} today={localDayOf(task.startMs, names.zone)} />

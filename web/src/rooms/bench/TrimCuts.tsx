@@ -5,8 +5,9 @@
 import { Button, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { localDayOf } from '@loyal-mane/core';
-import type { BodySide, LocalDay, Plan, StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
+import type { BodySide, LocalDay, PersonId, Plan, StepId, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { STEP_ZONES, ZONE_NAMES } from '@loyal-mane/library';
+import type { CutKit } from '@loyal-mane/library';
 import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { recordOf, useDogRecord } from '../../parts/dogRecord';
@@ -14,16 +15,19 @@ import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { cutAsks, outlineAskOf, solvedOutline, wayToShow } from '../outline/outlineOf';
 import { draftOf } from '../outline/useOutlineDraft';
+import { kitOf, zoneToolWords } from '../outline/zoneTool';
 import { LastLengths } from './LastLengths';
 
 interface Props {
   readonly dog: Dog;
   readonly step: StepId;
+  /** Whoever cuts. */
+  readonly personId: PersonId | null;
   readonly nowMs: number;
 }
 
 /** Zones of the session; the last lengths where the outline has nothing to say. */
-export function TrimCuts({ dog, step, nowMs }: Props) {
+export function TrimCuts({ dog, step, personId, nowMs }: Props) {
   const { kennel, names, plan } = useRooms();
   const today = localDayOf(nowMs, names.zone);
   // The bench's clock ticks by the second; the outline changes with what it is reckoned from.
@@ -31,11 +35,12 @@ export function TrimCuts({ dog, step, nowMs }: Props) {
     () => sessionCuts(dog, step, kennel, plan, names.zone, today),
     [dog, step, kennel, plan, names.zone, today],
   );
+  const kit = kitOf(kennel, personId);
   if (cuts.length === 0) return <LastLengths dog={dog} step={step} />;
   return (
     <section className="trim-cuts" aria-label="What comes off">
       {cuts.map(({ cut, side }) => (
-        <TrimZone key={`${cut.row.zone} ${side ?? ''}`} dog={dog} cut={cut} side={side} today={today} />
+        <TrimZone key={`${cut.row.zone} ${side ?? ''}`} dog={dog} cut={cut} side={side} kit={kit} today={today} />
       ))}
       <p className="who-line">
         Comb up, cut rough, look at the whole, then fine. What is cut too short is not put back.
@@ -86,7 +91,13 @@ function sessionCuts(
 
 const MOST_MM = 600;
 
-function TrimZone({ dog, cut, side, today }: SideCut & { readonly dog: Dog; readonly today: string }) {
+interface ZoneProps extends SideCut {
+  readonly dog: Dog;
+  readonly kit: CutKit;
+  readonly today: string;
+}
+
+function TrimZone({ dog, cut, side, kit, today }: ZoneProps) {
   const { log, busy } = useDogRecord(dog);
   const [mm, setMm] = useState<number | null>(null);
   const { zone } = cut.row;
@@ -103,7 +114,7 @@ function TrimZone({ dog, cut, side, today }: SideCut & { readonly dog: Dog; read
   return (
     <div className={`trim-zone ${cut.row.state}`}>
       <span>
-        <b>{name.charAt(0).toUpperCase() + name.slice(1)}</b> {zoneCutWords(cut)}
+        <b>{name.charAt(0).toUpperCase() + name.slice(1)}</b> {zoneCutWords(cut)} {zoneToolWords(dog, cut, kit)}
         {measured !== undefined && <span className="soft"> Measured today: {mmWords(measured.mm)}.</span>}
       </span>
       <span className="trim-tools">

@@ -104,7 +104,10 @@ export function OutlineWork({ dog, way, today, shownDay, view, chosen, onChoose,
           )}
           {!isAcross(view) && foot}
           <Legend isList={shownDay === null} />
-          <OutlineFiles {...{ dog, zones, side, sessionDay, showDay, solved: calm.solved, draft: calm.draft }} />
+          <OutlineFiles
+            {...{ dog, zones, side, sessionDay, showDay, solved: calm.solved, draft: calm.draft }}
+            cutterId={way?.session?.people[0] ?? null}
+          />
         </div>
         <OutlineParts
           {...{ dog, way, today, zones, both, chosen, onChoose, part }}

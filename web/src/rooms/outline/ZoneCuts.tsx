@@ -2,17 +2,17 @@
  * The zones in numbers: now, on the day if left, wanted, and what is done about it. What is wanted is typed by a lead.
  */
 import { InputNumber } from 'antd';
-import { cutWith } from '@loyal-mane/core';
-import type { CutAsk, ZoneCut, ZoneId } from '@loyal-mane/core';
-import { ZONE_NAMES, cutKitOf } from '@loyal-mane/library';
+import type { CutAsk, MmRange, ZoneCut, ZoneId } from '@loyal-mane/core';
+import { ZONE_NAMES } from '@loyal-mane/library';
 import type { CutKit } from '@loyal-mane/library';
-import { cutWithWords, mmWords, zoneCutWords } from '@loyal-mane/library/words';
-import { coatOf, personRecordOf, recordOf, useDogRecord } from '../../parts/dogRecord';
+import { mmWords, zoneCutWords } from '@loyal-mane/library/words';
+import { recordOf, useDogRecord } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { useRooms } from '../../parts/useRooms';
 import { ZoneLength } from '../dogs/ZoneLength';
 import { shownCuts } from './outlineOf';
 import type { WayToShow } from './outlineOf';
+import { kitOf, zoneToolWords } from './zoneTool';
 
 interface Props {
   readonly dog: Dog;
@@ -30,7 +30,7 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
   const { shown, unmeasured } = shownCuts(cuts);
   const { kennel } = useRooms();
   const who = kennel.people.find((p) => p.id === way?.session?.people[0]);
-  const kit = cutKitOf(who === undefined ? undefined : personRecordOf(who).kit);
+  const kit = kitOf(kennel, way?.session?.people[0] ?? null);
   return (
     <>
       {ask !== undefined && (
@@ -94,7 +94,8 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
       )}
       <p className="soft">
         Lengths are of stretched hair at one fixed spot: the middle of the zone, feather, beard and tail where they are
-        longest. How it moves, and hands on the dog, tell the rest; rules of the show come first.
+        longest; the small ones are the zone’s shortest and longest. How it moves, and hands on the dog, tell the rest;
+        rules of the show come first.
       </p>
     </>
   );
@@ -120,16 +121,13 @@ function Row({
   const { lead } = useRooms();
   const { save, busy } = useDogRecord(dog);
   const { row } = cut;
-  const { zone, state, onDayRange, cutToMm } = row;
+  const { zone, state, onDayRange } = row;
   const others = (recordOf(dog).wanted ?? []).filter((w) => w.zone !== zone);
   const want = (mm: number | null): void => {
     if (mm === setMm || (mm !== null && (mm < 0.5 || mm > 600))) return;
     save({ wanted: mm === null ? others : [...others, { zone, mm }] });
   };
-  const tool =
-    state === 'takeOff' && cutToMm !== null
-      ? cutWithWords(cutWith(cutToMm, kit.blades, kit.toothMm, coatOf(dog) === 'scissored'))
-      : null;
+  const tool = zoneToolWords(dog, cut, kit);
   const range = onDayRange === null ? '' : `, ${mmWords(onDayRange[0])} to ${mmWords(onDayRange[1])}`;
   return (
     <tr className={state} aria-current={isChosen ? 'true' : undefined}>
@@ -138,9 +136,11 @@ function Row({
           {nameOf(zone)}
         </button>
       </th>
-      <td>{row.atSessionMm === null ? '' : mmWords(row.atSessionMm)}</td>
+      <td>
+        <ZoneHair spotMm={row.atSessionMm} along={cut.along?.atSession} />
+      </td>
       <td title={range === '' ? undefined : `By the range of its growth${range}`}>
-        {row.onDayMm === null ? '' : mmWords(row.onDayMm)}
+        <ZoneHair spotMm={row.onDayMm} along={cut.along?.onDay} />
       </td>
       <td>
         {lead ? (
@@ -157,18 +157,40 @@ function Row({
             onPressEnter={(e) => (e.target as HTMLInputElement).blur()}
             style={{ width: 84 }}
           />
-        ) : row.wantedMm === null ? (
-          ''
         ) : (
-          mmWords(row.wantedMm)
+          <ZoneHair spotMm={row.wantedMm} along={undefined} />
         )}
+        {tapers(cut.along?.wanted) && <Along range={cut.along.wanted} />}
       </td>
       <td>
         {zoneCutWords(cut)}
-        {tool !== null && <span className="soft"> {tool.charAt(0).toUpperCase() + tool.slice(1)}.</span>}
+        {tool !== '' && <span className="soft"> {tool}</span>}
       </td>
     </tr>
   );
+}
+
+/** Hair at the measuring spot, and from where to where it goes in a zone that tapers. */
+function ZoneHair({ spotMm, along }: { readonly spotMm: number | null; readonly along: MmRange | undefined }) {
+  if (spotMm === null) return null;
+  return (
+    <>
+      {mmWords(spotMm)}
+      {tapers(along) && <Along range={along} />}
+    </>
+  );
+}
+
+function Along({ range }: { readonly range: MmRange }) {
+  const [least, most] = range.map((mm) => String(Math.round(mm)));
+  return <small className="outline-along">{`${least ?? ''} to ${most ?? ''} mm`}</small>;
+}
+
+/** Less than this between a zone's ends is one length, mm. */
+const TAPER_MM = 3;
+
+function tapers(range: MmRange | undefined): range is MmRange {
+  return range !== undefined && range[1] - range[0] >= TAPER_MM;
 }
 
 function nameOf(zone: ZoneId): string {

@@ -13,12 +13,14 @@ import type {
   ZoneCut,
 } from '@loyal-mane/core';
 import { ZONE_NAMES, readOutline } from '@loyal-mane/library';
+import type { CutKit } from '@loyal-mane/library';
 import { monthDay, zoneCutWords } from '@loyal-mane/library/words';
 import { recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
 import { shownCuts } from './outlineOf';
 import type { SolvedOutline } from './outlineOf';
 import type { OutlineDraft } from './useOutlineDraft';
+import { zoneToolWords } from './zoneTool';
 
 /** Sources of an outline. */
 export interface OutlineSource {
@@ -99,8 +101,8 @@ export function saveFile(name: string, type: string, data: BlobPart): void {
 const PAGE = { width: 297, height: 210, margin: 12, picture: 165 } as const;
 const LINE_MM = 5;
 
-/** The bench card: picture and cut list on one page to hang at the table. */
-export async function benchCard(source: OutlineSource, solved: SolvedOutline): Promise<ArrayBuffer> {
+/** The bench card: picture and cut list on one page to hang at the table; tools are those of whoever cuts. */
+export async function benchCard(source: OutlineSource, solved: SolvedOutline, kit: CutKit): Promise<ArrayBuffer> {
   const [{ jsPDF }, { svg2pdf }] = await Promise.all([import('jspdf'), import('svg2pdf.js')]);
   const page = new jsPDF({ orientation: 'landscape', unit: 'mm', format: 'a4' });
   const picture = outlinePictureOf(source, solved).replace(/<metadata>.*<\/metadata>/s, '');
@@ -114,7 +116,10 @@ export async function benchCard(source: OutlineSource, solved: SolvedOutline): P
   y += 3 * LINE_MM;
   page.setFontSize(10);
   for (const cut of shownCuts(solved.cuts).shown.filter((c) => c.row.state !== 'locked')) {
-    const lines = page.splitTextToSize(plain(cutLine(cut)), width) as string[];
+    const lines = page.splitTextToSize(
+      plain(`${cutLine(cut)} ${zoneToolWords(source.dog, cut, kit)}`.trim()),
+      width,
+    ) as string[];
     if (y + lines.length * LINE_MM > PAGE.height - PAGE.margin) {
       page.addPage();
       y = PAGE.margin + LINE_MM;
