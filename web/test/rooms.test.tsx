@@ -44,6 +44,18 @@ describe('the countdown', () => {
     expect(await within(drawer).findByRole('region', { name: 'Found in the coat' })).toBeVisible();
   });
 
+  it('says whose hair will be too short on the day, though it grows so long; which zones, and until when, in the opened dog', async () => {
+    show(<CountdownRoom />);
+    const row = screen.getByRole('button', { name: /^Brisk/ });
+    await waitFor(() => expect(row).toHaveTextContent(/hock short/), { timeout: 20_000 });
+    // A coat that never grows so long is no slip: its outline tells, the countdown does not.
+    expect(screen.getByRole('button', { name: /^Isbrin/ })).not.toHaveTextContent(/short/);
+    fireEvent.click(row);
+    const drawer = await screen.findByRole('dialog');
+    const short = await within(drawer).findByText(/^Hock: .* mm too short on the day, long enough on \d+ Jul/);
+    expect(short).toBeVisible();
+  });
+
   it('offers only what was planned with, what it costs others beside it; how far the looking is, with a way to stop it', async () => {
     const chains = CHECKS.chains.slice(0, 1).map((c) => ({
       ...c,

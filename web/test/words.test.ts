@@ -45,11 +45,14 @@ describe('beside a strand', () => {
     expect(alsoWords(row({}))).toBe('');
     const also = [{ day: addDays(today, 3) }, { day: addDays(today, 4) }];
     expect(alsoWords(row({ also }))).toBe(', +Sat, Sun');
-    expect(stateWords(row({ isPlanned: false }), NAMES)).toBe('not planned yet');
-    expect(stateWords(row({}), NAMES)).toBe('all done');
-    expect(stateWords(row({ without: ['roughTrim'] }), NAMES)).toBe('all done, without rough trim');
-    expect(stateWords(row({ broken: [{}] }), NAMES)).toBe('plan no longer holds');
-    expect(stateWords(row({ spareMs: 2 * HOUR_MS }), NAMES)).toMatch(/2 h/);
+    expect(stateWords(row({ isPlanned: false }), NAMES, '')).toBe('not planned yet');
+    expect(stateWords(row({}), NAMES, '')).toBe('all done');
+    expect(stateWords(row({ without: ['roughTrim'] }), NAMES, '')).toBe('all done, without rough trim');
+    expect(stateWords(row({ without: ['roughTrim'] }), NAMES, 'hock short')).toBe(
+      'all done, without rough trim, hock short',
+    );
+    expect(stateWords(row({ broken: [{}] }), NAMES, '')).toBe('plan no longer holds');
+    expect(stateWords(row({ spareMs: 2 * HOUR_MS }), NAMES, '')).toMatch(/2 h/);
   });
 });
 

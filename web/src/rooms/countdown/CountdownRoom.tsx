@@ -18,6 +18,7 @@ import { useWork } from '../../parts/useWork';
 import { countWords } from '../../parts/countWords';
 import { Gaps } from './Gaps';
 import { nightsOf } from './nights';
+import { useShortHair } from './useShortHair';
 import { NoLongerHolds } from './NoLongerHolds';
 import { PhoneRows } from './PhoneRows';
 import { FirstSteps } from './FirstSteps';
@@ -69,9 +70,10 @@ export default function CountdownRoom() {
   const openDog = kennel.dogs.find((d) => d.id === params.get('dog')) ?? null;
   const today = localDayOf(now, names.zone);
   const nights = useMemo(() => nightsOf(kennel, today), [kennel, today]);
+  const short = useShortHair(today);
 
   if (read.show === null) return <NoShow today={today} />;
-  const plotted = { names, kennel, now, width, nights, onOpen: open };
+  const plotted = { names, kennel, now, width, nights, short, onOpen: open };
   return (
     <div className={looksAtDraft ? 'room looks-at-draft' : 'room'} ref={ref}>
       <section className="answer" aria-label="Answer">
@@ -126,7 +128,12 @@ export default function CountdownRoom() {
       )}
       {openDog !== null && (
         <Suspense>
-          <DogDrawer dog={openDog} onClose={() => set('dog', null)} planAgain={() => planning.plan('keep')} />
+          <DogDrawer
+            dog={openDog}
+            today={today}
+            onClose={() => set('dog', null)}
+            planAgain={() => planning.plan('keep')}
+          />
         </Suspense>
       )}
     </div>

@@ -4,7 +4,7 @@
 import { Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { Link } from 'react-router';
-import type { PlannedActivity } from '@loyal-mane/core';
+import type { LocalDay, PlannedActivity } from '@loyal-mane/core';
 import { leftOutLines, noteWords, oddsWords, whyNotWords } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { NoteList } from '../../parts/NoteList';
@@ -17,16 +17,18 @@ import { AskWhy } from './AskWhy';
 import { AllRemedies, known } from './Remedies';
 import { useRemedy } from './useRemedy';
 
+const ShortHairLines = lazy(() => import('./ShortHairLines'));
 const CoatMarks = lazy(() => import('../../parts/CoatMarks'));
 
 interface Props {
   readonly dog: Kennel['dogs'][number] | null;
+  readonly today: LocalDay;
   readonly onClose: () => void;
   readonly planAgain: () => void;
 }
 
 /** A dog, opened: what is in the way, what is planned, what was found. */
-export function DogDrawer({ dog, onClose, planAgain }: Props) {
+export function DogDrawer({ dog, today, onClose, planAgain }: Props) {
   const { plan, names, kennel, lead, crew } = useRooms();
   useReturnFocus(dog !== null);
   const [task, setTask] = useState<PlannedActivity | null>(null);
@@ -56,6 +58,9 @@ export function DogDrawer({ dog, onClose, planAgain }: Props) {
           {lead && <AllRemedies chain={u} checks={checks} remedy={remedy} />}
         </section>
       ))}
+      <Suspense>
+        <ShortHairLines dog={dog} today={today} />
+      </Suspense>
       <PlannedSteps steps={steps} onOpen={setTask} />
       <Suspense fallback={<p className="soft">Loading.</p>}>
         <CoatMarks dog={dog} />

@@ -11,6 +11,7 @@ import { DogBadge } from '../../parts/Glyph';
 import { stateWords } from './rowWords';
 import { Strand } from './Strand';
 import type { Night } from './Strand';
+import type { ShortHair } from './useShortHair';
 
 const SCALE = countBackScale(7 * 24);
 
@@ -21,11 +22,12 @@ interface PhoneProps {
   readonly now: number;
   readonly width: number;
   readonly nights: readonly Night[];
+  readonly short: ShortHair;
   readonly onOpen: (dogId: string) => void;
 }
 
 /** All dogs of a show as strips. */
-export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: PhoneProps) {
+export function PhoneRows({ days, names, kennel, now, width, onOpen, nights, short }: PhoneProps) {
   const rows = days.flatMap((d) => d.rows);
   const strips = [
     { title: 'In the way', rows: rows.filter((r) => r.problem !== null) },
@@ -50,6 +52,7 @@ export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: P
                 now={now}
                 width={width}
                 nights={nights}
+                short={short.get(row.dogId) ?? ''}
                 onOpen={onOpen}
               />
             ))}
@@ -59,13 +62,15 @@ export function PhoneRows({ days, names, kennel, now, width, onOpen, nights }: P
   );
 }
 
-interface PhoneRowProps extends Omit<PhoneProps, 'days' | 'kennel'> {
+interface PhoneRowProps extends Omit<PhoneProps, 'days' | 'kennel' | 'short'> {
   readonly row: CountdownRow;
   readonly dog: Kennel['dogs'][number] | undefined;
+  /** Names hair that will be too short; empty where none is. */
+  readonly short: string;
 }
 
 /** One dog's strip; drawn again only when its own row or the moment has changed. */
-const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, onOpen }: PhoneRowProps) {
+const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, short, onOpen }: PhoneRowProps) {
   const nowX = Math.max(0, SCALE.x((row.ringMs - now) / 3_600_000)) * (width - 4);
   return (
     <button className="plain phone-row" onClick={() => onOpen(row.dogId)}>
@@ -80,7 +85,7 @@ const PhoneRow = memo(function PhoneRow({ row, dog, names, now, width, nights, o
         <path d={`M${String(nowX)} 2v19`} stroke="var(--ink)" strokeWidth={2.2} />
       </svg>
       {row.problem === null ? (
-        <span className="soft">{stateWords(row, names)}</span>
+        <span className="soft">{stateWords(row, names, short)}</span>
       ) : (
         <span className="bad">{whyNotWords(row.problem, names)}</span>
       )}

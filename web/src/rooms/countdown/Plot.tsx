@@ -11,6 +11,7 @@ import { countWords } from '../../parts/countWords';
 import { Row } from './Row';
 import { Strand } from './Strand';
 import type { Night } from './Strand';
+import type { ShortHair } from './useShortHair';
 
 interface PlotProps {
   readonly read: ReturnType<typeof countdown<Kennel>>;
@@ -21,12 +22,13 @@ interface PlotProps {
   readonly reach: number;
   readonly scale: ReturnType<typeof countBackScale>;
   readonly nights: readonly Night[];
+  readonly short: ShortHair;
   readonly onReach: (days: number) => void;
   readonly onOpen: (dogId: string) => void;
 }
 
 /** All strands of a show. */
-export function Plot({ read, names, kennel, now, width, reach, scale, nights, onReach, onOpen }: PlotProps) {
+export function Plot({ read, names, kennel, now, width, reach, scale, nights, short, onReach, onOpen }: PlotProps) {
   const strand = width - LEFT_PX - RIGHT_PX;
   const boxes = layoutRows(read.days, scale, strand, now);
   const last = boxes[boxes.length - 1];
@@ -86,6 +88,7 @@ export function Plot({ read, names, kennel, now, width, reach, scale, nights, on
               dog={kennel.dogs.find((d) => d.id === row.dogId)}
               names={names}
               width={width}
+              short={short.get(row.dogId) ?? ''}
               onOpen={onOpen}
             />
           );

@@ -19,14 +19,16 @@ interface RowProps {
   readonly dog: Kennel['dogs'][number] | undefined;
   readonly names: Names;
   readonly width: number;
+  /** Names hair that will be too short; empty where none is. */
+  readonly short: string;
   readonly onOpen: (dogId: string) => void;
 }
 
 /** Drawn again only when its own dog's row has changed. */
-export const Row = memo(function Row({ top, height, nowX, row, dog, names, width, onOpen }: RowProps) {
+export const Row = memo(function Row({ top, height, nowX, row, dog, names, width, short, onOpen }: RowProps) {
   const bad = row.problem !== null || row.broken.length > 0;
   const time = clockWords(row.ringMs, names.zone, names.clock);
-  const state = stateWords(row, names);
+  const state = stateWords(row, names, short);
   return (
     <>
       <button className="plain strand-row" style={{ top, height }} onClick={() => onOpen(row.dogId)}>

@@ -33,11 +33,13 @@ function withoutWords(steps: CountdownRow['without']): string {
   return steps.length === 1 ? `without ${name}` : `without ${name} and ${String(steps.length - 1)} more`;
 }
 
-/** The dog's obstacle, or the time it has to spare. */
-export function stateWords(row: CountdownRow, names: Names): string {
+/** The dog's obstacle, or the time it has to spare; `short` names hair that will be too short, empty where none is. */
+export function stateWords(row: CountdownRow, names: Names, short: string): string {
   if (row.problem !== null) return shortWhyNot(row.problem, names);
   if (!row.isPlanned) return 'not planned yet';
   if (row.broken.length > 0) return 'plan no longer holds';
+  const more = [withoutWords(row.without), short].filter((words) => words !== '');
   const spare = row.spareMs === null ? 'all done' : spareWords(row.spareMs);
-  return row.without.length === 0 ? spare : `${spare}, ${withoutWords(row.without)}`;
+  // A strand's end has room for some thirty letters: where more is told, the hours stand alone as in the rows around it.
+  return [more.length === 0 ? spare : spare.replace(/ to spare$/, ''), ...more].join(', ');
 }
