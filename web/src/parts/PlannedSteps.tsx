@@ -47,7 +47,7 @@ export function PlannedSteps({ steps, onOpen }: Props) {
                   {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
                   {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
                   {states[a.key] !== undefined
-                    ? `. ${states[a.key] ?? ''}.`
+                    ? `, ${states[a.key] ?? ''}`
                     : isTelling(a)
                       ? `. ${reasonWords(a, names)}`
                       : ''}
