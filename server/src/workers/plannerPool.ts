@@ -30,7 +30,10 @@ const workerUrl = new URL(
   import.meta.url,
 );
 
-/** Questions at once: one thread answers, a second helps while the first is at a long one. */
+/**
+ * Questions at once: one thread answers, a second helps while the first is at a long one. Both stay: a thread that is begun for a
+ * question answers it a second later.
+ */
 const QUESTION_THREADS = 2;
 
 /** Planner threads, one fewer than cores; each computes one thing at a time. */
@@ -47,7 +50,8 @@ export class PlannerPool implements OnModuleDestroy {
   }
 
   private questionThreads(): Piscina {
-    this.questions ??= new Piscina({ filename: workerUrl.href, minThreads: 1, maxThreads: QUESTION_THREADS });
+    const threads = QUESTION_THREADS;
+    this.questions ??= new Piscina({ filename: workerUrl.href, minThreads: threads, maxThreads: threads });
     return this.questions;
   }
 
@@ -101,7 +105,7 @@ export class PlannerPool implements OnModuleDestroy {
     const few = aFewDogsOf(kennel);
     const wanted: PlanWanted = { kennel: few, nowMs, seed: 1, previous: null, published: null };
     await this.plan(wanted, new AbortController().signal, () => undefined)
-      .then((answer) => this.breaks(few, nowMs, answer.body))
+      .then(({ body }) => Promise.all(Array.from({ length: QUESTION_THREADS }, () => this.breaks(few, nowMs, body))))
       .catch((error: unknown) => {
         if (!this.isOver) throw error;
       });
