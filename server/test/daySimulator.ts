@@ -6,6 +6,7 @@
 import { v7 } from 'uuid';
 import { BATHS, EXIT_CHECKS, instantToMs, makeRng, msToInstant } from '@loyal-mane/core';
 import type { Plan, PlannedActivity, StepId } from '@loyal-mane/core';
+import type { BenchDevice } from './benchDevice.js';
 import { inWords } from './daySimulatorWords.js';
 import type { Hand, World } from './world.js';
 
@@ -25,6 +26,8 @@ interface Given {
 export interface Diary {
   readonly finished: string[];
   readonly refused: { readonly key: string; readonly step: StepId; readonly words: string }[];
+  /** Commands that were tapped at a real bench in a browser. */
+  tapped: number;
   /** Commands that were sent twice, as a tablet does that heard no answer. */
   resent: number;
   sentLate: number;
@@ -41,7 +44,15 @@ interface Turn {
 
 /** Plays days; one object a kennel. */
 export class DaySimulator {
-  readonly diary: Diary = { finished: [], refused: [], resent: 0, sentLate: 0, replanned: 0, followedMs: [] };
+  readonly diary: Diary = {
+    finished: [],
+    refused: [],
+    tapped: 0,
+    resent: 0,
+    sentLate: 0,
+    replanned: 0,
+    followedMs: [],
+  };
   private readonly rng;
   private turns: Turn[] = [];
   private order = 0;
@@ -49,6 +60,8 @@ export class DaySimulator {
   private readonly versions = new Map<string, number>();
   private readonly begun = new Set<string>();
   private readonly busyUntil = new Map<string, number>();
+  /** People and dogs whose task is not finished. */
+  private readonly atWork = new Set<string>();
   /** Whose tablet is cut off until when, and what waits on it. */
   private readonly away = new Map<string, { untilMs: number; waiting: Given[] }>();
 
@@ -56,10 +69,19 @@ export class DaySimulator {
     private readonly world: World,
     private lead: Hand,
     private readonly hands: Map<string, Hand>,
+    private readonly nameOf: (dogId: string) => string,
     seed: number,
   ) {
     this.rng = makeRng(seed);
     this.plan = world.plan;
+  }
+
+  /** Benches in real browsers, by person; everybody else's commands go to the API. */
+  private devices: ReadonlyMap<string, BenchDevice> = new Map();
+
+  /** From now on these people work at a bench in a browser. */
+  workAt(devices: ReadonlyMap<string, BenchDevice>): void {
+    this.devices = devices;
   }
 
   /** The plan that is followed now. */
@@ -100,7 +122,8 @@ export class DaySimulator {
   }
 
   /** Tablets of somebody cut off for so many minutes. */
-  cutOff(personId: string, minutes: number): void {
+  async cutOff(personId: string, minutes: number): Promise<void> {
+    await this.devices.get(personId)?.cutOff();
     this.away.set(personId, { untilMs: this.nowMs + minutes * MINUTE_MS, waiting: [] });
   }
 
@@ -155,7 +178,8 @@ export class DaySimulator {
   private async start(a: PlannedActivity): Promise<void> {
     const person = a.people[0] ?? this.lead.personId;
     const freeMs = Math.max(this.busyUntil.get(person) ?? 0, this.busyUntil.get(a.dogId) ?? 0);
-    if (freeMs > this.nowMs) {
+    // What ends at this moment is finished first.
+    if (freeMs > this.nowMs || this.atWork.has(person) || this.atWork.has(a.dogId)) {
       this.planStart(a, freeMs);
       return;
     }
@@ -168,6 +192,7 @@ export class DaySimulator {
     const endMs = this.nowMs + minutes * MINUTE_MS;
     this.busyUntil.set(a.dogId, endMs);
     this.busyUntil.set(person, endMs);
+    this.atWork.add(a.dogId).add(person);
     if (BATHS.has(a.step)) await this.soak(person, a);
     this.at(endMs, () => this.finish(a, person));
   }
@@ -188,6 +213,8 @@ export class DaySimulator {
   }
 
   private async finish(a: PlannedActivity, person: string): Promise<void> {
+    this.atWork.delete(a.dogId);
+    this.atWork.delete(person);
     const matsOut = a.step === 'knots' ? { matsOut: this.mats.get(a.dogId) ?? [] } : {};
     if (!(await this.give(this.handOf(person), a, 'finish', { confirmed: [...EXIT_CHECKS], ...matsOut }))) return;
     this.diary.finished.push(a.key);
@@ -204,6 +231,8 @@ export class DaySimulator {
     const facts = isState ? { version, anyway: true, dogId: a.dogId, step: a.step, stationId: a.stationId } : {};
     const body = { commandId: v7(), at: msToInstant(this.nowMs), ...facts, ...more };
     if (isState) this.versions.set(a.key, version + 1);
+    const device = this.devices.get(by.personId);
+    if (device !== undefined) return this.tap(device, a, command);
     const path = `/api/tasks/${encodeURIComponent(a.key)}/${command}`;
     const cut = this.away.get(by.personId);
     if (cut !== undefined) {
@@ -211,6 +240,18 @@ export class DaySimulator {
       return true;
     }
     return this.send({ by, path, body }, a);
+  }
+
+  /** The same at a bench in a browser. */
+  private async tap(device: BenchDevice, a: PlannedActivity, command: string): Promise<boolean> {
+    this.diary.tapped++;
+    if (command === 'start') await device.start(a.key, this.nowMs);
+    if (command === 'finish') await device.finish(this.nowMs);
+    if (command === 'soak') await device.soak(this.nowMs);
+    if (command === 'soak-end') await device.rinse(this.nameOf(a.dogId), this.nowMs);
+    const refused = await device.refusals();
+    this.diary.refused.push(...refused.map((words) => ({ key: a.key, step: a.step, words })));
+    return refused.length === 0;
   }
 
   private async send({ by, path, body }: Given, a: PlannedActivity | null): Promise<boolean> {
@@ -232,6 +273,7 @@ export class DaySimulator {
     for (const [person, { untilMs, waiting }] of [...this.away]) {
       if (!all && untilMs > this.nowMs) continue;
       this.away.delete(person);
+      this.diary.sentLate += (await this.devices.get(person)?.back()) ?? 0;
       for (const given of waiting) {
         this.diary.sentLate++;
         await this.send(given, null);

@@ -144,6 +144,19 @@ it('can be cancelled, and the newest request wins', async () => {
   expect((await until(first.id, ['cancelled', 'done', 'failed'])).state).toBe('cancelled');
 });
 
+it('gives the plan that it has when somebody takes it as it is; nothing is left to take once it is over', async () => {
+  const job = await ask('fresh');
+  // Asked while it runs, or before it has begun: the search ends as soon as it has a plan.
+  await maren.post(`/api/plan-jobs/${job.id}/enough`, { commandId: v7() }).expect(204);
+  const { planId } = await until(job.id, ['done', 'failed', 'cancelled']);
+  const { draft } = await view();
+  expect(draft?.id).toBe(planId);
+  expect(draft?.summary.of).toBeGreaterThan(0);
+  const late = await maren.post(`/api/plan-jobs/${job.id}/enough`, { commandId: v7() }).expect(409);
+  expect((late.body as { detail: string }).detail).toBe('This planning is over already.');
+  await maren.post(`/api/plans/${planId ?? ''}/discard`, { commandId: v7() }).expect(200);
+});
+
 it('looks for what would help after a plan is shown: each change is planned with, and what helps gives the place', async () => {
   interface Checked {
     published: { id: string };

@@ -1,22 +1,32 @@
 /*
  * A whole kennel day played against the real server: nothing is lost or doubled, no blade touches a damp or matted
- * zone, every soak ends, the plan follows, and every dog that could be ready is ready. SIMULATED_DAYS plays more days.
+ * zone, every soak ends, the plan follows, and every dog that could be ready is ready. SIMULATED_DAYS plays more days;
+ * SIMULATED_DEVICES has two people work the first of them at benches in real browsers.
  */
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import type { Browser } from '@playwright/test';
 import { EXIT_CHECKS, instantToMs, localDayOf, wallToMs, addDays } from '@loyal-mane/core';
 import type { KennelStation, LocalDay, Plan, WallTime, WorkRecord } from '@loyal-mane/core';
 import { v7 } from 'uuid';
 import { PlannerPool } from '../src/workers/plannerPool.js';
+import { CHROMIUM_OPTIONS } from '../../scripts/chromiumOptions.mjs';
+import { BenchDevice } from './benchDevice.js';
 import { DaySimulator } from './daySimulator.js';
 import type { Diary } from './daySimulator.js';
 import type { Hand, World } from './world.js';
 import { DEMO, openWorld, signInAs } from './world.js';
 
 const DAYS = Number(process.env['SIMULATED_DAYS'] ?? 1);
+/** Who works at a bench in a browser on the first day: the one whose tablet is cut off, and one who bathes. */
+const AT_DEVICES = process.env['SIMULATED_DEVICES'] === undefined ? [] : ['ivo', 'tuva'];
 const ZONE = DEMO.settings.timeZone;
 const SEED = 11;
+const ROOT = path.resolve(__dirname, '../..');
 let world: World;
 let lead: Hand;
 let play: DaySimulator;
+let browser: Browser | null = null;
 const hands = new Map<string, Hand>();
 /** Refusals of the server to start, for a tight mat and a damp zone, in its words. */
 const kept: string[] = [];
@@ -29,7 +39,7 @@ const showsOut = (plan: Plan): string[] =>
     .sort();
 
 beforeAll(async () => {
-  world = await openWorld('days');
+  world = await openWorld('days', DEMO, AT_DEVICES.length === 0 ? {} : { webDist: path.join(ROOT, 'web/dist') });
   world.clock.stand();
   // As the server does when it starts.
   await world.app.get(PlannerPool).warmUp(DEMO, world.clock.nowMs());
@@ -39,28 +49,50 @@ beforeAll(async () => {
       hands.set(hand.personId, hand);
       if (role === 'lead') lead = hand;
     }
-  play = new DaySimulator(world, lead, hands, SEED);
+  play = new DaySimulator(world, lead, hands, (id) => DEMO.dogs.find((d) => d.id === id)?.name ?? '', SEED);
   troubles(DEMO.startDay);
+  await workAtDevices();
   for (let n = 0; n < DAYS; n++) {
     if (n > 0) await nextDay(n);
     await play.playUntil(at(addDays(DEMO.startDay, n), '23:00'));
+    if (n === 0) await leaveDevices();
   }
 }, 3_600_000);
-afterAll(() => {
+afterAll(async () => {
   // For whoever plays more days than the suite does: what went on, and how soon the plan followed.
   if (process.env['SIMULATED_DAYS'] !== undefined) process.stdout.write(`${diaryWords(play.diary)}\n`);
-  return world.close();
+  await leaveDevices();
+  await world.close();
 });
 
-function diaryWords({ finished, refused, resent, sentLate, replanned, followedMs }: Diary): string {
+function diaryWords({ finished, refused, tapped, resent, sentLate, replanned, followedMs }: Diary): string {
   const ms = [...followedMs].sort((x, y) => x - y);
   const [middle, worst] = [ms[Math.floor(ms.length / 2)] ?? 0, ms.at(-1) ?? 0].map((x) => String(Math.round(x)));
   const lines = refused.map((r) => `  refused: ${r.step}, ${r.words}`);
   return [
-    `${String(DAYS)} days: ${String(finished.length)} finished, ${String(replanned)} plans, ${String(resent)} sent twice, ${String(sentLate)} sent late;`,
+    `${String(DAYS)} days: ${String(finished.length)} finished, ${String(replanned)} plans, ${String(tapped)} tapped in browsers, ${String(resent)} sent twice, ${String(sentLate)} sent late;`,
     `the plan followed within ${middle ?? ''} ms (median), ${worst ?? ''} ms (longest)`,
     ...lines,
   ].join('\n');
+}
+
+/** Opens a browser at the bench for each who works at one. */
+async function workAtDevices(): Promise<void> {
+  if (AT_DEVICES.length === 0) return;
+  await world.app.listen(0, '127.0.0.1');
+  browser = await chromium.launch(CHROMIUM_OPTIONS);
+  const devices = new Map<string, BenchDevice>();
+  for (const signIn of AT_DEVICES) {
+    const person = DEMO.people.find((p) => p.signIn === signIn)?.id ?? '';
+    devices.set(person, await BenchDevice.open(browser, await world.app.getUrl(), signIn, world.clock.nowMs()));
+  }
+  play.workAt(devices);
+}
+
+async function leaveDevices(): Promise<void> {
+  play.workAt(new Map());
+  await browser?.close();
+  browser = null;
 }
 
 /** A new day: planned again, and now and then signed in again. */
@@ -109,7 +141,7 @@ function troubles(day: LocalDay): void {
   const later = play.inForce.activities.filter((a) => a.state === 'planned' && a.start > `${day}T12`);
   const washed = later.find((a) => /[bB]ath$/.test(a.step))?.dogId ?? '';
   const cut = later.find((a) => /(fine|rough)Trim/.test(a.step) && a.dogId !== washed)?.dogId ?? '';
-  const [bather] = [...hands.values()].filter((h) => h !== lead);
+  const [cutOff] = [...hands.values()].filter((h) => h !== lead);
   play.at(at(day, '08:10'), async () => {
     await mark(lead, washed, { mats: [{ zone: 'armpit', side: 'left', tightness: 'tight', cm: 3 }] });
     play.hasMats(washed, [{ zone: 'armpit', side: 'left' }]);
@@ -119,10 +151,7 @@ function troubles(day: LocalDay): void {
     await mark(lead, cut, { unready: [] });
     await play.replan();
   });
-  play.at(at(day, '10:00'), () => {
-    play.cutOff(bather?.personId ?? '', 45);
-    return Promise.resolve();
-  });
+  play.at(at(day, '10:00'), () => play.cutOff(cutOff?.personId ?? '', 45));
   play.at(at(day, '11:30'), async () => {
     const stations = DEMO.stations as readonly KennelStation[];
     const dryer = stations.find((s) => s.kind === 'standDryer' && s.closures.length === 0);
@@ -142,12 +171,13 @@ it('the mat kept its dog out of the tub and the damp zone the shears off it, unt
 });
 
 it('no record is lost or doubled: each finish that was given is one done task and one event', async () => {
-  const { finished, refused, resent, sentLate } = play.diary;
+  const { finished, refused, tapped, resent, sentLate } = play.diary;
   expect(refused).toEqual([]);
   expect(finished.length).toBeGreaterThan(30 * DAYS);
   expect(new Set(finished).size).toBe(finished.length);
   expect(resent).toBeGreaterThan(5);
   expect(sentLate).toBeGreaterThan(0);
+  expect(tapped > 20).toBe(AT_DEVICES.length > 0);
   const all = await records();
   const done = new Map(all.map((w) => [w.taskKey as string, w]));
   expect(all).toHaveLength(done.size);

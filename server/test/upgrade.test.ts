@@ -81,7 +81,7 @@ it('is the schema that the types of the rows were written from', async () => {
 
 it('refuses to go back, in words, and changes nothing', async () => {
   await expect(knex.migrate.rollback({ migrationSource: MIGRATION_SOURCE }, true)).rejects.toThrow(
-    /018-taken cannot be taken back. Restore a backup/,
+    /019-enough cannot be taken back. Restore a backup/,
   );
   const done = await knex('knex_migrations').select<{ name: string }[]>('name');
   expect(done.map((m) => m.name)).toEqual(MIGRATIONS.map((m) => m.name));

@@ -124,6 +124,20 @@ describe('the countdown', () => {
     expect(await screen.findByRole('dialog')).toHaveTextContent(problemDog?.name ?? 'no dog');
     expect(screen.queryByRole('button', { name: /^(Let|Reopen) / })).toBeNull();
     expect(screen.queryByRole('button', { name: 'Plan' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Take it as it is' })).toBeNull();
+  });
+
+  it('lets a lead take the plan as it is, as soon as the search has one', async () => {
+    const sent: string[] = [];
+    globalThis.fetch = ((input: Request) => {
+      if (input.method === 'POST') sent.push(new URL(input.url).pathname);
+      return Promise.resolve(new Response(null, { status: input.method === 'POST' ? 204 : 404 }));
+    }) as typeof fetch;
+    const progress = { phase: 'search', round: 0, rounds: 250, placed: 24, of: 32 };
+    show(<CountdownRoom />, { view: { job: { id: 'j', state: 'running', progress } as never } });
+    fireEvent.click(screen.getByRole('button', { name: 'Take it as it is' }));
+    await waitFor(() => expect(sent).toEqual(['/api/plan-jobs/j/enough']));
+    expect(await screen.findByText(/^The search ends with the plan that it has/)).toBeVisible();
   });
 
   it('says what of the plan no longer holds, whose, since when; such a dog is not counted ready', () => {

@@ -24,6 +24,7 @@ export const EVENT_KINDS = [
   ...TASK_EVENTS,
   'plan.asked',
   'plan.cancelAsked',
+  'plan.enoughAsked',
   'plan.cancelled',
   'plan.failed',
   'plan.drafted',

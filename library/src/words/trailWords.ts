@@ -46,6 +46,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   'plan.drafted': 'made a draft',
   'plan.asked': 'asked for a plan',
   'plan.cancelAsked': 'stopped planning',
+  'plan.enoughAsked': 'took the plan as it was',
   'person.password': 'made a one-time password',
   'dog.schools': 'changed the ways for this dog',
   'methods.changed': 'changed the methods',

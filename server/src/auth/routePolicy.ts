@@ -69,6 +69,7 @@ export const ROUTE_POLICY: Readonly<Record<string, Access>> = {
   'POST /api/plan-jobs': LEAD,
   'GET /api/plan-jobs/:id': LEAD,
   'POST /api/plan-jobs/:id/cancel': LEAD,
+  'POST /api/plan-jobs/:id/enough': LEAD,
   'POST /api/plans/:id/publish': LEAD,
   'POST /api/plans/:id/discard': LEAD,
   'POST /api/plans/:id/take-back': LEAD,

@@ -14,6 +14,7 @@ import { air } from './migrations/015-air.js';
 import { bottles } from './migrations/005-bottles.js';
 import { judges } from './migrations/017-judges.js';
 import { taken } from './migrations/018-taken.js';
+import { enough } from './migrations/019-enough.js';
 import { house } from './migrations/001-house.js';
 import { methods } from './migrations/002-methods.js';
 import { ownData } from './migrations/006-own-data.js';
@@ -42,6 +43,7 @@ export const MIGRATIONS: readonly Migration[] = [
   care,
   judges,
   taken,
+  enough,
 ];
 
 /** Knex's view of the list; every way back is refused in words. */

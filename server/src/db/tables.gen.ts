@@ -173,6 +173,7 @@ export type PlanJobsRow = {
   plan_id: string | null;
   trouble: string | null;
   owner: string | null;
+  enough: number | boolean;
 };
 
 export type RingsRow = {

@@ -130,6 +130,16 @@ export class PlanController {
     await this.service.cancel(given, id);
   }
 
+  @Post('plan-jobs/:id/enough')
+  @Operation('Ends the search of a planning; the draft is the plan that it has.', null, ['notNow', 'otherCommand'])
+  async enough(
+    @Given() given: Command,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() _body: CommandDto,
+  ): Promise<void> {
+    await this.service.enough(given, id);
+  }
+
   @Post('plans/:id/publish')
   @Operation('Publishes a draft: people work by it from now on.', PublishedDto, ['stale', 'otherCommand'])
   publish(

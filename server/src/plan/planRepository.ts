@@ -33,7 +33,7 @@ export interface TakenJob {
 export type JobRow = Pick<PlanJobsRow, 'id' | 'state' | 'cancel' | 'progress' | 'plan_id' | 'trouble'>;
 
 /** How a lease stands after it was to be renewed. */
-export type LeaseState = 'held' | 'cancelled' | 'lost';
+export type LeaseState = 'held' | 'enough' | 'cancelled' | 'lost';
 
 /** Long enough for a server that plans on a busy machine, short enough that nobody waits for a dead one. */
 export const LEASE_S = 10;
@@ -169,8 +169,9 @@ export class PlanRepository {
       .where('lease_until', '>=', this.now())
       .update({ ...change, lease_until: this.leaseEnd() });
     if (held === 0) return 'lost';
-    const row = await this.knex('plan_jobs').where({ id }).first('cancel');
-    return row?.cancel === 1 ? 'cancelled' : 'held';
+    const row = await this.knex('plan_jobs').where({ id }).first('cancel', 'enough');
+    if (row?.cancel === 1) return 'cancelled';
+    return row?.enough === 1 ? 'enough' : 'held';
   }
 
   /** Ends a job that is still held; false when it was lost, so that nothing may be stored for it. */
@@ -195,6 +196,12 @@ export class PlanRepository {
 
   async cancelJob(trx: Knex, id: string): Promise<boolean> {
     return (await trx('plan_jobs').where({ id }).whereIn('state', OPEN).update({ cancel: true })) === 1;
+  }
+
+  /** Asks for the plan as it is; false when the job is over, or is to be cancelled. */
+  async enoughOfJob(trx: Knex, id: string): Promise<boolean> {
+    const asked = await trx('plan_jobs').where({ id, cancel: false }).whereIn('state', OPEN).update({ enough: true });
+    return asked === 1;
   }
 
   private now(): Knex.Raw {

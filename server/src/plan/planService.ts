@@ -13,12 +13,13 @@ import { EventStore, ownWrite } from '../events/eventStore.js';
 import { KennelRepository } from '../kennel/kennelRepository.js';
 import { Problem } from '../problem/problem.js';
 import { LOGGER } from '../tokens.js';
+import { EnoughFlag } from '../workers/enoughFlag.js';
 import { PlannerPool } from '../workers/plannerPool.js';
 import type { PlanAnswer } from '../workers/protocol.js';
 import { CheckService } from './checkService.js';
 import type { ProgressDto } from './dto.js';
 import { PlanInForce } from './planInForce.js';
-import type { TakenJob } from './planRepository.js';
+import type { LeaseState, TakenJob } from './planRepository.js';
 import { PlanRepository } from './planRepository.js';
 
 const LOOK_EVERY_MS = 2000;
@@ -74,6 +75,14 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     await this.events.run(given, async (trx) => {
       if (!(await this.plans.cancelJob(trx, id))) throw new Problem('notNow', 'This planning is over already.');
       return { kind: 'plan.cancelAsked', subject: id, change: { before: null, after: null }, result: null };
+    });
+  }
+
+  /** Ends the search of a job: its draft is the plan that it has. */
+  async enough(given: Command, id: string): Promise<void> {
+    await this.events.run(given, async (trx) => {
+      if (!(await this.plans.enoughOfJob(trx, id))) throw new Problem('notNow', 'This planning is over already.');
+      return { kind: 'plan.enoughAsked', subject: id, change: { before: null, after: null }, result: null };
     });
   }
 
@@ -151,19 +160,20 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     };
     const endRun = this.endRun;
     let latest: ProgressDto | null = null;
+    const enough = new EnoughFlag();
+    const follow = (lease: LeaseState): void => {
+      if (lease === 'enough') enough.raise();
+      else if (lease !== 'held') endRun(lease);
+    };
     const renew = setInterval(() => {
-      this.plans.renew(job, latest).then(
-        (lease) => {
-          if (lease !== 'held') endRun(lease);
-        },
-        (error: unknown) => log.warn({ err: error }, 'the lease of a planning could not be renewed'),
-      );
+      this.plans
+        .renew(job, latest)
+        .then(follow, (error: unknown) => log.warn({ err: error }, 'the lease of a planning could not be renewed'));
     }, RENEW_EVERY_MS);
     try {
-      const lease = await this.plans.renew(job, null);
-      if (lease !== 'held') endRun(lease);
+      follow(await this.plans.renew(job, null));
       this.checks.end();
-      const answer = await this.makePlan(job, abort.signal, (p) => (latest = p));
+      const answer = await this.makePlan(job, abort.signal, enough, (p) => (latest = p));
       ended ??= await this.storeDraft(job, answer);
     } catch (error) {
       if (!abort.signal.aborted) await this.fail(job, error);
@@ -184,6 +194,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   private async makePlan(
     job: TakenJob,
     signal: AbortSignal,
+    enough: EnoughFlag,
     onProgress: (p: ProgressDto) => void,
   ): Promise<PlanAnswer> {
     const [kennel, published] = await Promise.all([this.kennels.read(), this.inForce.read()]);
@@ -195,13 +206,13 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
       previous: job.mode === 'keep' ? body : null,
       published: body,
     };
-    return this.pool.plan(wanted, signal, onProgress);
+    return this.pool.plan(wanted, signal, onProgress, enough);
   }
 
   /** Keeps a plan as the draft while the job is still held and wanted; else tells why not, and nothing is kept. */
   private async storeDraft(job: TakenJob, answer: PlanAnswer): Promise<Ended | null> {
     const lease = await this.plans.renew(job, null);
-    if (lease !== 'held') return lease;
+    if (lease !== 'held' && lease !== 'enough') return lease;
     const at = new Date(this.clock.nowMs());
     try {
       const stored = await this.events.run(ownWrite(job.askedBy), async (trx) => {

@@ -9,6 +9,7 @@ import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import type { ChainCheck, ChainWhy, KennelFile, PlanBreak, TaskKey, TaskSlack } from '@loyal-mane/core';
+import type { EnoughFlag } from './enoughFlag.js';
 import type {
   BreaksRequest,
   CheckRequest,
@@ -55,11 +56,23 @@ export class PlannerPool implements OnModuleDestroy {
     return this.questions;
   }
 
-  /** Makes a plan; when `signal` aborts, the thread is ended at once, and the promise is rejected. */
-  async plan(wanted: PlanWanted, signal: AbortSignal, onProgress: (p: PlanProgress) => void): Promise<PlanAnswer> {
+  /**
+   * Makes a plan; when `signal` aborts, the thread is ended at once, and the promise is rejected; when `enough` is raised, the plan is
+   * the one that the search has then.
+   */
+  async plan(
+    wanted: PlanWanted,
+    signal: AbortSignal,
+    onProgress: (p: PlanProgress) => void,
+    enough: EnoughFlag | null = null,
+  ): Promise<PlanAnswer> {
     const channel = new MessageChannel();
     channel.port1.on('message', onProgress);
-    const request: PlanRequest = { kind: 'plan', ...wanted, progress: channel.port2 };
+    const request: PlanRequest = {
+      ...{ kind: 'plan', ...wanted },
+      progress: channel.port2,
+      enough: enough?.memory ?? null,
+    };
     try {
       return (await this.planThreads().run(request, { transferList: [channel.port2], signal })) as PlanAnswer;
     } finally {

@@ -14,6 +14,7 @@ import type {
   PreviewRequest,
   RefusedChoice,
 } from './protocol.js';
+import { isEnough } from './enoughFlag.js';
 import { readyDogs } from './protocol.js';
 
 /** Computes what a request asks for. */
@@ -43,6 +44,7 @@ function makePlan(request: PlanRequest): PlanAnswer {
     previous,
     odds: true,
     bound: true,
+    shouldStop: () => isEnough(request.enough),
     onProgress: ({ round, rounds, placed, of }) => tell({ phase: 'search', round, rounds, placed, of }),
     onExplained: (round, rounds) => tell({ ...last, phase: 'explain', round, rounds }),
   });

@@ -26,6 +26,8 @@ export interface PlanRequest {
   /** JSON of the published plan that the summary compares with. */
   readonly published: string | null;
   readonly progress: MessagePort;
+  /** Flag that ends the search with what it has, see `EnoughFlag`; null where nobody can raise it. */
+  readonly enough: SharedArrayBuffer | null;
 }
 
 /** How far a planning is, as its thread tells it. */

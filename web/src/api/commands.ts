@@ -61,6 +61,10 @@ export const setTask = ({ key, ...body }: SetTaskInput, commandId: string) =>
 export const letTaskGo = (key: string, commandId: string) =>
   post('/api/tasks/{key}/let-go', { params: { path: { key } }, body: { commandId } });
 
+/** Ends the search of a planning: its draft is the plan that it has. */
+export const enoughOfPlan = (id: string, commandId: string) =>
+  post('/api/plan-jobs/{id}/enough', { params: { path: { id } }, body: { commandId } });
+
 /** Stops the planning that runs. */
 export const cancelPlan = (id: string, commandId: string) =>
   post('/api/plan-jobs/{id}/cancel', { params: { path: { id } }, body: { commandId } });

@@ -42,6 +42,7 @@ export const TOUCHED: Readonly<Record<EventKind, readonly QueryKey[]>> = {
   'task.undoCoat': [...OF_THE_KENNEL, TOOLS],
   'plan.asked': OF_A_PLAN,
   'plan.cancelAsked': OF_A_PLAN,
+  'plan.enoughAsked': OF_A_PLAN,
   'plan.cancelled': OF_A_PLAN,
   'plan.failed': OF_A_PLAN,
   'plan.drafted': OF_A_PLAN,

@@ -78,9 +78,16 @@ class KennelSearch {
   }
 
   search(input: PlanInput): Searched {
-    const [now, before] = this.shownAgain(this.byAssignee(input));
+    const first = this.byAssignee(input);
+    // Somebody takes the plan as it is: it breaks no rule, and the rest only makes it better.
+    if (this.isEnough()) return { ...first, before: first, inVain: new Map() };
+    const [now, before] = this.shownAgain(first);
     const found = this.atOwnPace(this.inOtherWays(this.upToRing(now)), now);
     return { ...this.readByLead(this.rested(this.mended(this.merged(this.withKeepUpBack(found))))), before };
+  }
+
+  private isEnough(): boolean {
+    return this.options.shouldStop?.() === true;
   }
 
   /** Searches until the minutes of every task are those of whoever does it, see `assignees`. */
@@ -91,7 +98,7 @@ class KennelSearch {
     for (let pass = 1; ; pass++) {
       // The first pass has looked at plans made afresh; the later ones only take the minutes of who does the work.
       const found = this.once(assembled, previous, { alsoAfresh: pass === 1, mends: true });
-      const assignees = pass < MOST_PASSES ? assigneesAfter(assembled, found.schedule) : null;
+      const assignees = pass < MOST_PASSES && !this.isEnough() ? assigneesAfter(assembled, found.schedule) : null;
       if (assignees === null) return { assembled, found };
       [assembled, previous] = reassembled(assembled, found.schedule, { ...assembled.input, assignees });
     }

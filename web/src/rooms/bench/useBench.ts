@@ -40,7 +40,8 @@ export function useBench() {
   const asked = params.get('person') ?? '';
   const personId = asked === '' ? session.personId : asked;
   const tasks = myTasks(plan, work, personId, names.zone, now);
-  const [chosen, setChosen] = useState<string | null>(null);
+  // A link to the bench may name its task.
+  const [chosen, setChosen] = useState<string | null>(params.get('task'));
   const picked = tasks.find(
     (t) => t.activity.key === chosen && t.work?.state !== 'done' && t.work?.state !== 'skipped',
   );

@@ -10,7 +10,15 @@ import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, Plan } from '@loyal-mane/core';
 import { clockWords, dayWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { answerDraft, cancelPlan, command, startPlan, takePlanBack, useCommand } from '../../api/commands';
+import {
+  answerDraft,
+  cancelPlan,
+  command,
+  enoughOfPlan,
+  startPlan,
+  takePlanBack,
+  useCommand,
+} from '../../api/commands';
 import { jobQuery, planQuery } from '../../api/queries';
 import type { PlanJob, PlanView, StoredPlan } from '../../api/queries';
 import { serverNowMs } from '../../api/serverClock';
@@ -51,6 +59,7 @@ export function usePlanning(view: PlanView) {
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
   const start = useCommand(startPlan);
   const cancel = useCommand(cancelPlan);
+  const enough = useCommand(enoughOfPlan);
   const back = useCommand(takePlanBack);
   const plan = (mode: 'keep' | 'fresh'): void =>
     start.mutate(command(mode), { onSuccess: (j) => follow(j.id), onError });
@@ -64,6 +73,12 @@ export function usePlanning(view: PlanView) {
     plan,
     takeBack,
     stop: (id: string): void => cancel.mutate(command(id), { onError }),
+    take: (id: string): void =>
+      enough.mutate(command(id), {
+        onSuccess: () =>
+          void message.info('The search ends with the plan that it has. Plan again to let it look further.', 6),
+        onError,
+      }),
     asking: start.isPending,
   };
 }
@@ -78,13 +93,18 @@ function planTime({ publishedAt }: { publishedAt: string }, names: Names): strin
 
 /** Asks for a plan, or goes back to the one before. */
 export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanning> }) {
-  const { job, plan, takeBack, stop, asking } = planning;
+  const { job, plan, takeBack, stop, take, asking } = planning;
   const { view, names } = useRooms();
   const before = view.previous;
   if (job !== null) {
     return (
       <span role="status" style={{ display: 'inline-flex', gap: 12, alignItems: 'center' }}>
         {progressWords(job)}
+        {job.progress?.phase === 'search' && job.progress.placed > 0 && (
+          <Button size="small" onClick={() => take(job.id)}>
+            Take it as it is
+          </Button>
+        )}
         <Button size="small" onClick={() => stop(job.id)}>
           Cancel
         </Button>

@@ -1,0 +1,148 @@
+/*
+ * Somebody's tablet in a simulated day: a real browser at the real bench, which is tapped as a hand would. Its clock is the day's.
+ */
+import { expect } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
+import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
+
+const TABLET = { width: 1024, height: 768 };
+/** The longest that a page may take to show what follows, ms: a plan may be made beside it. */
+const PATIENCE_MS = 30_000;
+
+/** The page's own globals, which the server's tests do not know. */
+interface Tab {
+  readonly navigator: { readonly serviceWorker: { readonly controller: object | null } };
+}
+
+/** A tablet at the bench. */
+export class BenchDevice {
+  /** Commands given while the network was away, and not sent yet. */
+  private waiting = 0;
+  private isAway = false;
+
+  private constructor(
+    private readonly page: Page,
+    private readonly origin: string,
+  ) {}
+
+  /** Signs in on a new tablet, which keeps the application's files for when the network drops. */
+  static async open(browser: Browser, origin: string, signIn: string, nowMs: number): Promise<BenchDevice> {
+    const context = await browser.newContext({ viewport: TABLET, reducedMotion: 'reduce', serviceWorkers: 'allow' });
+    context.setDefaultTimeout(PATIENCE_MS);
+    const page = await context.newPage();
+    await page.clock.setFixedTime(nowMs);
+    const device = new BenchDevice(page, origin);
+    await page.goto(`${origin}/bench`);
+    await page.getByLabel('Name').fill(signIn);
+    await page.getByLabel('Password').fill(DEMO_PASSWORD);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.locator('main.bench').waitFor();
+    await page.waitForFunction(() => (globalThis as unknown as Tab).navigator.serviceWorker.controller !== null);
+    return device;
+  }
+
+  /** Begins a task; where the bench asks first, it is begun anyway. */
+  async start(key: string, nowMs: number): Promise<void> {
+    await this.page.clock.setFixedTime(nowMs);
+    await this.page.goto(`${this.origin}/bench?task=${encodeURIComponent(key)}`);
+    await this.rested();
+    const start = this.page.getByRole('button', { name: /^Start / });
+    await start.waitFor().catch(async () => {
+      throw new Error(`no start of ${key}; the tablet shows: ${await this.page.locator('main').innerText()}`);
+    });
+    await start.click();
+    const anyway = this.page.getByRole('button', { name: 'Start anyway' });
+    await expect(async () => {
+      if (await anyway.isVisible()) await anyway.click();
+      await this.kept();
+      await expect(this.finishButton).toBeVisible({ timeout: 1000 });
+      await expect(anyway).toHaveCount(0, { timeout: 1000 });
+    }).toPass({ timeout: PATIENCE_MS });
+    this.given();
+  }
+
+  /** Says that the first product of the page is on; false where the page has none. */
+  async soak(nowMs: number): Promise<boolean> {
+    await this.page.clock.setFixedTime(nowMs);
+    const first = this.page.locator('.begin-soak').getByRole('button').first();
+    if (!(await first.isVisible())) return false;
+    await first.click();
+    await this.page.getByRole('button', { name: 'Rinsed' }).first().waitFor();
+    this.given();
+    return true;
+  }
+
+  /** Rinses what soaks on a dog; nothing where its finish has ended it. */
+  async rinse(dogName: string, nowMs: number): Promise<void> {
+    await this.page.clock.setFixedTime(nowMs);
+    const clock = this.page.locator('.soak-clocks > div', { hasText: dogName }).getByRole('button', { name: 'Rinsed' });
+    if (!(await clock.first().isVisible())) return;
+    await clock.first().click();
+    await this.kept();
+    this.given();
+  }
+
+  /** Finishes the task at the bench: all that is asked for is confirmed, every mat is out. */
+  async finish(nowMs: number): Promise<void> {
+    await this.page.clock.setFixedTime(nowMs);
+    await this.rested();
+    await this.finishButton.click();
+    const over = this.page.locator('.undo-bar');
+    const asked = this.page.locator('.ant-modal-container:visible');
+    await over.or(asked).first().waitFor();
+    while (await asked.isVisible()) {
+      for (const box of await asked.getByRole('checkbox', { checked: false }).all()) await box.click();
+      await asked
+        .getByRole('button', { name: /^(Finish|Yes, it was done before)/ })
+        .last()
+        .click();
+      await over.or(asked).first().waitFor();
+    }
+    await this.kept();
+    this.given();
+  }
+
+  /** The network drops; what is tapped waits on the tablet. */
+  async cutOff(): Promise<void> {
+    this.isAway = true;
+    await this.page.context().setOffline(true);
+  }
+
+  /** The network is back, and everything that waited is sent; how much that was. */
+  async back(): Promise<number> {
+    await this.page.context().setOffline(false);
+    await expect(this.page.getByText('saved', { exact: true })).toBeVisible({ timeout: PATIENCE_MS });
+    const sent = this.waiting;
+    this.waiting = 0;
+    this.isAway = false;
+    return sent;
+  }
+
+  /** What the server refused, in the words that the tablet shows. */
+  async refusals(): Promise<string[]> {
+    return this.page.locator('.bench-refused').allInnerTexts();
+  }
+
+  async close(): Promise<void> {
+    await this.page.context().close();
+  }
+
+  private get finishButton() {
+    return this.page.getByRole('button', { name: / is finished$/ });
+  }
+
+  /** The bench takes a second touch within a second for a slip. */
+  private async rested(): Promise<void> {
+    await expect(this.page.locator('.bench-foot')).toHaveAttribute('aria-busy', 'false', { timeout: PATIENCE_MS });
+  }
+
+  /** What was tapped is with the server, or waits for it. */
+  private async kept(): Promise<void> {
+    const words = this.isAway ? /records? waits? on this device/ : /^saved$/;
+    await expect(this.page.getByText(words).first()).toBeVisible({ timeout: PATIENCE_MS });
+  }
+
+  private given(): void {
+    if (this.isAway) this.waiting++;
+  }
+}
