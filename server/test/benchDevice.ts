@@ -5,6 +5,7 @@ import { expect } from '@playwright/test';
 import type { Browser, Page } from '@playwright/test';
 import { DEMO_PASSWORD } from '../src/kennel/insertKennel.js';
 
+const SHORT = { hour: '2-digit', minute: '2-digit' } as const;
 const TABLET = { width: 1024, height: 768 };
 /** The longest that a page may take to show what follows, ms: a plan may be made beside it. */
 const PATIENCE_MS = 30_000;
@@ -23,15 +24,20 @@ export class BenchDevice {
   private constructor(
     private readonly page: Page,
     private readonly origin: string,
+    private readonly timeZone: string,
   ) {}
 
   /** Signs in on a new tablet, which keeps the application's files for when the network drops. */
-  static async open(browser: Browser, origin: string, signIn: string, nowMs: number): Promise<BenchDevice> {
+  static async open(
+    browser: Browser,
+    origin: string,
+    { signIn, timeZone, nowMs }: { readonly signIn: string; readonly timeZone: string; readonly nowMs: number },
+  ): Promise<BenchDevice> {
     const context = await browser.newContext({ viewport: TABLET, reducedMotion: 'reduce', serviceWorkers: 'allow' });
     context.setDefaultTimeout(PATIENCE_MS);
     const page = await context.newPage();
     await page.clock.setFixedTime(nowMs);
-    const device = new BenchDevice(page, origin);
+    const device = new BenchDevice(page, origin, timeZone);
     await page.goto(`${origin}/bench`);
     await page.getByLabel('Name').fill(signIn);
     await page.getByLabel('Password').fill(DEMO_PASSWORD);
@@ -41,16 +47,19 @@ export class BenchDevice {
     return device;
   }
 
+  /** The day's clock on the tablet; the bench has seen it. */
+  private async clockIs(nowMs: number): Promise<void> {
+    await this.page.clock.setFixedTime(nowMs);
+    const words = new Date(nowMs).toLocaleTimeString('en-GB', { ...SHORT, timeZone: this.timeZone });
+    await expect(this.page.locator('.bench-top')).toContainText(words, { timeout: PATIENCE_MS });
+  }
+
   /** Begins a task; where the bench asks first, it is begun anyway. */
   async start(key: string, nowMs: number): Promise<void> {
     await this.page.clock.setFixedTime(nowMs);
     await this.page.goto(`${this.origin}/bench?task=${encodeURIComponent(key)}`);
     await this.rested();
-    const start = this.page.getByRole('button', { name: /^Start / });
-    await start.waitFor().catch(async () => {
-      throw new Error(`no start of ${key}; the tablet shows: ${await this.page.locator('main').innerText()}`);
-    });
-    await start.click();
+    await this.page.getByRole('button', { name: /^Start / }).click();
     const anyway = this.page.getByRole('button', { name: 'Start anyway' });
     await expect(async () => {
       if (await anyway.isVisible()) await anyway.click();
@@ -63,7 +72,7 @@ export class BenchDevice {
 
   /** Says that the first product of the page is on; false where the page has none. */
   async soak(nowMs: number): Promise<boolean> {
-    await this.page.clock.setFixedTime(nowMs);
+    await this.clockIs(nowMs);
     const first = this.page.locator('.begin-soak').getByRole('button').first();
     if (!(await first.isVisible())) return false;
     await first.click();
@@ -74,7 +83,7 @@ export class BenchDevice {
 
   /** Rinses what soaks on a dog; nothing where its finish has ended it. */
   async rinse(dogName: string, nowMs: number): Promise<void> {
-    await this.page.clock.setFixedTime(nowMs);
+    await this.clockIs(nowMs);
     const clock = this.page.locator('.soak-clocks > div', { hasText: dogName }).getByRole('button', { name: 'Rinsed' });
     if (!(await clock.first().isVisible())) return;
     await clock.first().click();
@@ -84,19 +93,16 @@ export class BenchDevice {
 
   /** Finishes the task at the bench: all that is asked for is confirmed, every mat is out. */
   async finish(nowMs: number): Promise<void> {
-    await this.page.clock.setFixedTime(nowMs);
+    await this.clockIs(nowMs);
     await this.rested();
     await this.finishButton.click();
     const over = this.page.locator('.undo-bar');
-    const asked = this.page.locator('.ant-modal-container:visible');
-    await over.or(asked).first().waitFor();
-    while (await asked.isVisible()) {
-      for (const box of await asked.getByRole('checkbox', { checked: false }).all()) await box.click();
-      await asked
-        .getByRole('button', { name: /^(Finish|Yes, it was done before)/ })
-        .last()
-        .click();
-      await over.or(asked).first().waitFor();
+    const go = this.page.locator('.ant-modal-container:visible').locator('.ant-btn-primary');
+    await over.or(go).first().waitFor();
+    while (!(await over.isVisible())) {
+      for (const box of await this.page.getByRole('checkbox', { checked: false }).all()) await box.click();
+      await go.last().click();
+      await expect(go.and(this.page.locator(':enabled')).or(over).first()).toBeVisible({ timeout: PATIENCE_MS });
     }
     await this.kept();
     this.given();
@@ -140,6 +146,11 @@ export class BenchDevice {
   private async kept(): Promise<void> {
     const words = this.isAway ? /records? waits? on this device/ : /^saved$/;
     await expect(this.page.getByText(words).first()).toBeVisible({ timeout: PATIENCE_MS });
+  }
+
+  /** What the tablet shows, for whoever reads a failure. */
+  async shown(): Promise<string> {
+    return this.page.locator('body').innerText();
   }
 
   private given(): void {

@@ -245,10 +245,16 @@ export class DaySimulator {
   /** The same at a bench in a browser. */
   private async tap(device: BenchDevice, a: PlannedActivity, command: string): Promise<boolean> {
     this.diary.tapped++;
-    if (command === 'start') await device.start(a.key, this.nowMs);
-    if (command === 'finish') await device.finish(this.nowMs);
-    if (command === 'soak') await device.soak(this.nowMs);
-    if (command === 'soak-end') await device.rinse(this.nameOf(a.dogId), this.nowMs);
+    const taps: Readonly<Record<string, () => Promise<unknown>>> = {
+      start: () => device.start(a.key, this.nowMs),
+      finish: () => device.finish(this.nowMs),
+      soak: () => device.soak(this.nowMs),
+      'soak-end': () => device.rinse(this.nameOf(a.dogId), this.nowMs),
+    };
+    await taps[command]?.().catch(async (error: unknown) => {
+      const when = msToInstant(this.nowMs);
+      throw new Error(`${command} ${a.key} at ${when}: ${String(error)}\nThe tablet shows: ${await device.shown()}`);
+    });
     const refused = await device.refusals();
     this.diary.refused.push(...refused.map((words) => ({ key: a.key, step: a.step, words })));
     return refused.length === 0;

@@ -84,7 +84,8 @@ async function workAtDevices(): Promise<void> {
   const devices = new Map<string, BenchDevice>();
   for (const signIn of AT_DEVICES) {
     const person = DEMO.people.find((p) => p.signIn === signIn)?.id ?? '';
-    devices.set(person, await BenchDevice.open(browser, await world.app.getUrl(), signIn, world.clock.nowMs()));
+    const who = { signIn, timeZone: ZONE, nowMs: world.clock.nowMs() };
+    devices.set(person, await BenchDevice.open(browser, await world.app.getUrl(), who));
   }
   play.workAt(devices);
 }

@@ -6,6 +6,7 @@ import { CAUTIONS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';
 import { instantToMs, msToInstant } from '@loyal-mane/core';
 import type { Work } from '../src/api/queries';
+import { setServerTime } from '../src/api/serverClock';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import MethodsRoom from '../src/rooms/methods/MethodsRoom';
 import { FILE, KENNEL, PLAN, houseMethods, isToday, show, stored } from './world';
@@ -184,6 +185,16 @@ describe('mat work', () => {
     fireEvent.click(screen.getByRole('checkbox', { name: /^tail/ }));
     await settled(() => fireEvent.click(screen.getByRole('button', { name: 'Finish, 1 still in' })));
     expect(waiting().at(-1)).toMatchObject({ command: 'finish', doneBefore: true, matsOut: [{ zone: 'tail' }] });
+  });
+
+  it('a question stands until it is answered, also when the minute it is about has passed', async () => {
+    benchAfter(50_000);
+    fireEvent.click(screen.getByRole('button', { name: /is finished$/ }));
+    expect(await screen.findByRole('button', { name: 'Yes, it was done before' })).toBeVisible();
+    setServerTime(msToInstant(instantToMs(bath.start) + 75_000));
+    await screen.findByText('01:15');
+    fireEvent.click(screen.getByRole('button', { name: 'Yes, it was done before' }));
+    expect(await screen.findByText(/which mats are out\?/)).toBeVisible();
   });
 
   it('is finished zone by zone: what is not said to be out stays in', async () => {

@@ -3,7 +3,7 @@
  * what was looked at.
  */
 import { Modal } from 'antd';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Plan } from '@loyal-mane/core';
 import { takesProducts } from '@loyal-mane/library/pages';
 import type { StepPage } from '@loyal-mane/library/pages';
@@ -25,6 +25,8 @@ export interface Finishing {
   readonly task: BenchTask;
   readonly page: StepPage | null;
   readonly answers: FinishAnswers;
+  /** When it was begun: a question that was asked then stands until it is answered. */
+  readonly atMs: number;
 }
 
 type Question = 'tooSoon' | 'mats' | 'leaving';
@@ -35,8 +37,8 @@ interface Asks extends BenchView {
 }
 
 /** The question that comes next; null = nothing more. */
-function questionOf({ task, page, answers }: Finishing, { kennel, now, plan }: Asks): Question | null {
-  if (answers.doneBefore === undefined && isTooSoon(task, now)) return 'tooSoon';
+function questionOf({ task, page, answers, atMs }: Finishing, { kennel, plan }: Asks): Question | null {
+  if (answers.doneBefore === undefined && isTooSoon(task, atMs)) return 'tooSoon';
   if (answers.matsOut === undefined && matsOn(kennel, task).length > 0) return 'mats';
   const { checks, left } = finishAsk(task, page, kennel, plan);
   return answers.confirmed === undefined && (checks.length > 0 || left !== '') ? 'leaving' : null;
@@ -56,9 +58,14 @@ export function useFinishing(asks: Asks, give: (task: BenchTask, answers: Finish
     setFinishing(isAsked ? next : null);
     if (!isAsked) give(next.task, withProducts(next, asks));
   };
+  // What was asked may be answered from another device meanwhile: nothing is left to ask then.
+  const isAnswered = finishing !== null && questionOf(finishing, asks) === null;
+  useEffect(() => {
+    if (isAnswered) go(finishing);
+  });
   return {
     finishing,
-    begin: (task: BenchTask, page: StepPage | null) => go({ task, page, answers: {} }),
+    begin: (task: BenchTask, page: StepPage | null) => go({ task, page, answers: {}, atMs: asks.now }),
     answer: (more: FinishAnswers) => {
       if (finishing !== null) go({ ...finishing, answers: { ...finishing.answers, ...more } });
     },
