@@ -98,8 +98,8 @@ export function PlanButton({ planning }: { planning: ReturnType<typeof usePlanni
   const before = view.previous;
   if (job !== null) {
     return (
-      <span role="status" style={{ display: 'inline-flex', gap: 12, alignItems: 'center' }}>
-        {progressWords(job)}
+      <span className="planning-now">
+        <span role="status">{progressWords(job)}</span>
         {job.progress?.phase === 'search' && job.progress.placed > 0 && (
           <Button size="small" onClick={() => take(job.id)}>
             Take it as it is
