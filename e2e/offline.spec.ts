@@ -106,6 +106,12 @@ test('a bath goes on from start to end without a network, over reloads, and reac
       () => expect(bench.getByRole('button', { name: 'Rinsed' })).toHaveCount(0),
     ],
   ];
+  // What is found and noted beside the task waits with it.
+  await bench.getByRole('button', { name: 'Note', exact: true }).click();
+  await bench.getByRole('button', { name: 'Sore', exact: true }).click();
+  await bench.getByLabel('Why, or what to do').fill('said without a network');
+  await bench.getByRole('button', { name: /^Note it/ }).click();
+  await expect(bench.getByText('2 records wait on this device')).toBeVisible();
   for (const [act, isSo] of does) {
     await rested(bench);
     await act();
@@ -117,12 +123,19 @@ test('a bath goes on from start to end without a network, over reloads, and reac
   await expect(bench.locator('main.bench h1').first()).not.toHaveText(seen);
   await bench.reload();
   await expect(bench.locator('main.bench h1').first()).not.toHaveText(seen);
-  await bench.getByText('9 records wait on this device').click();
+  await bench.getByText('10 records wait on this device').click();
   await expect(bench.locator('.bench-waiting li').first()).toContainText('start');
   await expect(bench.locator('.bench-waiting li').last()).toContainText('finish');
 
   await bench.context().setOffline(false);
   await saved(bench);
+  const notes = await bench.evaluate(async () => {
+    const { dogs } = (await (await fetch('/api/kennel')).json()) as {
+      dogs: { record: { notes?: { text?: string }[] } }[];
+    };
+    return dogs.flatMap((d) => (d.record.notes ?? []).map((n) => n.text ?? ''));
+  });
+  expect(notes.filter((text) => text === 'said without a network')).toHaveLength(1);
   const [bath] = (await workOf(bench)).filter((w) => w.step === 'bath' && w.state === 'done' && w.soaks !== undefined);
   expect(bath?.ticked).toEqual(expect.arrayContaining(['part.trunk.left', 'part.trunk.right', 'exit.feet']));
   expect(bath?.pauses?.map((p) => p.cause)).toEqual(['calledAway']);

@@ -146,6 +146,16 @@ describe('logs', () => {
     expect(late.body).toMatchObject({ code: 'notNow', detail: expect.stringMatching(/closed already/) as string });
   });
 
+  it('a log that waited on a tablet is of the day on which it was written; one of longer ago is refused', async () => {
+    const at = (days: number): string => new Date(world.clock.nowMs() - days * 86_400_000).toISOString();
+    const lengthsOf = async () => ((await dogOf('Muir')).record as { lengths?: { mm: number; day: string }[] }).lengths;
+    await log('Muir', { what: 'length', zone: 'back', mm: 91, at: at(0.9) }).expect(200);
+    expect((await lengthsOf())?.find((l) => l.mm === 91)?.day).toBe('2026-06-16');
+    const old = await log('Muir', { what: 'length', zone: 'back', mm: 92, at: at(1.1) });
+    expect(old.body).toMatchObject({ code: 'badInput', errors: [{ path: 'at' }] });
+    expect((await lengthsOf())?.some((l) => l.mm === 92)).toBe(false);
+  });
+
   it('the same command twice is one log', async () => {
     const { id } = await dogOf('Pim');
     const body = { commandId: v7(), what: 'hold', minutes: 45 };

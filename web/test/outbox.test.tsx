@@ -90,6 +90,29 @@ describe('without a connection', () => {
     expect(screen.getByText('saved')).toBeInTheDocument();
   });
 
+  it('keeps a note on the coat too, and sends it although the start before it is refused', async () => {
+    show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+    fireEvent.click(screen.getByRole('button', { name: /^Start / }));
+    later(2000);
+    await act(() => jest.advanceTimersByTimeAsync(1500));
+    fireEvent.click(screen.getByRole('button', { name: 'Note' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Sore' }));
+    fireEvent.change(screen.getByLabelText('Why, or what to do'), { target: { value: 'left elbow' } });
+    fireEvent.click(screen.getByRole('button', { name: /^Note it/ }));
+    expect(kept().waiting.map((o) => o.command)).toEqual(['start', 'coatLog']);
+    answer = (path) =>
+      path.endsWith('/start')
+        ? { status: 409, body: { title: '', detail: 'Pia was quicker.', code: 'alreadyOver', status: 409, errors: [] } }
+        : { status: 200, body: { id: first.dogId, version: 2 } };
+    await act(() => jest.advanceTimersByTimeAsync(5000));
+    await waitFor(() => expect(kept().waiting).toEqual([]));
+    expect(screen.getByRole('alert')).toHaveTextContent(/Not recorded: .*\(start [0-9:]+\)/);
+    const [, note] = sent;
+    expect(note?.path).toBe(`/api/dogs/${first.dogId}/log`);
+    expect(note?.body).toMatchObject({ what: 'note', about: 'sore', text: 'left elbow' });
+    expect(Date.parse(note?.body.at ?? '')).toBeGreaterThan(DAWN_MS);
+  });
+
   it('another person’s records wait for that person, and are not sent in somebody else’s name', async () => {
     const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
     fireEvent.click(screen.getByRole('button', { name: /^Start / }));
@@ -116,6 +139,16 @@ describe('without a connection', () => {
     fireEvent.click(screen.getByRole('button', { name: 'I have read it' }));
     expect(screen.queryByRole('alert')).not.toBeInTheDocument();
   });
+});
+
+it('a mark in the coat shows at once, and stands over what others have marked meanwhile', async () => {
+  const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+  fireEvent.click(screen.getByRole('button', { name: 'Mark what you find' }));
+  fireEvent.click(await screen.findByRole('button', { name: 'behind the ear' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'Soiled' }));
+  await waitFor(() => expect(screen.getByRole('radio', { name: 'Soiled' })).toBeChecked());
+  expect(kept().waiting.map((o) => o.command)).toEqual(['mark']);
+  page.unmount();
 });
 
 describe('touches', () => {

@@ -7,6 +7,7 @@ import {
   ArrayUnique,
   IsArray,
   IsIn,
+  IsISO8601,
   IsInt,
   IsNumber,
   IsObject,
@@ -42,6 +43,7 @@ import type {
   ZoneId,
 } from '@loyal-mane/core';
 import { CommandDto, VersionedCommandDto } from '../contract/commandDto.js';
+import { HAPPENED_AT } from '../contract/happened.js';
 import { fileSchema } from '../contract/fileSchemas.js';
 
 /** Parts of a dog's record that change. */
@@ -64,6 +66,11 @@ export class CoatLogDto extends CommandDto {
   @ApiProperty({ enum: COAT_LOGS })
   @IsIn(COAT_LOGS)
   what!: CoatLogKind;
+
+  @ApiPropertyOptional({ description: HAPPENED_AT })
+  @IsOptional()
+  @IsISO8601({ strict: true })
+  at?: string;
 
   @ApiPropertyOptional({ enum: PRODUCT_IDS, description: 'of a use' })
   @IsOptional()

@@ -11,6 +11,7 @@ import { readBreed, readDogParts } from '@loyal-mane/library/reader';
 import type { Command } from '../auth/session.js';
 import { Clock } from '../clock.js';
 import type { RowVersionDto } from '../contract/commandDto.js';
+import { happenedMs } from '../contract/happened.js';
 import { fromJson } from '../db/rows.js';
 import type { BreedsRow } from '../db/tables.gen.js';
 import { EventStore } from '../events/eventStore.js';
@@ -47,9 +48,9 @@ export class RecordsService {
     });
   }
 
-  /** Appends what was used or seen today. */
+  /** Appends what was used or seen. @throws Problem `badInput` for a moment that is more than a day ago */
   async log(id: string, given: Command, dto: CoatLogDto): Promise<RowVersionDto> {
-    const day = await this.today();
+    const day = await this.dayOf(happenedMs(dto.at, this.clock.nowMs()));
     return this.rows.change({ list: 'dogs', id, given, kind: 'dog.log', version: null }, (row) => ({
       coat: JSON.stringify(logged(fromJson(row['coat']) as DogParts, dto, { day, id: given.id, by: given.actorId })),
     }));
@@ -89,9 +90,9 @@ export class RecordsService {
     });
   }
 
-  private async today(): Promise<LocalDay> {
+  private async dayOf(ms: number): Promise<LocalDay> {
     const row = await this.knex('settings').first('time_zone');
-    return localDayOf(this.clock.nowMs(), row?.time_zone ?? 'UTC');
+    return localDayOf(ms, row?.time_zone ?? 'UTC');
   }
 }
 

@@ -36,6 +36,8 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
   private isStopping = false;
   /** Ends the run that is under way. */
   private endRun: ((why: Ended) => void) | null = null;
+  /** The run that is under way, and the flag that has its plan taken as it is. */
+  private running: { readonly jobId: string; readonly enough: EnoughFlag } | null = null;
 
   constructor(
     private readonly plans: PlanRepository,
@@ -84,6 +86,8 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
       if (!(await this.plans.enoughOfJob(trx, id))) throw new Problem('notNow', 'This planning is over already.');
       return { kind: 'plan.enoughAsked', subject: id, change: { before: null, after: null }, result: null };
     });
+    // Another server that runs it hears of it when it renews its lease.
+    if (this.running?.jobId === id) this.running.enough.raise();
   }
 
   /** Publishes or discards a draft. */
@@ -161,6 +165,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     const endRun = this.endRun;
     let latest: ProgressDto | null = null;
     const enough = new EnoughFlag();
+    this.running = { jobId: job.id, enough };
     const follow = (lease: LeaseState): void => {
       if (lease === 'enough') enough.raise();
       else if (lease !== 'held') endRun(lease);
@@ -180,6 +185,7 @@ export class PlanService implements OnApplicationBootstrap, OnModuleDestroy {
     } finally {
       clearInterval(renew);
       this.endRun = null;
+      this.running = null;
     }
     await this.closeRun(job, ended);
     log.info({ end: ended ?? 'done' }, 'planning ended');

@@ -21,8 +21,7 @@ import {
 import { EXIT_CHECKS, PAUSE_CAUSES, PRODUCT_IDS, STEP_IDS, USE_SCOPES, WORK_STATES, ZONE_IDS } from '@loyal-mane/core';
 import type { ExitCheck, PauseCause, ProductId, StepId, UseScope, WorkState, ZoneId } from '@loyal-mane/core';
 import { CommandDto } from '../contract/commandDto.js';
-
-const AT = 'when it happened, where it could not be sent at once: at most a day ago; now when absent';
+import { HAPPENED_AT } from '../contract/happened.js';
 
 /** A mat that came out. */
 export class MatPlaceDto {
@@ -86,7 +85,7 @@ export class SoakStartDto extends CommandDto {
   @Max(240)
   mostMin!: number;
 
-  @ApiPropertyOptional({ description: AT })
+  @ApiPropertyOptional({ description: HAPPENED_AT })
   @IsOptional()
   @IsISO8601({ strict: true })
   at?: string;
@@ -99,7 +98,7 @@ export class SoakEndDto extends CommandDto {
   @MaxLength(64)
   soak!: string;
 
-  @ApiPropertyOptional({ description: AT })
+  @ApiPropertyOptional({ description: HAPPENED_AT })
   @IsOptional()
   @IsISO8601({ strict: true })
   at?: string;
@@ -155,7 +154,7 @@ export class TaskCommandDto extends CommandDto {
   @IsBoolean()
   anyway?: boolean;
 
-  @ApiPropertyOptional({ description: AT })
+  @ApiPropertyOptional({ description: HAPPENED_AT })
   @IsOptional()
   @IsISO8601({ strict: true })
   at?: string;

@@ -32,6 +32,7 @@ import { Clock } from '../clock.js';
 import { EventStore } from '../events/eventStore.js';
 import { workFromRow, workToRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
+import { happenedMs } from '../contract/happened.js';
 import { Problem } from '../problem/problem.js';
 import { KNEX } from '../tokens.js';
 import type { PauseCauseDto, SoakEndDto, SoakStartDto, TaskCommandDto, TickDto, WorkDto } from './dto.js';
@@ -61,7 +62,6 @@ const REFUSED: Readonly<Record<WorkRefusal, string>> = {
 };
 /** Days of finished work that the rooms look at. */
 const SHOWN_DAYS = 35;
-const MOST_LATE_MS = 86_400_000;
 
 /** Records what is done of tasks, by the rules of the core. */
 @Injectable()
@@ -135,16 +135,9 @@ export class WorkService {
    * never for a moment before what is on record already.
    */
   private happenedMs({ at }: { readonly at?: string }, before: WorkRecord | null): number {
-    const nowMs = this.clock.nowMs();
-    if (at === undefined) return nowMs;
-    const atMs = Date.parse(at);
-    if (Number.isNaN(atMs) || nowMs - atMs > MOST_LATE_MS)
-      throw new Problem('badInput', 'Nothing was recorded: it happened more than a day ago.', {
-        errors: [{ path: 'at', detail: 'must be a moment of the last day' }],
-      });
+    const ms = happenedMs(at, this.clock.nowMs());
     const known = before?.runningSince ?? before?.startedAt;
-    const earliestMs = known === undefined ? 0 : instantToMs(known);
-    return Math.max(earliestMs, Math.min(nowMs, atMs));
+    return at === undefined || known === undefined ? ms : Math.max(instantToMs(known), ms);
   }
 
   /** Ticks a line: whoever ticks, whenever it arrives, so that two devices at one task both count. */

@@ -7,10 +7,10 @@ import type { QueryClient } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import type { PersonId } from '@loyal-mane/core';
 import { ProblemError, isSignedOut } from './client';
-import { workQuery } from './queries';
+import { kennelQuery, workQuery } from './queries';
 import type { Work } from './queries';
 import type { TaskOrder } from './taskOrder';
-import { isNote, sendOrder, withAnswer } from './taskOrder';
+import { isApart, isNote, sendOrder, withAnswer } from './taskOrder';
 
 /** An order that the server refused, with those that hung on it. */
 export interface Refused {
@@ -124,7 +124,8 @@ const next = (me: PersonId): TaskOrder | undefined =>
 async function sendOne(client: QueryClient, order: TaskOrder): Promise<void> {
   try {
     const work = await sendOrder(order);
-    client.setQueryData(workQuery.queryKey, (list: Work[] | undefined) => withAnswer(list ?? [], order.key, work));
+    if (work === undefined) await client.invalidateQueries({ queryKey: kennelQuery.queryKey });
+    else client.setQueryData(workQuery.queryKey, (list: Work[] | undefined) => withAnswer(list ?? [], order.key, work));
     change(({ waiting }) => ({ isAway: false, waiting: waiting.filter((o) => o.commandId !== order.commandId) }));
   } catch (error) {
     if (!(error instanceof ProblemError) || !isVerdict(error)) throw error;
@@ -140,7 +141,9 @@ function isVerdict({ body }: ProblemError): boolean {
 
 /** Refuses an order and those that depend on it, such as the finish of a start that was not taken. */
 function refuse(order: TaskOrder, error: ProblemError): void {
-  const orders = outbox.waiting.filter((o) => o.key === order.key && o.personId === order.personId);
+  const hangsOn = (o: TaskOrder): boolean =>
+    o.key === order.key && o.personId === order.personId && !isApart(o.command);
+  const orders = isApart(order.command) ? [order] : outbox.waiting.filter(hangsOn);
   const { code, detail } = error.body;
   const gone = new Set(orders.map((o) => o.commandId));
   change(({ waiting, refused }) => ({

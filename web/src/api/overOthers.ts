@@ -16,7 +16,7 @@ export interface DogChange<R> {
 }
 
 /** The dog as the server has it now; null when it is gone. */
-async function dogNow(id: string): Promise<Dog | null> {
+export async function dogNow(id: string): Promise<Dog | null> {
   const { dogs } = await get('/api/kennel');
   return dogs.find((d) => d.id === id) ?? null;
 }

@@ -1923,6 +1923,8 @@ export interface components {
             commandId: string;
             /** @enum {string} */
             what: "use" | "settle" | "hold" | "note" | "noteOver" | "length" | "moved" | "inspected" | "seen" | "seenAgain" | "seenOver";
+            /** @description when it happened, where it could not be sent at once: at most a day ago; now when absent */
+            at?: string;
             /**
              * @description of a use
              * @enum {string}

@@ -5,11 +5,22 @@ import type { MatPlace, StationId, StepId, TaskKey, WorkCommand, DogId, PersonId
 import { applyWorkCommand, instantToMs, withPauseCause, withSoak, withSoakEnded, withTick } from '@loyal-mane/core';
 import type { ExitCheck, Instant, PauseCause, SoakRecord, WorkRecord, ZoneId } from '@loyal-mane/core';
 import type { UsedProduct } from '@loyal-mane/library/pages';
-import { post } from './client';
-import type { Work } from './queries';
+import type { MarkGiven } from '../parts/marksWith';
+import { marksWith } from '../parts/marksWith';
+import { foundAt } from '../parts/foundWords';
+import { ProblemError, post } from './client';
+import type { CoatLog } from './commands';
+import { failStation, logCoat, setMarks } from './commands';
+import { dogNow, overOthers } from './overOthers';
+import type { Kennel, Work } from './queries';
+
+type Dog = Kennel['dogs'][number];
 
 /** Commands beside a task's states. */
-export type NoteCommand = 'tick' | 'pauseCause' | 'soak' | 'soakEnd';
+export type NoteCommand = 'tick' | 'pauseCause' | 'soak' | 'soakEnd' | ApartCommand;
+
+/** Commands that are given at a task and no part of it: they stand when one of the task's own is refused. */
+export type ApartCommand = 'coatLog' | 'mark' | 'stationFailed';
 
 /** Everything that is needed to send it, now or later. */
 export interface TaskOrder {
@@ -40,14 +51,19 @@ export interface TaskOrder {
   readonly soakId?: string;
   /** Of a pause's cause: why, and where the dog asked for it. */
   readonly pause?: { readonly cause: PauseCause; readonly zones: readonly ZoneId[] };
+  /** Of a coat log: what was seen or measured on the dog. */
+  readonly log?: CoatLog;
+  /** Of a mark: what was found in a zone of the dog's coat. */
+  readonly mark?: MarkGiven;
 }
 
-/** Sends an order; answers the record after it, null when there is none any more. */
-export async function sendOrder(order: TaskOrder): Promise<Work | null> {
+/** Sends an order; answers the record after it, null when there is none any more, undefined where it changes none. */
+export async function sendOrder(order: TaskOrder): Promise<Work | null | undefined> {
   const { commandId, key, command, version, dogId, step, stationId, at } = order;
   const { reason, anyway, doneBefore, matsOut, confirmed, used } = order;
   const params = { path: { key } };
   if (command === 'undo') return (await post('/api/tasks/{key}/undo', { params, body: { commandId } })).work;
+  if (isApart(command)) return sendApart(order, command);
   if (isNote(command)) return sendNote(order, command);
   const body = {
     ...{ commandId, version, dogId, step, stationId, at },
@@ -70,12 +86,16 @@ export async function sendOrder(order: TaskOrder): Promise<Work | null> {
   return (await sends[command]()).work;
 }
 
-const NOTES: readonly string[] = ['tick', 'pauseCause', 'soak', 'soakEnd'] satisfies NoteCommand[];
+const APART: readonly string[] = ['coatLog', 'mark', 'stationFailed'] satisfies ApartCommand[];
+const NOTES: readonly string[] = ['tick', 'pauseCause', 'soak', 'soakEnd', ...APART];
+
+/** Whether a command is no part of its task. */
+export const isApart = (command: TaskOrder['command']): command is ApartCommand => APART.includes(command);
 
 /** Whether a command stands beside a task's states. */
 export const isNote = (command: TaskOrder['command']): command is NoteCommand => NOTES.includes(command);
 
-async function sendNote(order: TaskOrder, command: NoteCommand): Promise<Work | null> {
+async function sendNote(order: TaskOrder, command: Exclude<NoteCommand, ApartCommand>): Promise<Work | null> {
   const { commandId, key, at, tick, pause, soak, soakId } = order;
   const params = { path: { key } };
   switch (command) {
@@ -96,6 +116,38 @@ async function sendNote(order: TaskOrder, command: NoteCommand): Promise<Work | 
     case 'soakEnd':
       return (await post('/api/tasks/{key}/soak-end', { params, body: { commandId, at, soak: soakId ?? '' } })).work;
   }
+}
+
+async function sendApart(
+  { commandId, at, dogId, stationId, log, mark }: TaskOrder,
+  command: ApartCommand,
+): Promise<undefined> {
+  if (command === 'coatLog' && log !== undefined) await logCoat({ dogId, log: { ...log, at } }, commandId);
+  if (command === 'stationFailed' && stationId !== null) await failStation(stationId, commandId);
+  if (command === 'mark' && mark !== undefined) await sendMark({ commandId, dogId, mark });
+}
+
+/** Marks the dog as it is now: others may have marked other zones while this waited. */
+async function sendMark({
+  commandId,
+  dogId,
+  mark,
+}: {
+  commandId: string;
+  dogId: string;
+  mark: MarkGiven;
+}): Promise<void> {
+  const seen = await dogNow(dogId);
+  if (seen === null) return;
+  const { zone, side } = mark;
+  await overOthers({
+    seen,
+    touched: (d) => foundAt(d, zone, side),
+    send: (d) => setMarks({ dogId, version: d.version, marks: marksWith(d, mark) }, commandId),
+  }).catch((error: unknown) => {
+    // The same command with another version: it arrived before, and its answer was lost.
+    if (!(error instanceof ProblemError) || error.body.code !== 'otherCommand') throw error;
+  });
 }
 
 /** The list of work with an answer in it. */
@@ -131,6 +183,14 @@ function withWaitingNote(list: readonly Work[], before: Work | null, order: Task
   return after === null || before === null
     ? [...list]
     : withAnswer(list, order.key, { ...after, version: before.version });
+}
+
+/** A dog with the marks that wait to be sent. */
+export function withWaitingMarks(dog: Dog, orders: readonly TaskOrder[]): Dog {
+  return orders.reduce(
+    (d, { dogId, mark }) => (mark === undefined || dogId !== d.id ? d : { ...d, marks: marksWith(d, mark) }),
+    dog,
+  );
 }
 
 function noted(before: Work | null, { commandId, at, tick, pause, soak, soakId }: TaskOrder): WorkRecord | null {

@@ -4,13 +4,15 @@
  */
 import { App as AntApp, Radio } from 'antd';
 import { useState } from 'react';
-import type { KnownMat, LocalDay, SkinState, Tightness, ZoneId } from '@loyal-mane/core';
+import type { LocalDay, SkinState, ZoneId } from '@loyal-mane/core';
 import { DEFAULT_MAT_CM, SKIN_STATES, keptUntil, localDayOf } from '@loyal-mane/core';
 import { BODY_SHAPES, ZONE_NAMES } from '@loyal-mane/library';
 import { SKIN_WORDS, monthDay } from '@loyal-mane/library/words';
 import { useQuery } from '@tanstack/react-query';
 import { command, setMarks, useCommand } from '../api/commands';
+import { useOutbox } from '../api/outbox';
 import { overOthers } from '../api/overOthers';
+import { withWaitingMarks } from '../api/taskOrder';
 import { methodsQuery } from '../api/queries';
 import type { Kennel } from '../api/queries';
 import { CoatMap } from './coatMap/CoatMap';
@@ -18,6 +20,9 @@ import type { MapSide } from './coatMap/ZoneButton';
 import { FOUND_TINTS, foundAt, foundWords, isClear, onSide } from './foundWords';
 import type { Found } from './foundWords';
 import { kennelDogOf, libraryOf } from './dogRecord';
+import { useKeep } from './keepContext';
+import { marksWith } from './marksWith';
+import type { ZoneFound } from './marksWith';
 import { problemWords } from './ProblemNote';
 import { useNow } from './useNow';
 import { useRooms } from './useRooms';
@@ -41,11 +46,6 @@ const SIZES = [
   { value: 12, label: 'Hand, 12 cm' },
 ] as const;
 
-/** The mark of one zone; the rest only of a mat. */
-interface ZoneFound extends Pick<KnownMat, 'cm' | 'atSkin' | 'skin' | 'keptUntil'> {
-  readonly found: Found;
-}
-
 /** Whether a finger passes between a mat and the skin. */
 const DEPTHS = [
   { value: 'off', label: 'A finger passes beneath' },
@@ -55,7 +55,8 @@ const DEPTHS = [
 const SKINS = SKIN_STATES.map((value) => ({ value, label: `Skin ${SKIN_WORDS[value]}` }));
 
 /** The map with what was found, and the choice for the zone that was touched. */
-export default function CoatMarks({ dog }: { dog: Dog }) {
+export default function CoatMarks({ dog: known }: { dog: Dog }) {
+  const dog = withWaitingMarks(known, useOutbox().waiting);
   const { crew } = useRooms();
   const [at, setAt] = useState<{ zone: ZoneId; side: MapSide } | null>(null);
   const shape = BODY_SHAPES[dog.badge];
@@ -81,17 +82,20 @@ export default function CoatMarks({ dog }: { dog: Dog }) {
 /** Marks of one zone; a mat is marked on the side that was touched. */
 export function FoundChoice({ dog, zone, side }: { dog: Dog; zone: ZoneId; side: MapSide }) {
   const { message } = AntApp.useApp();
+  const keep = useKeep();
   const send = useCommand((is: ZoneFound, commandId) =>
     overOthers({
       seen: dog,
       touched: (d) => [foundAt(d, zone, side), matAt(d, zone, side)?.cm, matAt(d, zone, side)?.keptUntil],
-      send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, zone, side, is) }, commandId),
+      send: (d) => setMarks({ dogId: d.id, version: d.version, marks: marksWith(d, { zone, side, is }) }, commandId),
     }),
   );
   const mat = matAt(dog, zone, side);
   const until = useKeptUntil(dog);
-  const mark = (is: ZoneFound): void =>
-    send.mutate(command(is), { onError: (error) => void message.error(problemWords(error), 8) });
+  const mark = (is: ZoneFound): void => {
+    if (keep === null) send.mutate(command(is), { onError: (error) => void message.error(problemWords(error), 8) });
+    else keep({ command: 'mark', mark: { zone, side, is } });
+  };
   return (
     <div className="found">
       <b>
@@ -179,26 +183,4 @@ function matFound({ tightness, cm, atSkin, skin, keptUntil: kept }: Dog['marks']
     ...(skin === undefined ? {} : { skin }),
     ...(kept === undefined ? {} : { keptUntil: kept as LocalDay }),
   };
-}
-
-/** A dog's marks after one zone is marked; a mat is on the side that was touched, the rest on both. */
-function marksWith(dog: Dog, zone: ZoneId, side: MapSide, { found, keptUntil: kept, ...of }: ZoneFound): Dog['marks'] {
-  const { soiled, mats, unready } = dog.marks;
-  const others = {
-    soiled: soiled.filter((z) => z !== zone),
-    mats: mats.filter((m) => m.zone !== zone || !onSide(m.side, side)),
-    unready: unready.filter((u) => u.zone !== zone),
-  };
-  const here = side === null ? { zone } : { zone, side };
-  // A mat that has closed further is kept no longer.
-  const keeps = kept === undefined || found !== 'loose' ? {} : { keptUntil: kept };
-  return {
-    soiled: found === 'soiled' ? [...others.soiled, zone] : others.soiled,
-    mats: isMat(found) ? [...others.mats, { ...here, tightness: found, ...of, ...keeps }] : others.mats,
-    unready: found === 'damp' || found === 'kinked' ? [...others.unready, { zone, test: found }] : others.unready,
-  };
-}
-
-function isMat(found: Found): found is Tightness {
-  return found === 'loose' || found === 'tight' || found === 'solid';
 }

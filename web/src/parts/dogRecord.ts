@@ -9,6 +9,7 @@ import { command, logCoat, setDogRecord, useCommand } from '../api/commands';
 import type { CoatLog } from '../api/commands';
 import { overOthers } from '../api/overOthers';
 import type { Kennel } from '../api/queries';
+import { useKeep } from './keepContext';
 import { problemWords } from './ProblemNote';
 
 /** A dog as rooms read it. */
@@ -62,6 +63,7 @@ export function useDogRecord(dog: Dog) {
     }),
   );
   const log = useCommand(logCoat);
+  const keep = useKeep();
   const onError = (error: unknown): void => void message.error(problemWords(error), 8);
   // Told by the promise, which also holds when what asked is no longer on the screen by then.
   return {
@@ -71,10 +73,13 @@ export function useDogRecord(dog: Dog) {
         void message.success('Saved. Plan again to work by it.');
         done?.();
       }, onError),
-    log: (entry: CoatLog, words: string, done?: () => void): void =>
-      void log.mutateAsync(command({ dogId: dog.id, log: entry })).then(() => {
+    log: (entry: CoatLog, words: string, done?: () => void): void => {
+      const said = (): void => {
         void message.success(words);
         done?.();
-      }, onError),
+      };
+      if (keep === null) void log.mutateAsync(command({ dogId: dog.id, log: entry })).then(said, onError);
+      else if (keep({ command: 'coatLog', log: entry })) said();
+    },
   };
 }

@@ -10,6 +10,7 @@ import type { NoteKind, WorkCommand } from '@loyal-mane/core';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
 import type { Dog } from '../../parts/dogRecord';
+import { KeepProvider } from '../../parts/keepContext';
 import { pageOf, soaksOf } from '../../parts/pageOf';
 import { useShortcut } from '../../parts/useShortcut';
 import { WET } from '../../theme/palette';
@@ -51,7 +52,8 @@ function Bench() {
   const { kennel, plan, names, now, personId, tasks, work, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, tick, sayWhy, failed, soak, endSoak, startAnyway, undo, outbox, isResting } = useBenchCommands(choose);
+  const { tap, tick, sayWhy, keep, failed, soak, endSoak, startAnyway, undo, outbox, isResting } =
+    useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   const [finding, setFinding] = useState(false);
   const [noting, setNoting] = useState<NoteKind | 'any' | null>(null);
@@ -72,77 +74,79 @@ function Bench() {
   const dog = kennel.dogs.find((d) => d.id === task?.activity.dogId);
   const view = { kennel, names, now };
   return (
-    <main className="bench">
-      <BenchTop personId={personId} task={task} outbox={outbox} isAway={stream === 'away'} {...view} />
-      <SoakClocks soaks={openSoaks(work)} names={names} now={now} onEnd={endSoak} />
-      <Refusals outbox={outbox} names={names} onAnyway={startAnyway} />
-      {task === null ? (
-        <NoTask personId={personId} tasks={tasks} onTakeBack={(t) => give(t, 'undo')} {...view} />
-      ) : (
-        <div className="bench-main">
-          <TaskWork
-            task={task}
-            page={page}
-            ticking={ticking}
-            soaks={soaksOf(task.activity, kennel, names.zone, methods)}
-            onSoak={(choice) => soak(task, choice)}
-            {...view}
-          />
-          <TaskSide
-            task={task}
-            tasks={tasks}
-            personId={personId}
-            work={work}
-            methods={methods}
-            page={page}
-            next={next}
-            ticking={ticking}
-            onChoose={choose}
-            onFind={() => setFinding(true)}
-            onNote={setNoting}
-            onTakeBack={(t) => give(t, 'undo')}
-            {...view}
-          />
-        </div>
-      )}
-      <BenchNext task={task} tasks={tasks} {...view} />
-      <BenchFoot
-        task={task}
-        page={page}
-        undo={undo}
-        isResting={isResting}
-        names={names}
-        now={now}
-        {...{ give, failed, sayWhy }}
-        onSkip={setSkipping}
-      />
-      {dog !== undefined && <FoundDialog dog={dog} isOpen={finding} onClose={() => setFinding(false)} />}
-      {noting !== null && dog !== undefined && (
-        <NoteDialog
-          dogId={dog.id}
-          dogName={dog.name}
-          parts={page?.parts ?? []}
-          about={noting === 'any' ? null : noting}
-          onClose={() => setNoting(null)}
+    <KeepProvider value={task === null ? null : (kept) => keep(task, kept)}>
+      <main className="bench">
+        <BenchTop personId={personId} task={task} outbox={outbox} isAway={stream === 'away'} {...view} />
+        <SoakClocks soaks={openSoaks(work)} names={names} now={now} onEnd={endSoak} />
+        <Refusals outbox={outbox} names={names} onAnyway={startAnyway} />
+        {task === null ? (
+          <NoTask personId={personId} tasks={tasks} onTakeBack={(t) => give(t, 'undo')} {...view} />
+        ) : (
+          <div className="bench-main">
+            <TaskWork
+              task={task}
+              page={page}
+              ticking={ticking}
+              soaks={soaksOf(task.activity, kennel, names.zone, methods)}
+              onSoak={(choice) => soak(task, choice)}
+              {...view}
+            />
+            <TaskSide
+              task={task}
+              tasks={tasks}
+              personId={personId}
+              work={work}
+              methods={methods}
+              page={page}
+              next={next}
+              ticking={ticking}
+              onChoose={choose}
+              onFind={() => setFinding(true)}
+              onNote={setNoting}
+              onTakeBack={(t) => give(t, 'undo')}
+              {...view}
+            />
+          </div>
+        )}
+        <BenchNext task={task} tasks={tasks} {...view} />
+        <BenchFoot
+          task={task}
+          page={page}
+          undo={undo}
+          isResting={isResting}
+          names={names}
+          now={now}
+          {...{ give, failed, sayWhy }}
+          onSkip={setSkipping}
         />
-      )}
-      <FinishDialogs
-        finishing={finishing}
-        onAnswer={answer}
-        onCancel={cancel}
-        plan={plan}
-        methods={methods}
-        {...view}
-      />
-      <SkipDialog
-        task={skipping}
-        onCancel={() => setSkipping(null)}
-        onSkip={(reason) => {
-          if (skipping !== null) tap(skipping, 'skip', { reason });
-          setSkipping(null);
-        }}
-      />
-    </main>
+        {dog !== undefined && <FoundDialog dog={dog} isOpen={finding} onClose={() => setFinding(false)} />}
+        {noting !== null && dog !== undefined && (
+          <NoteDialog
+            dogId={dog.id}
+            dogName={dog.name}
+            parts={page?.parts ?? []}
+            about={noting === 'any' ? null : noting}
+            onClose={() => setNoting(null)}
+          />
+        )}
+        <FinishDialogs
+          finishing={finishing}
+          onAnswer={answer}
+          onCancel={cancel}
+          plan={plan}
+          methods={methods}
+          {...view}
+        />
+        <SkipDialog
+          task={skipping}
+          onCancel={() => setSkipping(null)}
+          onSkip={(reason) => {
+            if (skipping !== null) tap(skipping, 'skip', { reason });
+            setSkipping(null);
+          }}
+        />
+      </main>
+    </KeepProvider>
   );
 }
 

@@ -9,6 +9,7 @@ import { DOG_PARTS } from '@loyal-mane/library';
 import type { DogPart, DogPartId } from '@loyal-mane/library';
 import { NOTE_WORDS } from '@loyal-mane/library/words';
 import { command, logCoat, useCommand } from '../../api/commands';
+import { useKeep } from '../../parts/keepContext';
 import { problemWords } from '../../parts/ProblemNote';
 
 const PLACEHOLDERS: Readonly<Partial<Record<NoteKind, string>>> = {
@@ -30,6 +31,7 @@ interface Props {
 export function NoteDialog({ dogId, dogName, parts, about: said, onClose }: Props) {
   const { message } = AntApp.useApp();
   const send = useCommand(logCoat);
+  const keep = useKeep();
   const [about, setAbout] = useState<NoteKind | null>(said);
   const [where, setWhere] = useState<readonly DogPartId[]>([]);
   const [text, setText] = useState('');
@@ -39,12 +41,17 @@ export function NoteDialog({ dogId, dogName, parts, about: said, onClose }: Prop
     if (about === null) return;
     const zones = DOG_PARTS.filter((p) => where.includes(p.id)).flatMap((p) => [...p.zones]);
     const log = { what: 'note' as const, about, zones, ...(text.trim() === '' ? {} : { text: text.trim() }) };
+    const done = (): void => {
+      void message.success('Noted.');
+      onClose();
+    };
+    if (keep !== null) {
+      if (keep({ command: 'coatLog', log })) done();
+      return;
+    }
     // The typed words stay in the dialog until the server has it.
     send.mutate(command({ dogId, log }), {
-      onSuccess: () => {
-        void message.success('Noted.');
-        onClose();
-      },
+      onSuccess: done,
       onError: (error) => void message.error(problemWords(error), 8),
     });
   };

@@ -20,6 +20,9 @@ export const COMMAND_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
   pauseCause: 'given its cause',
   soak: 'soak begun',
   soakEnd: 'rinsed',
+  coatLog: 'note on the coat',
+  mark: 'mark in the coat',
+  stationFailed: 'station closed',
   undo: 'take back',
 };
 

@@ -11,12 +11,11 @@ import type { OpenSoak, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal
 import type { SoakChoice } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
-import { command, failStation, useCommand } from '../../api/commands';
 import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
 import { serverNowMs } from '../../api/serverClock';
 import { withWaiting } from '../../api/taskOrder';
 import type { NoteCommand, TaskOrder } from '../../api/taskOrder';
-import { problemWords } from '../../parts/ProblemNote';
+import type { Kept } from '../../parts/keepContext';
 import { useNow } from '../../parts/useNow';
 import { useRooms } from '../../parts/useRooms';
 import { allWork, useWork } from '../../parts/useWork';
@@ -71,7 +70,18 @@ export interface UndoOffer {
 
 type More = Pick<
   TaskOrder,
-  'reason' | 'anyway' | 'doneBefore' | 'matsOut' | 'confirmed' | 'used' | 'tick' | 'pause' | 'soak' | 'soakId'
+  | 'reason'
+  | 'anyway'
+  | 'doneBefore'
+  | 'matsOut'
+  | 'confirmed'
+  | 'used'
+  | 'tick'
+  | 'pause'
+  | 'soak'
+  | 'soakId'
+  | 'log'
+  | 'mark'
 >;
 
 /** A finish that came too soon is asked about before it is given. */
@@ -122,28 +132,28 @@ export function useBenchCommands(choose: (key: string | null) => void) {
   };
 
   /** Ticks and causes stand beside a task's states; many lines may be ticked in a second, so that the buttons do not rest. */
-  const note = (task: BenchTask, command: NoteCommand, more: More): void => {
+  const note = (task: BenchTask, command: NoteCommand, more: More): boolean => {
     try {
       give(order(task, command, more), client);
+      return true;
     } catch {
       void message.error(CANNOT_KEEP, 10);
+      return false;
     }
   };
-  const tick = (task: BenchTask, line: string, ticked: boolean): void => note(task, 'tick', { tick: { line, ticked } });
-  const sayWhy = (task: BenchTask, cause: PauseCause, zones: readonly ZoneId[]): void =>
+  /** What is found or measured at a task. */
+  const keep = (task: BenchTask, { command, ...facts }: Kept): boolean => note(task, command, facts);
+  const tick = (task: BenchTask, line: string, ticked: boolean): boolean =>
+    note(task, 'tick', { tick: { line, ticked } });
+  const sayWhy = (task: BenchTask, cause: PauseCause, zones: readonly ZoneId[]): boolean =>
     note(task, 'pauseCause', { pause: { cause, zones } });
 
-  const close = useCommand(failStation);
   /** Closes the station of a task for the rest of the day: it fails. */
-  const failed = ({ activity: { stationId } }: BenchTask): void => {
-    if (stationId === null) return;
-    close.mutate(command(stationId), {
-      onSuccess: () => void message.success(CLOSED_NOW, 8),
-      onError: (error) => void message.error(problemWords(error), 10),
-    });
+  const failed = (task: BenchTask): void => {
+    if (task.activity.stationId !== null && note(task, 'stationFailed', {})) void message.success(CLOSED_NOW, 8);
   };
 
-  const soak = (task: BenchTask, { product, leastMin, mostMin }: SoakChoice): void =>
+  const soak = (task: BenchTask, { product, leastMin, mostMin }: SoakChoice): boolean =>
     note(task, 'soak', { soak: { product, leastMin, mostMin } });
   /** Ends a soak, whoever began it at whichever task. */
   const endSoak = ({ soak, work }: OpenSoak): void => {
@@ -186,5 +196,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, tick, sayWhy, failed, soak, endSoak, startAnyway, undo, outbox, isResting };
+  return { tap, tick, sayWhy, keep, failed, soak, endSoak, startAnyway, undo, outbox, isResting };
 }
