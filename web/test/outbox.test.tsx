@@ -4,7 +4,7 @@ import { METHODS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
-import { DAWN_MS, FILE, PLAN, show } from './world';
+import { DAWN_MS, FILE, KENNEL, PLAN, show } from './world';
 
 const KEY = 'loyal-mane-outbox';
 const me = FILE.people.find((p) => p.signIn === 'tuva');
@@ -141,14 +141,27 @@ describe('without a connection', () => {
   });
 });
 
-it('a mark in the coat shows at once, and stands over what others have marked meanwhile', async () => {
-  const page = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+it('a mark in the coat shows at once, and is laid over what others have marked meanwhile', async () => {
+  const marks: { readonly version: number; readonly marks: { readonly soiled: string[] } }[] = [];
+  const others = { soiled: ['belly'], mats: [], unready: [] };
+  const dogs = KENNEL.dogs.map((d) => (d.id === first.dogId ? { ...d, version: 7, marks: others } : d));
+  let isThere = false;
+  globalThis.fetch = (async (input: Request) => {
+    if (!isThere) throw new TypeError('no connection');
+    const { pathname } = new URL(input.url);
+    if (input.method === 'POST') marks.push((await input.clone().json()) as (typeof marks)[number]);
+    return Response.json(pathname === '/api/kennel' ? { ...KENNEL, dogs } : { id: first.dogId, version: 8 });
+  }) as typeof fetch;
+  show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
   fireEvent.click(screen.getByRole('button', { name: 'Mark what you find' }));
   fireEvent.click(await screen.findByRole('button', { name: 'behind the ear' }));
   fireEvent.click(screen.getByRole('radio', { name: 'Soiled' }));
   await waitFor(() => expect(screen.getByRole('radio', { name: 'Soiled' })).toBeChecked());
   expect(kept().waiting.map((o) => o.command)).toEqual(['mark']);
-  page.unmount();
+  isThere = true;
+  window.dispatchEvent(new Event('online'));
+  await waitFor(() => expect(kept().waiting).toEqual([]), { timeout: 10_000 });
+  expect(marks).toMatchObject([{ version: 7, marks: { soiled: ['belly', 'behindEar'] } }]);
 });
 
 describe('touches', () => {
