@@ -18,8 +18,8 @@ interface Known {
 
 const known = new WeakMap<Dog, Known>();
 const NONE: ShortHair = new Map();
-/** The room stands, and has answered the first touch, before outlines are solved, ms. */
-const STANDS_MS = 400;
+/** The room stands, and has answered the first touch, before outlines are fetched and solved, ms. */
+const STANDS_MS = 1500;
 
 /** Fills in as outlines are solved. */
 export function useShortHair(today: LocalDay): ShortHair {
