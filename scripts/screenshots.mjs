@@ -60,7 +60,10 @@ const server = await start();
 const browser = await launchChromium();
 try {
   const lead = await open(browser, 'maren', '/', 1280, 800);
-  await lead.getByText(/ short$/).first().waitFor();
+  await lead
+    .getByText(/ short$/)
+    .first()
+    .waitFor();
   await lead.screenshot({ path: out('countdown') });
   await lead.getByRole('button', { name: /^Tamsin / }).click();
   await lead
