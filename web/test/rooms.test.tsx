@@ -6,6 +6,7 @@ import { METHODS, whyNotWords } from '@loyal-mane/library/words';
 import type { Work } from '../src/api/queries';
 import { foundWords } from '../src/parts/foundWords';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
+import { TaskDrawer } from '../src/parts/TaskDrawer';
 import CountdownRoom from '../src/rooms/countdown/CountdownRoom';
 import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { CHECKS, DAWN_MS, FILE, NAMES, PLAN, idOf, isToday, show, stored } from './world';
@@ -258,6 +259,21 @@ it('has a key to the signs: every step’s sign once, each step by its name', ()
 });
 
 describe('the bench', () => {
+  it('is opened at a task by its link, also by somebody else', async () => {
+    const mine = PLAN.activities
+      .filter((a) => a.state === 'planned' && isToday(a.start) && a.people[0] === idOf('tuva'))
+      .sort((x, y) => x.start.localeCompare(y.start));
+    const later = mine.at(-1);
+    if (later === undefined || mine.length < 2) throw new Error('tuva has too little to do today');
+    show(<TaskDrawer activity={later} onClose={() => undefined} />, { nowMs: DAWN_MS });
+    const to = screen.getByRole('link', { name: 'At the bench' }).getAttribute('href') ?? '';
+    expect(to).toBe(`/bench?task=${encodeURIComponent(later.key)}&person=${idOf('tuva')}`);
+    cleanup();
+    show(<BenchRoom />, { at: to });
+    const dog = FILE.dogs.find((d) => d.id === later.dogId)?.name ?? '';
+    expect(await screen.findByRole('button', { name: new RegExp(`^Start ${dog}: `) })).toBeEnabled();
+  });
+
   it('says how long is free until the next task, and nothing of a few minutes', () => {
     const next = PLAN.activities
       .filter((x) => x.state === 'planned' && isToday(x.start) && x.people.includes(idOf('tuva') as never))

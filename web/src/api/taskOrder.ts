@@ -9,6 +9,7 @@ import type { MarkGiven } from '../parts/marksWith';
 import { marksWith } from '../parts/marksWith';
 import { foundAt } from '../parts/foundWords';
 import { ProblemError, post } from './client';
+import type { ProblemBody } from './client';
 import type { CoatLog } from './commands';
 import { failStation, logCoat, setMarks } from './commands';
 import { dogNow, overOthers } from './overOthers';
@@ -127,6 +128,14 @@ async function sendApart(
   if (command === 'mark' && mark !== undefined) await sendMark({ commandId, dogId, mark });
 }
 
+const GONE: ProblemBody = {
+  title: 'This does not exist',
+  detail: 'The dog is not in the kennel any more.',
+  status: 404,
+  code: 'notFound',
+  errors: [],
+};
+
 /** Marks the dog as it is now: others may have marked other zones while this waited. */
 async function sendMark({
   commandId,
@@ -138,7 +147,7 @@ async function sendMark({
   mark: MarkGiven;
 }): Promise<void> {
   const seen = await dogNow(dogId);
-  if (seen === null) return;
+  if (seen === null) throw new ProblemError(GONE);
   const { zone, side } = mark;
   await overOthers({
     seen,

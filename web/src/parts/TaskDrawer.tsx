@@ -5,10 +5,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Drawer } from 'antd';
 import { Suspense, lazy } from 'react';
-import { instantToMs } from '@loyal-mane/core';
+import { Link } from 'react-router';
+import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity, StepId } from '@loyal-mane/core';
 import { METHODS, clockWords, dayWords, durationWords, reasonWords, restsOnWords } from '@loyal-mane/library/words';
 import { methodsQuery, slackQuery } from '../api/queries';
+import { serverNowMs } from '../api/serverClock';
 import { StartWindows } from './StartWindows';
 import { StepGlyph } from './Glyph';
 import { stepName } from './stepName';
@@ -18,13 +20,26 @@ import { useRooms } from './useRooms';
 /* Pages come with the first drawer that is opened, not with the application. */
 const HowTo = lazy(() => import('./HowTo'));
 
+/** Whether a task waits or runs today, so that a bench has it. */
+function isOfToday({ state, start }: PlannedActivity, zone: string): boolean {
+  const isOpen = state === 'planned' || state === 'running';
+  return isOpen && localDayOf(instantToMs(start), zone) === localDayOf(serverNowMs(), zone);
+}
+
+/** The bench at a task: of whoever does it. */
+function benchOf({ key, people }: PlannedActivity, me: string): string {
+  const [who] = people;
+  const person = who === undefined || who === me ? '' : `&person=${who}`;
+  return `/bench?task=${encodeURIComponent(key)}${person}`;
+}
+
 function stepOfKey(key: string): StepId {
   return key.split(':').at(-3) as StepId;
 }
 
 /** A task, opened. */
 export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | null; onClose: () => void }) {
-  const { kennel, names, stored, looksAtDraft, lead, crew } = useRooms();
+  const { session, kennel, names, stored, looksAtDraft, lead, crew } = useRooms();
   useReturnFocus(activity !== null);
   const methods = useQuery({ ...methodsQuery, enabled: crew && activity !== null }).data;
   const ask = crew && activity !== null && activity.state === 'planned' && !looksAtDraft;
@@ -47,6 +62,13 @@ export function TaskDrawer({ activity, onClose }: { activity: PlannedActivity | 
           {rest > 0 && `. Then ${durationWords(rest)} alone in the pen.`}
         </span>
       </p>
+      {crew && isOfToday(a, names.zone) && (
+        <p style={{ margin: '8px 0 0' }}>
+          <Link className="link" to={benchOf(a, session.personId)}>
+            At the bench
+          </Link>
+        </p>
+      )}
       <dl className="fact">
         <dt>Minutes</dt>
         <dd>
