@@ -109,6 +109,21 @@ describe('an outline file', () => {
     const found = readOutline(text);
     expect(found.ok ? [] : found.faults.map((f) => f.path)).toContain(path);
   });
+
+  it('says what must be there instead, in words', () => {
+    const { version: _, ...old } = BRISK;
+    const told = (data: object): string[] => {
+      const found = readOutline(JSON.stringify(data));
+      return found.ok ? [] : found.faults.map((f) => `${f.path} ${f.detail}`);
+    };
+    expect(told(old)).toEqual(['version is missing']);
+    expect(told({ ...BRISK, format: 'x' })).toEqual(['format must be "loyal-mane-outline"']);
+    expect(told({ ...BRISK, more: 1 })).toEqual(['more is not a field of an outline file']);
+    expect(told({ ...BRISK, showDay: 'Sunday' })).toEqual(['showDay must be a day such as 2026-07-04']);
+    expect(told({ ...BRISK, lengthPull: 3 })).toEqual(['lengthPull must be at most 1']);
+    expect(told({ ...BRISK, side: 'top' })).toEqual(['side must be one of left, right']);
+    expect(told({ ...BRISK, lengths: 'long' })).toEqual(['lengths must be a list']);
+  });
 });
 
 /** Whether two pieces of line cross in their insides (orientation test, any computational geometry text). */

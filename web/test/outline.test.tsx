@@ -63,15 +63,32 @@ it('a zone that is touched tells its growth with its range, and what it rests on
 
 it('what is wanted is typed by a lead and saved with the others; nonsense is not', async () => {
   open();
-  const field = within(rowOf('Back')).getByLabelText('Wanted on the day, mm: back');
-  fireEvent.change(field, { target: { value: '700' } });
-  fireEvent.blur(field);
-  fireEvent.change(field, { target: { value: '35' } });
-  fireEvent.blur(field);
+  const field = () => within(rowOf('Back')).getByLabelText<HTMLInputElement>('Wanted on the day, mm: back');
+  const was = field().value;
+  fireEvent.change(field(), { target: { value: '700' } });
+  fireEvent.blur(field());
+  expect(await screen.findByText('Hair on the day is between 0.5 and 600 mm. Nothing was changed.')).toBeVisible();
+  expect(field().value).toBe(was);
+  fireEvent.change(field(), { target: { value: '35' } });
+  fireEvent.blur(field());
   await waitFor(() => expect(sent).toHaveLength(1));
   const saved = sent[0]?.body.record?.wanted ?? [];
   expect(saved.find((w) => w.zone === 'back')?.mm).toBe(35);
   expect(saved).toHaveLength((brisk?.wanted ?? []).length);
+});
+
+it('a tail that no dog carries is told, and the angle stays', async () => {
+  open();
+  tab('Measures');
+  const field = () => screen.getByLabelText<HTMLInputElement>('Tail in movement, degrees');
+  const was = field().value;
+  fireEvent.change(field(), { target: { value: '500' } });
+  fireEvent.blur(field());
+  expect(
+    await screen.findByText(/^A tail is carried between .90 and 180 degrees\. Nothing was changed\.$/),
+  ).toBeVisible();
+  expect(field().value).toBe(was);
+  expect(sent).toEqual([]);
 });
 
 it('a finisher reads it and types nothing; without a dog in the address it is the one that is shown next', () => {

@@ -3,7 +3,8 @@
  */
 import { Type } from '@sinclair/typebox';
 import type { Static, TUnsafe } from '@sinclair/typebox';
-import { Value } from '@sinclair/typebox/value';
+import { Value, ValueErrorType } from '@sinclair/typebox/value';
+import type { ValueError } from '@sinclair/typebox/value';
 import { ZONE_IDS } from '../coat/zones.js';
 import type { ZoneId } from '../coat/zones.js';
 import { CORRECTION_IDS } from '../outline/corrections.js';
@@ -17,6 +18,8 @@ import type { OutlineMeasure } from '../outline/dogBody.js';
 import type { LocalDay } from '../time/localDay.js';
 import { name, strict } from './schemaParts.js';
 
+const DAY_PATTERN = '^[0-9]{4}-[0-9]{2}-[0-9]{2}$';
+
 /** One of a closed set of words, told apart without compiling code: pages of a browser must not. */
 const oneOf = <T extends string>(values: readonly T[], description: string): TUnsafe<T> =>
   Type.Union(
@@ -24,7 +27,7 @@ const oneOf = <T extends string>(values: readonly T[], description: string): TUn
     { description },
   );
 const day = (description: string): TUnsafe<LocalDay> =>
-  Type.String({ pattern: '^[0-9]{4}-[0-9]{2}-[0-9]{2}$', description }) as unknown as TUnsafe<LocalDay>;
+  Type.String({ pattern: DAY_PATTERN, description }) as unknown as TUnsafe<LocalDay>;
 const mm = (description: string, minimum = 0, maximum = 2000) => Type.Number({ minimum, maximum, description });
 
 /** Schema of an outline file. */
@@ -106,6 +109,40 @@ export interface OutlineFault {
 
 const MOST_FAULTS = 50;
 
+/** What must be there, by what was found: "must be at most 600". */
+function faultWords({ type, schema, message }: ValueError): string {
+  switch (type) {
+    case ValueErrorType.ObjectRequiredProperty:
+      return 'is missing';
+    case ValueErrorType.ObjectAdditionalProperties:
+      return 'is not a field of an outline file';
+    case ValueErrorType.Literal:
+      return `must be ${JSON.stringify(schema['const'])}`;
+    case ValueErrorType.Union:
+      return `must be one of ${(schema['anyOf'] as { const: string }[]).map((s) => s.const).join(', ')}`;
+    case ValueErrorType.Number:
+      return 'must be a number';
+    case ValueErrorType.NumberMinimum:
+      return `must be at least ${String(schema['minimum'])}`;
+    case ValueErrorType.NumberMaximum:
+      return `must be at most ${String(schema['maximum'])}`;
+    case ValueErrorType.StringPattern:
+      return schema['pattern'] === DAY_PATTERN ? 'must be a day such as 2026-07-04' : 'must be text on one line';
+    case ValueErrorType.StringMaxLength:
+      return `has more than ${String(schema['maxLength'])} characters`;
+    case ValueErrorType.ArrayMaxItems:
+      return `has more than ${String(schema['maxItems'])} entries`;
+    case ValueErrorType.Array:
+      return 'must be a list';
+    case ValueErrorType.Object:
+      return 'must be an object';
+    case ValueErrorType.String:
+      return 'must be text';
+    default:
+      return message;
+  }
+}
+
 /** Faults of data that should be an outline file; none: it is one. */
 export function outlineFaults(data: unknown): OutlineFault[] {
   const faults: OutlineFault[] = [];
@@ -116,7 +153,7 @@ export function outlineFaults(data: unknown): OutlineFault[] {
         .replace(/\//g, '.')
         .replace(/^\./, '') || 'file';
     // A field that is missing is also of the wrong kind: once is enough.
-    if (!faults.some((f) => f.path === path)) faults.push({ path, detail: error.message });
+    if (!faults.some((f) => f.path === path)) faults.push({ path, detail: faultWords(error) });
     if (faults.length === MOST_FAULTS) break;
   }
   return faults;

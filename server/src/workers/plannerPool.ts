@@ -1,7 +1,7 @@
 /*
- * The planner's threads: cores minus one for plans, at least one, and a thread of their own for small questions, so that
- * nobody who opens a task waits for a plan to be made. Threads are warmed up on a small kennel when the server starts, since
- * the first half second of cold code is many times slower.
+ * The planner's threads: cores minus one for plans, at least one, threads of their own for small questions, so that nobody who
+ * opens a task waits for a plan to be made, and one that looks into dogs without a place when nothing else wants the cores.
+ * Threads are warmed up on a small kennel when the server starts, since the first half second of cold code is many times slower.
  */
 import { availableParallelism } from 'node:os';
 import { MessageChannel } from 'node:worker_threads';
@@ -37,11 +37,15 @@ const workerUrl = new URL(
  */
 const QUESTION_THREADS = 2;
 
+/** So much the looking into dogs without a place gives way to all that somebody waits for (nice, 0 to 19). */
+const CHECKS_GIVE_WAY = 10;
+
 /** Planner threads, one fewer than cores; each computes one thing at a time. */
 @Injectable()
 export class PlannerPool implements OnModuleDestroy {
   private plans: Piscina | null = null;
   private questions: Piscina | null = null;
+  private checks: Piscina | null = null;
   private isOver = false;
 
   private planThreads(): Piscina {
@@ -54,6 +58,12 @@ export class PlannerPool implements OnModuleDestroy {
     const threads = QUESTION_THREADS;
     this.questions ??= new Piscina({ filename: workerUrl.href, minThreads: threads, maxThreads: threads });
     return this.questions;
+  }
+
+  private checkThread(): Piscina {
+    const one = { minThreads: 1, maxThreads: 1, niceIncrement: CHECKS_GIVE_WAY };
+    this.checks ??= new Piscina({ filename: workerUrl.href, ...one });
+    return this.checks;
   }
 
   /**
@@ -95,7 +105,7 @@ export class PlannerPool implements OnModuleDestroy {
   /** Looks into a chain that has no place; when `signal` aborts, the thread is ended, and the promise is rejected. */
   async check(wanted: Omit<CheckRequest, 'kind'>, signal: AbortSignal): Promise<ChainCheck> {
     const request: CheckRequest = { kind: 'check', ...wanted };
-    return (await this.questionThreads().run(request, { signal })) as ChainCheck;
+    return (await this.checkThread().run(request, { signal })) as ChainCheck;
   }
 
   /** Breaks of a plan. */
@@ -126,7 +136,7 @@ export class PlannerPool implements OnModuleDestroy {
 
   async onModuleDestroy(): Promise<void> {
     this.isOver = true;
-    await Promise.all([this.plans?.destroy(), this.questions?.destroy()]);
+    await Promise.all([this.plans?.destroy(), this.questions?.destroy(), this.checks?.destroy()]);
   }
 }
 

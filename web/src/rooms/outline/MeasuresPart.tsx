@@ -1,8 +1,8 @@
 /*
  * The dog's measures: typed here, or dragged in the drawing. What nobody measured is the breed's.
  */
-import { InputNumber } from 'antd';
-import { memo } from 'react';
+import { App as AntApp, InputNumber } from 'antd';
+import { memo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { NUDGED_MEASURES, OUTLINE_MEASURES, measureOf, outlineMeasures } from '@loyal-mane/core';
 import type { LocalDay, OutlineAsk, OutlineMeasure } from '@loyal-mane/core';
@@ -110,27 +110,35 @@ const MeasureRow = memo(function MeasureRow({ what, shown, unit, isLead, from, o
   );
 });
 
+/** Degrees up from straight back: hanging, and laid on the back. */
+const TAIL_ANGLE = { least: -90, most: 180 } as const;
+
 /** How the tail is carried in movement: what is cut of it has to hold in both poses. */
 function MovingTail({ dog, atRest }: { readonly dog: Dog; readonly atRest: number }) {
   const { lead } = useRooms();
   const { save, busy } = useDogRecord(dog);
+  const { message } = AntApp.useApp();
+  const [refused, setRefused] = useState(0);
   const { outline } = recordOf(dog);
   const kept = outline?.movingTail;
   const seen = outline?.movements?.at(-1);
   const keep = (text: string): void => {
     const angle = Number(text.replace(',', '.'));
-    if (text.trim() === '' || !Number.isFinite(angle) || angle < -90 || angle > 180 || angle === kept) return;
+    if (text.trim() === '' || angle === kept) return;
+    if (!(angle >= TAIL_ANGLE.least && angle <= TAIL_ANGLE.most)) {
+      void message.error('A tail is carried between −90 and 180 degrees. Nothing was changed.', 6);
+      setRefused(refused + 1);
+      return;
+    }
     save({ outline: { ...outline, movingTail: angle } });
   };
   return (
     <div>
       Tail in movement:{' '}
       <InputNumber
-        key={String(kept)}
+        key={`${String(kept)} ${String(refused)}`}
         aria-label="Tail in movement, degrees"
         disabled={!lead || busy}
-        min={-90}
-        max={180}
         placeholder={String(Math.round(atRest))}
         {...(kept === undefined ? {} : { defaultValue: kept })}
         style={{ width: 92 }}

@@ -1,7 +1,8 @@
 /*
  * The zones in numbers: now, on the day if left, wanted, and what is done about it. What is wanted is typed by a lead.
  */
-import { InputNumber } from 'antd';
+import { App as AntApp, InputNumber } from 'antd';
+import { useState } from 'react';
 import type { CutAsk, MmRange, ZoneCut, ZoneId } from '@loyal-mane/core';
 import { ZONE_NAMES } from '@loyal-mane/library';
 import type { CutKit } from '@loyal-mane/library';
@@ -101,6 +102,9 @@ export function ZoneCuts({ dog, asks, cuts, way, chosen, onChoose }: Props) {
   );
 }
 
+/** Hair that may be wanted on the day. */
+const WANTED_MM = { least: 0.5, most: 600 } as const;
+
 function Row({
   dog,
   cut,
@@ -120,11 +124,18 @@ function Row({
 }) {
   const { lead } = useRooms();
   const { save, busy } = useDogRecord(dog);
+  const { message } = AntApp.useApp();
+  const [refused, setRefused] = useState(0);
   const { row } = cut;
   const { zone, state, onDayRange } = row;
   const others = (recordOf(dog).wanted ?? []).filter((w) => w.zone !== zone);
   const want = (mm: number | null): void => {
-    if (mm === setMm || (mm !== null && (mm < 0.5 || mm > 600))) return;
+    if (mm === setMm) return;
+    if (mm !== null && !(mm >= WANTED_MM.least && mm <= WANTED_MM.most)) {
+      void message.error('Hair on the day is between 0.5 and 600 mm. Nothing was changed.', 6);
+      setRefused(refused + 1);
+      return;
+    }
     save({ wanted: mm === null ? others : [...others, { zone, mm }] });
   };
   const tool = zoneToolWords(dog, cut, kit);
@@ -145,10 +156,8 @@ function Row({
       <td>
         {lead ? (
           <InputNumber
-            key={String(setMm)}
+            key={`${String(setMm)} ${String(refused)}`}
             aria-label={`Wanted on the day, mm: ${ZONE_NAMES[zone]}`}
-            min={0.5}
-            max={600}
             step={1}
             disabled={busy}
             {...(setMm === null ? {} : { defaultValue: setMm })}
