@@ -133,6 +133,35 @@ it('one handler, who is away: who is away and when is the cause, and their comin
   expect(words.join(' ')).toMatch(/Pia is away|nobody with the skill is on shift/);
 });
 
+it('dogs that arrive late: one is bathed where it still can be, of the others it is said that they are not here', () => {
+  const lateBy = new Map([
+    ['Pim', addDays(DEMO.startDay, 2)],
+    ['Hale', addDays(DEMO.startDay, 3)],
+  ]);
+  const kennel: KennelFile = {
+    ...DEMO,
+    dogs: DEMO.dogs.map((d) => {
+      const from = lateBy.get(d.name);
+      return from === undefined ? d : { ...d, stays: [{ from }] };
+    }),
+  };
+  const plan = planOf(kennel);
+  const dogOf = (name: string): string => DEMO.dogs.find((d) => d.name === name)?.id ?? '';
+  const first = [...lateBy].map(([name, from]) => {
+    const mine = plan.activities.filter((a) => a.dogId === dogOf(name) && a.state === 'planned');
+    return mine.every((a) => a.start >= `${addDays(from, -1)}T22`);
+  });
+  expect(first).toEqual([true, true]);
+  // Pim comes on the morning of the journey: the show's own tub does.
+  expect(outOf(plan).filter((u) => u.dogId === dogOf('Pim'))).toEqual([]);
+  const words = outOf(plan)
+    .filter((u) => u.dogId === dogOf('Hale'))
+    .map((u) => whyNotWords(u, namesOf(kennel)));
+  expect(words).toEqual([
+    expect.stringMatching(/^Hale is not in the kennel when its .* would have to be\. Look at its stays\.$/),
+  ]);
+});
+
 it('a show a day earlier: what is lost is lost by shifts and times, and nothing is offered that does nothing', () => {
   const kennel = atShows(-1);
   const plan = planOf(kennel);

@@ -93,14 +93,20 @@ function fitsWhileHere(problem: Problem, chain: number): boolean {
   return fitAgain(problem.with({ jobs }), [], chain).places !== null;
 }
 
-/** The first step whose whole time passes without anybody, or without any place, where the dog is; null when there is none. */
+/**
+ * The first step whose whole time passes without the dog, without anybody, or without any place, where the dog is; null when there is
+ * none.
+ */
 function lackOf(problem: Problem, list: readonly Task[]): SlotWhyNot | null {
   for (const a of list) {
-    const dog = problem.jobs[problem.chains[a.chain]?.job ?? -1]?.site;
+    const job = problem.jobs[problem.chains[a.chain]?.job ?? -1];
+    const dog = job?.site;
     if (a.fixed !== null || dog === undefined) continue;
+    const [from, to] = [Math.max(a.earliestStart, problem.now), a.latestEnd];
+    if (job?.always !== undefined && dog.subarray(from, to).every((site) => site === -1))
+      return { code: 'dogNotHere', blocked: a.index, remedies: [], together: [] };
     const isWith = (site: (t: number) => number): boolean => {
-      for (let t = Math.max(a.earliestStart, problem.now); t < a.latestEnd; t++)
-        if (dog[t] !== -1 && site(t) === dog[t]) return true;
+      for (let t = from; t < to; t++) if (dog[t] !== -1 && site(t) === dog[t]) return true;
       return false;
     };
     const able = problem.workers.filter(
