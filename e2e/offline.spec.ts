@@ -106,7 +106,7 @@ test('a bath goes on from start to end without a network, over reloads, and reac
       () => expect(bench.getByRole('button', { name: 'Rinsed' })).toHaveCount(0),
     ],
   ];
-  // What is found and noted beside the task waits with it.
+  // A note beside the task waits with it.
   await bench.getByRole('button', { name: 'Note', exact: true }).click();
   await bench.getByRole('button', { name: 'Sore', exact: true }).click();
   await bench.getByLabel('Why, or what to do').fill('said without a network');

@@ -93,7 +93,7 @@ test('the first load stays light and other rooms are loaded when opened', async 
   await page.locator('.strand-row').first().waitFor();
   const { gzipSync } = await import('node:zlib');
   let total = 0;
-  // What is fetched once the room stands is no part of its first load.
+  // Scripts fetched once the room stands are no part of its first load.
   const first = [...scripts];
   for (const path of first) {
     const body = await (await page.request.get(path)).body();

@@ -136,7 +136,7 @@ it.each(Object.entries({ TWO_PEOPLE, SETTERS, FORTY_DOGS }))('%s has nothing tha
   expect(counts(found)).toMatchObject(NEVER);
   expect((found['handsOnEntry'] ?? []).length).toBeLessThanOrEqual(1);
   expect((found['handsInTub'] ?? []).length).toBeLessThanOrEqual(1);
-  // What changes hands, a task tells why; all that a lead would hand a plan back for is not there.
+  // Where work changes hands, its task tells why; nothing is there that a lead would hand a plan back for.
   expect(handedBack(at)).toEqual([]);
   expect(at.plan.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
 });

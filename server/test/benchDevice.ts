@@ -125,7 +125,7 @@ export class BenchDevice {
     return sent;
   }
 
-  /** What the server refused, in the words that the tablet shows. */
+  /** Refusals of the server, in the words that the tablet shows. */
   async refusals(): Promise<string[]> {
     return this.page.locator('.bench-refused').allInnerTexts();
   }
@@ -143,13 +143,13 @@ export class BenchDevice {
     await expect(this.page.locator('.bench-foot')).toHaveAttribute('aria-busy', 'false', { timeout: PATIENCE_MS });
   }
 
-  /** What was tapped is with the server, or waits for it. */
+  /** Resolves once the tap is with the server, or waits for it. */
   private async kept(): Promise<void> {
     const words = this.isAway ? /records? waits? on this device/ : /^saved$/;
     await expect(this.page.getByText(words).first()).toBeVisible({ timeout: PATIENCE_MS });
   }
 
-  /** What the tablet shows, for whoever reads a failure. */
+  /** Words on the tablet's screen, for whoever reads a failure. */
   async shown(): Promise<string> {
     return this.page.locator('body').innerText();
   }

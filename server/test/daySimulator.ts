@@ -178,7 +178,7 @@ export class DaySimulator {
   private async start(a: PlannedActivity): Promise<void> {
     const person = a.people[0] ?? this.lead.personId;
     const freeMs = Math.max(this.busyUntil.get(person) ?? 0, this.busyUntil.get(a.dogId) ?? 0);
-    // What ends at this moment is finished first.
+    // A task that ends at this moment is finished first.
     if (freeMs > this.nowMs || this.atWork.has(person) || this.atWork.has(a.dogId)) {
       this.planStart(a, freeMs);
       return;

@@ -109,7 +109,7 @@ export interface OutlineFault {
 
 const MOST_FAULTS = 50;
 
-/** What must be there, by what was found: "must be at most 600". */
+/** A fault in words of the form that must be there: "must be at most 600". */
 function faultWords({ type, schema, message }: ValueError): string {
   switch (type) {
     case ValueErrorType.ObjectRequiredProperty:

@@ -58,7 +58,7 @@ export function useFinishing(asks: Asks, give: (task: BenchTask, answers: Finish
     setFinishing(isAsked ? next : null);
     if (!isAsked) give(next.task, withProducts(next, asks));
   };
-  // What was asked may be answered from another device meanwhile: nothing is left to ask then.
+  // Another device may have answered meanwhile: nothing is left to ask then.
   const isAnswered = finishing !== null && questionOf(finishing, asks) === null;
   useEffect(() => {
     if (isAnswered) go(finishing);

@@ -141,7 +141,7 @@ export function useBenchCommands(choose: (key: string | null) => void) {
       return false;
     }
   };
-  /** What is found or measured at a task. */
+  /** Keeps a find or a measure at a task. */
   const keep = (task: BenchTask, { command, ...facts }: Kept): boolean => note(task, command, facts);
   const tick = (task: BenchTask, line: string, ticked: boolean): boolean =>
     note(task, 'tick', { tick: { line, ticked } });

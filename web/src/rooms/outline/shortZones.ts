@@ -12,7 +12,7 @@ import { draftOf } from './useOutlineDraft';
 /** Less than this of the outline is not seen from ringside, mm. */
 const SEEN_MM = 3;
 
-/** What a lead has to know of the kennel to tell a dog's zones. */
+/** The kennel, its plan and the day that a dog's zones are told by. */
 export interface ShortAsk {
   readonly kennel: Kennel;
   readonly plan: Plan | null;
