@@ -3,6 +3,8 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { METHODS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
+import { workQuery } from '../src/api/queries';
+import type { Work } from '../src/api/queries';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
 import { DAWN_MS, FILE, KENNEL, PLAN, show } from './world';
 
@@ -48,10 +50,13 @@ const kept = (): { waiting: { command: string }[] } =>
 const later = (ms: number): void => {
   jest.setSystemTime(Date.now() + ms);
 };
-const record = (version: number, state: string) => {
+const record = (version: number, state: Work['state']) => {
   const { key: taskKey, dogId, step } = first;
   return { work: { taskKey, dogId, step, state, personId: me.id, workedMs: state === 'done' ? 90_000 : 0, version } };
 };
+
+const workOf = ({ key: taskKey, dogId, step }: PlannedActivity) => ({ taskKey, dogId, step });
+const nameOf = ({ dogId }: PlannedActivity): string => FILE.dogs.find((d) => d.id === dogId)?.name ?? '';
 
 describe('without a connection', () => {
   beforeEach(() => {
@@ -162,6 +167,21 @@ it('a mark in the coat shows at once, and is laid over what others have marked m
   window.dispatchEvent(new Event('online'));
   await waitFor(() => expect(kept().waiting).toEqual([]), { timeout: 10_000 });
   expect(marks).toMatchObject([{ version: 7, marks: { soiled: ['belly', 'behindEar'] } }]);
+});
+
+it('a note that is open stays with its dog when its task is finished elsewhere', async () => {
+  const { client } = show(<BenchRoom />, { signIn: 'tuva', at: '/bench' });
+  const other = mine.find((a) => a.dogId !== first.dogId);
+  if (other === undefined) throw new Error('tuva works on one dog only today');
+  fireEvent.click(screen.getByRole('button', { name: 'Note' }));
+  const over = mine.slice(0, mine.indexOf(other)).map((a) => ({ ...record(2, 'done').work, ...workOf(a) }));
+  act(() => void client.setQueryData(workQuery.queryKey, over));
+  await screen.findByRole('heading', { name: new RegExp(`^${nameOf(other)}: `) });
+  expect(screen.getByText(`A note on ${nameOf(first)}`)).toBeVisible();
+  fireEvent.click(screen.getByRole('button', { name: 'Sore' }));
+  fireEvent.click(screen.getByRole('button', { name: /^Note it/ }));
+  expect(kept().waiting).toMatchObject([{ command: 'coatLog', dogId: first.dogId }]);
+  expect(await screen.findByText('1 record waits on this device')).toBeVisible();
 });
 
 describe('touches', () => {

@@ -55,8 +55,9 @@ function Bench() {
   const { tap, tick, sayWhy, keep, failed, soak, endSoak, startAnyway, undo, outbox, isResting } =
     useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
-  const [finding, setFinding] = useState(false);
-  const [noting, setNoting] = useState<NoteKind | 'any' | null>(null);
+  // A dialog stays at its own task, also where that is finished elsewhere meanwhile.
+  const [finding, setFinding] = useState<BenchTask | null>(null);
+  const [noting, setNoting] = useState<{ readonly task: BenchTask; readonly about: NoteKind | 'any' } | null>(null);
   const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan, methods }, (t, answers) =>
     tap(t, 'finish', answers),
   );
@@ -71,10 +72,12 @@ function Bench() {
     undo: () => undo !== null && give(undo.task, 'undo'),
     tick: () => next !== null && ticking?.onTick(next.id, true),
   });
-  const dog = kennel.dogs.find((d) => d.id === task?.activity.dogId);
+  const dogOf = (t: BenchTask | null) => kennel.dogs.find((d) => d.id === t?.activity.dogId);
+  const [foundDog, notedDog] = [dogOf(finding), dogOf(noting?.task ?? null)];
+  const keptAt = noting?.task ?? finding ?? task;
   const view = { kennel, names, now };
   return (
-    <KeepProvider value={task === null ? null : (kept) => keep(task, kept)}>
+    <KeepProvider value={keptAt === null ? null : (kept) => keep(keptAt, kept)}>
       <main className="bench">
         <BenchTop personId={personId} task={task} outbox={outbox} isAway={stream === 'away'} {...view} />
         <SoakClocks soaks={openSoaks(work)} names={names} now={now} onEnd={endSoak} />
@@ -101,8 +104,8 @@ function Bench() {
               next={next}
               ticking={ticking}
               onChoose={choose}
-              onFind={() => setFinding(true)}
-              onNote={setNoting}
+              onFind={() => setFinding(task)}
+              onNote={(about) => setNoting({ task, about })}
               onTakeBack={(t) => give(t, 'undo')}
               {...view}
             />
@@ -119,13 +122,13 @@ function Bench() {
           {...{ give, failed, sayWhy }}
           onSkip={setSkipping}
         />
-        {dog !== undefined && <FoundDialog dog={dog} isOpen={finding} onClose={() => setFinding(false)} />}
-        {noting !== null && dog !== undefined && (
+        {foundDog !== undefined && <FoundDialog dog={foundDog} onClose={() => setFinding(null)} />}
+        {noting !== null && notedDog !== undefined && (
           <NoteDialog
-            dogId={dog.id}
-            dogName={dog.name}
-            parts={page?.parts ?? []}
-            about={noting === 'any' ? null : noting}
+            dogId={notedDog.id}
+            dogName={notedDog.name}
+            parts={pageOf(noting.task.activity, kennel, names.zone, methods)?.parts ?? []}
+            about={noting.about === 'any' ? null : noting.about}
             onClose={() => setNoting(null)}
           />
         )}
@@ -152,15 +155,14 @@ function Bench() {
 
 interface FoundProps {
   readonly dog: Dog;
-  readonly isOpen: boolean;
   readonly onClose: () => void;
 }
 
 /** The dog's map, to mark what is found on it. */
-function FoundDialog({ dog, isOpen, onClose }: FoundProps) {
+function FoundDialog({ dog, onClose }: FoundProps) {
   return (
     <Modal
-      open={isOpen}
+      open
       footer={null}
       width={1100}
       style={{ top: 16 }}
