@@ -3,7 +3,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import type { KnownMat } from '@loyal-mane/core';
 import { MatGuide } from '../src/parts/MatGuide';
 import { useRooms } from '../src/parts/useRooms';
-import { FILE, show } from './world';
+import { FILE, PLAN, show, stored } from './world';
 
 const dogId = FILE.dogs.find((d) => d.name === 'Brisk')?.id;
 
@@ -39,6 +39,13 @@ describe('the mats of a dog', () => {
       expect.stringMatching(/^All of them\d+ min$/),
     ]);
     expect(part.textContent).toMatch(/It needs about \d+ min \(\d+ to \d+ min\); \d+ days? ha(s|ve) \d+ min for it/);
+  });
+
+  it('have until the eve of the ring, where no bath comes before it', () => {
+    const mats: KnownMat[] = [{ zone: 'ribs', tightness: 'loose' }];
+    // Wednesday; Brisk is shown on Saturday.
+    show(<Guide mats={mats} />, { view: { published: stored({ ...PLAN, activities: [] }) } });
+    expect(screen.getByRole('region', { name: 'Mats' }).textContent).toContain('3 days have 60 min for it');
   });
 
   it('have a ladder each, with what is left out and why, and how long the brush stays', () => {

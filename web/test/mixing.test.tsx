@@ -1,8 +1,9 @@
 /* The mixing room: what today's baths take, in batches and by dog, in milliliters or fluid ounces, and what runs out. */
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
-import { instantToMs, localDayOf, runOuts } from '@loyal-mane/core';
+import { conditionerAfter, instantToMs, localDayOf, runOuts } from '@loyal-mane/core';
 import type { KennelBottle, KennelProductChange, LocalDay } from '@loyal-mane/core';
+import type { Work } from '../src/api/queries';
 import { ProductsPage } from '../src/rooms/methods/ProductsPage';
 import type { MethodsDraft } from '../src/rooms/methods/useMethodsDraft';
 import MixingRoom from '../src/rooms/mixing/MixingRoom';
@@ -40,6 +41,25 @@ describe('the mixing room', () => {
     const cleansing = batches.find((b) => b.textContent.includes('Cleansing wash'));
     expect(cleansing?.textContent).toMatch(/1 : 10, one part to 10 of water/);
     expect(cleansing?.textContent).toMatch(/from the bottle and .* water make/);
+  });
+
+  it('has no wash for a bath that is done at the tub, and its conditioner until that is', () => {
+    const bath = baths.find((a) => dayOf(a) === FILE.startDay && conditionerAfter(a, PLAN.activities));
+    const condition = PLAN.activities.find((a) => a.step === 'condition' && a.dogId === bath?.dogId);
+    if (bath === undefined || condition === undefined) throw new Error('no bath with a conditioner today');
+    const done = (key: string): Work => ({ taskKey: key, dogId: bath.dogId, state: 'done' }) as unknown as Work;
+    const name = nameOf(bath.dogId);
+    const dogs = (): string => screen.getByRole('list', { name: 'Baths of the day' }).textContent;
+    const bathed = show(<MixingRoom />, { at: '/mixing', work: [done(bath.key)] });
+    const row = within(screen.getByRole('list', { name: 'Baths of the day' }))
+      .getByText(name)
+      .closest('li');
+    expect(row?.textContent).toContain('conditioner');
+    expect(row?.textContent).not.toContain('wash');
+    bathed.unmount();
+    show(<MixingRoom />, { at: '/mixing', work: [done(bath.key), done(condition.key)] });
+    expect(dogs()).not.toContain(name);
+    expect(screen.getByText(new RegExp(`^Done: .*${name}`))).toBeTruthy();
   });
 
   it('shows US measures as well, and remembers them', () => {

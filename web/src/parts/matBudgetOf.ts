@@ -41,8 +41,7 @@ export function matBudgetOf(
   const mats = matsOf(dog).filter((m) => !isKept(m, today));
   if (mats.length === 0) return null;
   const record = kennelDogOf(dog);
-  const bath = nextBath(dog.id, plan, zone, nowMs);
-  const last = bath ?? addDays(today, DEFAULT_DAYS_AHEAD - 1);
+  const last = lastDayFor(dog, kennel, plan, zone, nowMs);
   const isPuppy = daysBetween(record.born, today) < DEFAULT_PUPPY_DAYS;
   return matBudget({
     mats,
@@ -57,6 +56,14 @@ export function matBudgetOf(
       (e) => e.dogId === dog.id && e.day >= last && e.day <= addDays(last, DEFAULT_DAYS_AHEAD),
     ),
   });
+}
+
+/** Last day for a dog's mats: that of its next bath, or the eve of its next ring where that is earlier; water and judge find none. */
+function lastDayFor(dog: Dog, kennel: Kennel, plan: Plan | null, zone: string, nowMs: number): LocalDay {
+  const today = localDayOf(nowMs, zone);
+  const eves = kennel.entries.filter((e) => e.dogId === dog.id && e.day >= today).map((e) => addDays(e.day as LocalDay, -1));
+  const last = [nextBath(dog.id, plan, zone, nowMs) ?? addDays(today, DEFAULT_DAYS_AHEAD - 1), ...eves].sort()[0];
+  return last === undefined || last < today ? today : last;
 }
 
 /** The day of the dog's next planned bath. */

@@ -14,7 +14,7 @@ import { TaskDrawer } from '../../parts/TaskDrawer';
 import type { Dog } from '../../parts/dogRecord';
 import { stepName } from '../../parts/stepName';
 import { useRooms } from '../../parts/useRooms';
-import { useDogWork } from '../../parts/useWork';
+import { taskStates, useDogWork, useWork } from '../../parts/useWork';
 
 /** Finished tasks shown at first, and more with each touch. */
 const PAGE = 40;
@@ -24,7 +24,10 @@ export function WorkPart({ dog }: { dog: Dog }) {
   const { plan } = useRooms();
   const [task, setTask] = useState<PlannedActivity | null>(null);
   const [shown, setShown] = useState(PAGE);
-  const steps = (plan?.activities ?? []).filter((a) => a.dogId === dog.id && a.state !== 'done');
+  const states = useWork(taskStates);
+  const steps = (plan?.activities ?? []).filter(
+    (a) => a.dogId === dog.id && !['done', 'skipped'].includes(states[a.key] ?? a.state),
+  );
   const left = (plan?.leftOut ?? []).filter((l) => l.dogId === dog.id);
   const notes = (plan?.notes ?? []).filter((n) => n.dogId === dog.id);
   return (

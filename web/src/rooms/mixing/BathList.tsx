@@ -21,7 +21,7 @@ interface Props {
 
 /** Baths that are still to come with their products; those that are over in one line. */
 export function BathList({ mixes, ...props }: Props) {
-  const [open, over] = [mixes.filter((m) => m.bath.state !== 'done'), mixes.filter((m) => m.bath.state === 'done')];
+  const [open, over] = [mixes.filter((m) => !m.isOver), mixes.filter((m) => m.isOver)];
   return (
     <>
       <ol className="mix-baths" aria-label="Baths of the day">

@@ -18,6 +18,7 @@ import { useDay } from '../../parts/useDay';
 import { useNow } from '../../parts/useNow';
 import { usePrinting } from '../../parts/usePrinting';
 import { useRooms } from '../../parts/useRooms';
+import { taskStates, useWork } from '../../parts/useWork';
 import { Batches } from './Batches';
 import { BathList } from './BathList';
 import { Labels, PrintLabels } from './Labels';
@@ -40,9 +41,13 @@ function Mixing() {
   const today = localDayOf(now, names.zone);
   const [day, setDay] = useDay(today);
   const [measure, setMeasure] = useMeasure();
-  const mixes = useMemo(() => plannedMixes(plan, kennel, names.zone, methods), [plan, kennel, names.zone, methods]);
+  const states = useWork(taskStates);
+  const mixes = useMemo(
+    () => plannedMixes(plan, kennel, names.zone, states, methods),
+    [plan, kennel, names.zone, states, methods],
+  );
   const here = mixes.filter((m) => m.day === day);
-  const batches = batchesOf(here.filter((m) => m.bath.state !== 'done').flatMap((m) => m.parts));
+  const batches = batchesOf(here.flatMap((m) => m.parts));
   const bottles = useMemo(() => bottlesOf(kennel), [kennel]);
   const isPrinting = usePrinting();
   const mixedMl = batches.reduce((sum, b) => sum + b.mixedMl, 0);
@@ -97,9 +102,9 @@ function Mixing() {
       <section aria-label="In stock">
         <h2 className="serif">In stock</h2>
         {lead ? (
-          <LeadStock bottles={bottles} needs={needsOf(mixes, now)} today={today} measure={measure} />
+          <LeadStock bottles={bottles} needs={needsOf(mixes, today)} today={today} measure={measure} />
         ) : (
-          <Stock bottles={bottles} needs={needsOf(mixes, now)} today={today} measure={measure} open={null} />
+          <Stock bottles={bottles} needs={needsOf(mixes, today)} today={today} measure={measure} open={null} />
         )}
       </section>
     </div>
