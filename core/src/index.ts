@@ -313,7 +313,7 @@ export type { CareRound, RoundKind } from './view/careRounds.js';
 export { careRounds } from './view/careRounds.js';
 export { dayFacts } from './view/dayFacts.js';
 export type { DayFacts } from './view/dayFacts.js';
-export { kennelGaps, withGapFilled } from './view/kennelGaps.js';
+export { kennelGaps, loadersBegin, withGapFilled, withGapsFilled } from './view/kennelGaps.js';
 export type { KennelGap } from './view/kennelGaps.js';
 export { loadsOf } from './view/loads.js';
 export type { LoadRow, Loads } from './view/loads.js';

@@ -1,5 +1,5 @@
 /* The first plan of an own kennel: what is missing is named by its cause, filled at a press, and then every dog has a place. */
-import { addDays, dayFacts, kennelGaps, planKennel, wallToMs, withGapFilled } from '@loyal-mane/core';
+import { addDays, dayFacts, kennelGaps, planKennel, wallToMs, withGapFilled, withGapsFilled } from '@loyal-mane/core';
 import type { KennelFile, KennelGap, LocalDay, StepId, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY, PLAIN_DOG, emptyKennel } from '../src/index.js';
 import { gapButtons, gapWords, namesOf } from '../src/words/index.js';
@@ -80,6 +80,47 @@ it('filled one after the other nothing is missing, and every dog has a place in 
   const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS });
   expect(plan.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
   expect(dayFacts(kennel, plan, '2026-12-05' as LocalDay).rides).toHaveLength(2);
+});
+
+it('a van that leaves before all shifts: when those who load begin is offered, and then every dog has a place', () => {
+  const weekly = ['2026-12-01', '2026-12-02', '2026-12-03', '2026-12-04', '2026-12-05'];
+  const empty = bare();
+  const shifts = empty.people.flatMap((p) =>
+    weekly.map((day) => ({
+      ...{ id: newId(), personId: p.id, day, start: '08:00', end: '16:00', overtimeEnd: '17:00' },
+      pauses: [],
+    })),
+  ) as unknown as KennelFile['shifts'];
+  const start = { ...empty, shifts };
+  expect(gapsOf(start).map((g) => g.code)).not.toContain('lateShift');
+  const [ride] = gapsOf(start).filter((g) => g.code === 'noRide');
+  const [hand] = gapsOf(start).filter((g) => g.code === 'noSkill');
+  if (ride === undefined || hand === undefined) throw new Error('no ride is missing');
+  const driven = withGapFilled(withGapFilled(start, ride, newId), hand, newId);
+  const late = gapsOf(driven).find((g) => g.code === 'lateShift');
+  if (late === undefined) throw new Error('nobody loads, and it is not said');
+  expect(gapWords(late, namesOf(driven), () => '')).toBe(
+    'Nobody is at work in time to load: Van leaves at 06:30 on Sat 5 Dec.',
+  );
+  expect(gapButtons(late, namesOf(driven))).toEqual([{ label: 'Begin at 05:30' }]);
+  const kennel = withGapsFilled(start, gapsOf, newId);
+  expect(gapsOf(kennel)).toEqual([]);
+  expect(kennel.shifts.filter((s) => s.day === '2026-12-05').map((s) => s.start)).toEqual(['05:30', '05:30']);
+  expect(kennel.shifts.filter((s) => s.day === '2026-12-04').map((s) => s.start)).toEqual(['08:00', '08:00']);
+  const plan = planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS });
+  expect(plan.unplaced.filter((u) => u.kind === 'show')).toEqual([]);
+});
+
+it('without it the plan names the early beginning that would do, at home', () => {
+  const filled = withGapsFilled(bare(), gapsOf, newId);
+  const late = filled.shifts.map((s) => (s.day === '2026-12-05' ? { ...s, start: '07:30' as WallTime } : s));
+  const plan = planKennel({ ...filled, shifts: late }, CARE_LIBRARY, { nowMs: NOW_MS });
+  const out = plan.unplaced.filter((u) => u.kind === 'show');
+  expect(out.length).toBeGreaterThan(0);
+  for (const u of out) {
+    const [remedy] = u.reason.remedies.filter((r) => r.code === 'beginEarlier');
+    expect(remedy?.from.slice(0, 13)).toBe('2026-12-05T05');
+  }
 });
 
 it('says when a step needs two and only one can, and is quiet where no show is ahead', () => {

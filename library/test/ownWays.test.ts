@@ -129,6 +129,13 @@ describe('two tests a zone', () => {
     expect(gatedZones('fineTrim', { ...dogOf('Quill'), ...kinked }, CARE_LIBRARY)).toEqual([]);
   });
 
+  it('keep the rake from a damp zone, whether it is cut or not; a kink is none of its business', () => {
+    const damp = { unready: [{ zone: 'ribs' as const, test: 'damp' as const }] };
+    expect(gatedZones('undercoat', { ...dogOf('Tolle'), ...damp }, CARE_LIBRARY)).toEqual(['ribs']);
+    const kinked = { unready: [{ zone: 'ribs' as const, test: 'kinked' as const }] };
+    expect(gatedZones('undercoat', { ...dogOf('Tolle'), ...kinked }, CARE_LIBRARY)).toEqual([]);
+  });
+
   it('finished work clears what it clears', () => {
     const marks = {
       soiled: ['hindfoot' as const],

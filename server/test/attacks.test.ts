@@ -195,6 +195,23 @@ describe('tasks', () => {
     const kept = await world.knex('events').where({ subject: second.key }).orderBy('number', 'desc').first('change');
     expect(fromJson(kept?.change)).toMatchObject({ anyway: true });
   });
+
+  it('who is at a dog on a table is asked before another dog is begun; after a pause nothing is asked', async () => {
+    const busy = (await world.knex('task_work').where({ state: 'running' }).select('dog_id')).map((r) => r.dog_id);
+    const stood = planned().filter((a) => a.step === 'keepUpBrush' && a.stationId !== null && !busy.includes(a.dogId));
+    const first = stood.at(-1);
+    const other = stood.findLast((a) => a.dogId !== first?.dogId);
+    if (first === undefined || other === undefined) throw new Error('no two dogs at stations');
+    const ivo = await signInAs(world, 'ivo');
+    await ivo.post(path(first, 'start'), { commandId: v7(), version: 0 }).expect(200);
+    const asked = await ivo.post(path(other, 'start'), { commandId: v7(), version: 0 });
+    expect([asked.status, code(asked)]).toEqual([409, 'askFirst']);
+    expect((asked.body as { detail: string }).detail).toMatch(
+      /^You are still working on \w+ \(.* since \d\d:\d\d\)\. Nothing was started\. A dog is never left alone/,
+    );
+    await ivo.post(path(first, 'pause'), { commandId: v7(), version: 1 }).expect(200);
+    await ivo.post(path(other, 'start'), { commandId: v7(), version: 0 }).expect(200);
+  });
 });
 
 describe('commands', () => {

@@ -10,7 +10,7 @@ import { withFound } from '../src/rooms/bringIn/withFound';
 import { blockChanges } from '../src/rooms/shows/EntriesForm';
 import { showChanges } from '../src/rooms/shows/NewShowForm';
 import { sameRingAndTime } from '../src/rooms/shows/sameRingAndTime';
-import { patternChanges } from '../src/rooms/kennel/PatternForm';
+import { patternChanges, withoutShifts } from '../src/rooms/kennel/PatternForm';
 import { personFollows } from '../src/rooms/kennel/kennelFields';
 import { ProblemError } from '../src/api/client';
 import { overOthers } from '../src/api/overOthers';
@@ -54,6 +54,14 @@ it('a pattern fills free days of the chosen weekdays, and replaces only when tol
   expect(patternChanges(FILE, over, newId).some((c) => c.id === there.id)).toBe(false);
   const replaced = patternChanges(FILE, { ...over, replace: true }, newId).find((c) => c.id === there.id);
   expect(replaced).toMatchObject({ from: there, to: { start: '08:00' } });
+});
+
+it('a pattern is proposed for those who have no shift from its first day on', () => {
+  const from = FILE.startDay as LocalDay;
+  expect(withoutShifts(FILE, from)).toEqual([]);
+  const person = FILE.people.find((p) => p.signIn === 'ivo')!;
+  const shifts = FILE.shifts.filter((s) => s.personId !== person.id);
+  expect(withoutShifts({ ...FILE, shifts }, from)).toEqual([person.id]);
 });
 
 it('a show comes with its rings, its site where that is new, and rules as at another', () => {

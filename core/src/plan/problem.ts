@@ -188,6 +188,8 @@ export interface ProblemPerson extends Worker {
   readonly skills: ReadonlySet<Skill>;
   /** Where their shifts would have them on the days on which they are away; -1 else. Absent where they never are. */
   readonly absent?: Int8Array;
+  /** Where their rides have them, at work or not; -1 on the road. Absent where they never ride. */
+  readonly whereabouts?: Int8Array;
 }
 
 /** A station in slots: site, circuit, closed times. */

@@ -19,10 +19,12 @@ export interface GapKennel {
     readonly role: string;
     readonly skills: readonly Skill[];
   }[];
-  readonly shifts: readonly { readonly personId: string; readonly day: string }[];
+  readonly shifts: readonly { readonly personId: string; readonly day: string; readonly start: string }[];
   readonly transports: readonly {
+    readonly name: string;
     readonly toSiteId: string;
     readonly day: string;
+    readonly depart: string;
     readonly dogs: readonly string[];
     readonly people: readonly string[];
   }[];
@@ -40,6 +42,8 @@ export type KennelGap =
   | { readonly code: 'noShift'; readonly days: readonly LocalDay[] }
   | { readonly code: 'noRide'; readonly siteId: string; readonly dogs: readonly string[] }
   | { readonly code: 'noTable'; readonly siteId: string }
+  /** Nobody who loads is at work before a ride leaves. */
+  | { readonly code: 'lateShift'; readonly ride: string; readonly day: LocalDay; readonly depart: WallTime }
   | { readonly code: 'noSkill'; readonly step: StepId; readonly skill: Skill; readonly people: readonly string[] }
   /** A step needs two people, and only one has what it asks for. */
   | { readonly code: 'noSecond'; readonly step: StepId; readonly skill: Skill; readonly people: readonly string[] };
@@ -63,6 +67,7 @@ export function kennelGaps(
   return [
     ...shiftGaps(kennel, entries, today),
     ...(isAway ? siteGaps(kennel, show.siteId, entries) : []),
+    ...(isAway ? loadGaps(kennel, show.siteId, entries, steps.load.skill) : []),
     ...skillGaps(kennel, steps, wanted),
   ];
 }
@@ -89,6 +94,24 @@ function siteGaps(kennel: GapKennel, siteId: string, entries: Entries): KennelGa
     ...(dogs.length === 0 ? [] : [{ code: 'noRide', siteId, dogs } as const]),
     ...(hasTable ? [] : [{ code: 'noTable', siteId } as const]),
   ];
+}
+
+/** Minutes in which dogs are loaded before a ride leaves (engineering default). */
+const LOAD_MIN = 30;
+
+/** Rides to the show that leave before anybody who may load is at work. */
+function loadGaps(kennel: GapKennel, siteId: string, entries: Entries, skill: Skill | null): KennelGap[] {
+  const able = new Set(kennel.people.filter((p) => skill === null || p.skills.includes(skill)).map((p) => p.id));
+  if (able.size === 0) return [];
+  return kennel.transports
+    .filter((t) => t.toSiteId === siteId && entries.some((e) => t.day <= e.day && t.dogs.includes(e.dogId)))
+    .filter(({ day, depart }) => {
+      const latest = wallMinutes(depart as WallTime) - LOAD_MIN;
+      return !kennel.shifts.some(
+        (s) => s.day === day && able.has(s.personId) && wallMinutes(s.start as WallTime) <= latest,
+      );
+    })
+    .map((t) => ({ code: 'lateShift', ride: t.name, day: t.day as LocalDay, depart: t.depart as WallTime }));
 }
 
 function skillGaps(
@@ -119,8 +142,32 @@ const DAWN = '05:00' as WallTime;
 const DUSK = '18:00' as WallTime;
 const LATEST = '20:00' as WallTime;
 
+/** Minutes before a ride leaves at which those who load begin. */
+const LOADERS_BEGIN_MIN = 60;
+
+/** When those who load begin for a ride. */
+export function loadersBegin(depart: WallTime): WallTime {
+  return wallOf(Math.max(0, wallMinutes(depart) - LOADERS_BEGIN_MIN));
+}
+
 /** Ids for the rows that are added. */
 type NewId = () => string;
+
+/** The kennel with every gap of its next show filled, also those that filling opens, as a van that leaves before all shifts. */
+export function withGapsFilled(
+  kennel: KennelFile,
+  gapsOf: (kennel: KennelFile) => readonly KennelGap[],
+  newId: NewId,
+): KennelFile {
+  const tried = new Set<string>();
+  let filled = kennel;
+  for (;;) {
+    const gap = gapsOf(filled).find((g) => !tried.has(JSON.stringify(g)));
+    if (gap === undefined) return filled;
+    tried.add(JSON.stringify(gap));
+    filled = withGapFilled(filled, gap, newId);
+  }
+}
 
 /** The kennel with a gap filled, by a start that people change to what is true; `personId` is who gets a skill. */
 export function withGapFilled(kennel: KennelFile, gap: KennelGap, newId: NewId, personId?: string): KennelFile {
@@ -135,6 +182,8 @@ export function withGapFilled(kennel: KennelFile, gap: KennelGap, newId: NewId, 
       });
       return { ...kennel, stations: [...kennel.stations, table('Show table 1'), table('Show table 2')] };
     }
+    case 'lateShift':
+      return withEarlyShifts(kennel, gap, newId);
     case 'noSkill':
     case 'noSecond': {
       const who = personId ?? gap.people[0];
@@ -155,6 +204,18 @@ function shiftsOn(kennel: KennelFile, days: readonly LocalDay[], newId: NewId): 
         pauses: breaksOn(kennel, day),
       })),
   );
+}
+
+/** Shifts of a ride's day begin in time to load, of those who have one; without any, a long day for everybody. */
+function withEarlyShifts(
+  kennel: KennelFile,
+  { day, depart }: Extract<KennelGap, { code: 'lateShift' }>,
+  newId: NewId,
+): KennelFile {
+  if (!kennel.shifts.some((s) => s.day === day))
+    return { ...kennel, shifts: [...kennel.shifts, ...shiftsOn(kennel, [day], newId)] };
+  const start = loadersBegin(depart);
+  return { ...kennel, shifts: kennel.shifts.map((s) => (s.day === day && s.start > start ? { ...s, start } : s)) };
 }
 
 /** Beginnings of a break that are looked at, the usual one first; a break of half an hour. */

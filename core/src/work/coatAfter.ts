@@ -102,14 +102,19 @@ const GATED: readonly StepId[] = [
   'tidies',
 ];
 
-/** Zones that a step would cut although they failed the dry or the straight test; smooth coats have no such test. */
+/**
+ * Zones that a step would cut although they failed the dry or the straight test, or take undercoat from although they are damp
+ * (common practice: bone-dry coats only); smooth coats have no such test.
+ */
 export function gatedZones(
   step: StepId,
   dog: Pick<KennelDog, 'breed' | 'unready' | 'locked' | 'growsCoat'>,
   library: CareLibrary,
 ): ZoneId[] {
   const breed = library.breeds.get(dog.breed);
-  if (breed === undefined || breed.coat === 'smooth' || !GATED.includes(step)) return [];
+  if (breed === undefined || breed.coat === 'smooth') return [];
+  if (step === 'undercoat') return (dog.unready ?? []).flatMap((u) => (u.test === 'damp' ? [u.zone] : []));
+  if (!GATED.includes(step)) return [];
   // A state that leaves a zone alone makes it no drier: asked as if there were none.
   const own: TrimDog = { locked: dog.locked ?? [], growsCoat: dog.growsCoat ?? false };
   const zones = trimZonesOf(step, own, breed, library);

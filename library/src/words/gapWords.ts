@@ -1,11 +1,12 @@
 /*
  * Gaps in a kennel before its next show in words, and the buttons that fill them.
  */
+import { loadersBegin } from '@loyal-mane/core';
 import type { KennelGap } from '@loyal-mane/core';
 import { SKILL_WORDS } from './coatWords.js';
 import { METHODS } from './methods.js';
 import type { Names } from './names.js';
-import { monthDay, shortWeekday } from './timeWords.js';
+import { clockWords, monthDay, shortWeekday } from './timeWords.js';
 
 const NAMED = 3;
 
@@ -22,6 +23,10 @@ export function gapWords(gap: KennelGap, names: Names, site: (id: string) => str
     }
     case 'noTable':
       return `There is no table at ${site(gap.siteId)}.`;
+    case 'lateShift': {
+      const leaves = wallClock(gap.depart, names);
+      return `Nobody is at work in time to load: ${gap.ride} leaves at ${leaves} on ${shortWeekday(gap.day)} ${monthDay(gap.day)}.`;
+    }
     case 'noSkill':
       return `Nobody has the skill for ${METHODS[gap.step].name.toLowerCase()} (${SKILL_WORDS[gap.skill].toLowerCase()}).`;
     case 'noSecond':
@@ -41,10 +46,17 @@ export function gapButtons(
       return [{ label: 'Add a van there and back' }];
     case 'noTable':
       return [{ label: 'Add two tables' }];
+    case 'lateShift':
+      return [{ label: `Begin at ${wallClock(loadersBegin(gap.depart), names)}` }];
     case 'noSkill':
     case 'noSecond':
       return gap.people.map((personId) => ({ label: `Let ${names.first(personId)} do it`, personId }));
   }
+}
+
+/** A time of day as the kennel writes it. */
+function wallClock(wall: string, { clock }: Names): string {
+  return clockWords(Date.parse(`1970-01-01T${wall}:00Z`), 'UTC', clock);
 }
 
 function list(words: readonly string[]): string {

@@ -47,28 +47,40 @@ export interface GatedTask {
 export class TaskGates {
   constructor(private readonly plans: PlanInForce) {}
 
-  /** Asks before a dog is worked on twice at once. The dog's row is locked, so that two who start together meet here. */
-  async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: GatedTask): Promise<void> {
+  /**
+   * Asks before a dog is worked on twice at once, and before somebody leaves a dog at a station for another. The dog's row is
+   * locked, so that two who start together meet here.
+   */
+  async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: GatedTask, actorId: string): Promise<void> {
     const dog = await trx('dogs').where({ id: task.dogId }).forUpdate().first('name');
-    const row = await trx('task_work')
-      .where({ dog_id: task.dogId, state: 'running' })
-      .whereNot({ task_key: key })
-      .first();
-    if (row === undefined) return;
-    const other = workFromRow(row);
-    const [who, settings] = [
-      await this.nameOf(trx, other.personId),
-      await trx('settings').where({ id: 1 }).first('time_zone'),
-    ];
-    const since =
-      other.startedAt === undefined
-        ? ''
-        : ` since ${wallTimeOf(instantToMs(other.startedAt), settings?.time_zone ?? 'UTC')}`;
+    const running = () => trx('task_work').where({ state: 'running' }).whereNot({ task_key: key });
+    const there = await running().where({ dog_id: task.dogId }).first();
+    if (there !== undefined) {
+      const other = workFromRow(there);
+      const who = await this.nameOf(trx, other.personId);
+      throw new Problem(
+        'askFirst',
+        `${who} is still working on ${dog?.name ?? 'this dog'} (${await this.sinceWords(trx, other)}). Nothing was started. Finish or pause that first, or start anyway.`,
+        { current: other },
+      );
+    }
+    const elsewhere = await running().where({ person_id: actorId }).whereNotNull('station_id').first();
+    if (elsewhere === undefined) return;
+    const other = workFromRow(elsewhere);
+    const left = await trx('dogs').where({ id: other.dogId }).first('name');
     throw new Problem(
       'askFirst',
-      `${who} is still working on ${dog?.name ?? 'this dog'} (${METHODS[other.step].name.toLowerCase()}${since}). Nothing was started. Finish or pause that first, or start anyway.`,
+      `You are still working on ${left?.name ?? 'another dog'} (${await this.sinceWords(trx, other)}). Nothing was started. A dog is never left alone on a table or in a tub: finish or pause that first, or start anyway.`,
       { current: other },
     );
+  }
+
+  /** "natural trim since 10:36". */
+  private async sinceWords(trx: Knex.Transaction, { step, startedAt }: WorkRecord): Promise<string> {
+    const name = METHODS[step].name.toLowerCase();
+    if (startedAt === undefined) return name;
+    const settings = await trx('settings').where({ id: 1 }).first('time_zone');
+    return `${name} since ${wallTimeOf(instantToMs(startedAt), settings?.time_zone ?? 'UTC')}`;
   }
 
   /** Refuses to cut zones that failed the dry or the straight test, and to wet tight or solid mats. */

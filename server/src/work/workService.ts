@@ -105,7 +105,7 @@ export class WorkService {
       if (!isKnown) return this.refuse(trx, null, before);
       if (command === 'start') await this.gates.mayCut(trx, task);
       if ((command === 'start' || command === 'resume') && dto.anyway !== true)
-        await this.gates.mustBeFree(trx, key, task);
+        await this.gates.mustBeFree(trx, key, task, given.actorId);
       const exit =
         command === 'finish' ? await this.gates.leaving(trx, key, task, outcome.record, dto.confirmed) : outcome.record;
       const record = dto.doneBefore === true ? { ...exit, workedMs: 0 } : exit;

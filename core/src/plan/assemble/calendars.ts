@@ -78,6 +78,7 @@ function personCalendar(input: PlanInput, id: string): ProblemPerson {
     over,
     seams: [],
     ...(away.size === 0 ? {} : { absent }),
+    ...(kennel.transports.some((t) => t.people.includes(person.id)) ? { whereabouts: where } : {}),
     precisionCap: slotsOf(person.scissorMinPerDay ?? DEFAULT_SCISSOR_MIN),
     exposureCap: NOISE_DAY,
   };

@@ -21,7 +21,7 @@ export function stayLonger(problem: Problem, p: number, slots: number): Problem 
     while (last > dayEnd - 288 && last >= 0 && person.site[last] === -1) last--;
     if (last <= dayEnd - 288 || last < 0) continue;
     for (let t = last + 1; t <= Math.min(last + slots, dayEnd - 1); t++) {
-      site[t] = person.site[last] ?? -1;
+      site[t] = person.whereabouts?.[t] ?? person.site[last] ?? -1;
       over[t] = 1;
     }
   }
@@ -38,7 +38,8 @@ export function beginEarlier(problem: Problem, p: number, slots: number): Proble
     while (first < Math.min(dayStart + SLOTS_A_DAY, problem.horizon) && person.site[first] === -1) first++;
     if (person.site[first] === undefined || person.site[first] === -1) continue;
     for (let t = Math.max(dayStart, first - slots); t < first; t++) {
-      site[t] = person.site[first] ?? -1;
+      // Who rides to the show begins at home.
+      site[t] = person.whereabouts?.[t] ?? person.site[first] ?? -1;
       over[t] = 1;
     }
   }

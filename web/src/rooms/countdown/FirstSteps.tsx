@@ -113,7 +113,7 @@ export function FirstSteps({ kennel, today }: { kennel: Kennel; today: string })
             <Link to={s.to}>{s.name}</Link>
             <span className="soft"> {s.done ? 'done' : s.why}</span>
           </div>
-          {k === 0 && !s.done && rows !== undefined && <ZoneCheck rows={rows} />}
+          {k === 0 && !kennel.settings.zoneChecked && rows !== undefined && <ZoneCheck rows={rows} />}
           {s.to.endsWith('stations') && !s.done && (
             <Button loading={send.isPending} disabled={rows === undefined} onClick={setUp}>
               Add usual stations

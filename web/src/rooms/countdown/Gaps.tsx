@@ -4,7 +4,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App as AntApp, Button } from 'antd';
 import { useMemo } from 'react';
-import { kennelGaps, withGapFilled } from '@loyal-mane/core';
+import { kennelGaps, withGapFilled, withGapsFilled } from '@loyal-mane/core';
 import type { KennelGap, LocalDay, Plan, StepId } from '@loyal-mane/core';
 import { STEP_NEEDS } from '@loyal-mane/library';
 import { gapButtons, gapWords } from '@loyal-mane/library/words';
@@ -18,10 +18,8 @@ import type { usePlanning } from './PlanBar';
 /** Steps that every show dog has, whatever its coat. */
 const ALWAYS: readonly StepId[] = ['load', 'ring', 'bath', 'brushOut1', 'finish', 'outlineCheck', 'dryCheck'];
 
-interface Filling {
-  readonly gap: KennelGap;
-  readonly personId?: string;
-}
+/** One gap, and who is given a skill; null = all of them. */
+type Filling = { readonly gap: KennelGap; readonly personId?: string } | null;
 
 /** Steps that somebody must be able to do: those of every dog, and those that found nobody. */
 function wantedSteps(plan: Plan | null): readonly StepId[] {
@@ -36,17 +34,20 @@ export function Gaps({ today, planning }: { today: LocalDay; planning: ReturnTyp
   const { kennel, names, plan } = useRooms();
   const { message } = AntApp.useApp();
   const client = useQueryClient();
-  const fill = useCommand((fillings: readonly Filling[], commandId: string) =>
+  const fill = useCommand((filling: Filling, commandId: string) =>
     saveKennel(
       client,
-      (kennel) => fillings.reduce((k, f) => withGapFilled(k, f.gap, v7, f.personId), kennel),
+      (file) =>
+        filling === null
+          ? withGapsFilled(file, (k) => kennelGaps(k, STEP_NEEDS, wantedSteps(plan), today), v7)
+          : withGapFilled(file, filling.gap, v7, filling.personId),
       commandId,
     ),
   );
   const gaps = useMemo(() => kennelGaps(kennel, STEP_NEEDS, wantedSteps(plan), today), [kennel, plan, today]);
   if (gaps.length === 0) return null;
-  const take = (fillings: readonly Filling[], then: () => void): void =>
-    fill.mutate(command(fillings), {
+  const take = (filling: Filling, then: () => void): void =>
+    fill.mutate(command(filling), {
       onSuccess: () => {
         void message.success('Added, as a start. Change it in the room Kennel to what is true.');
         then();
@@ -58,14 +59,14 @@ export function Gaps({ today, planning }: { today: LocalDay; planning: ReturnTyp
     <section className="gaps" aria-label="Missing for the next show">
       <ul>
         {gaps.map((gap) => (
-          <li key={`${gap.code} ${'skill' in gap ? gap.skill : ''}`}>
+          <li key={`${gap.code} ${'skill' in gap ? gap.skill : 'day' in gap ? gap.day : ''}`}>
             {gapWords(gap, names, site)}
             {gapButtons(gap, names).map(({ label, ...who }) => (
               <Button
                 key={label}
                 size="small"
                 loading={fill.isPending}
-                onClick={() => take([{ gap, ...who }], () => undefined)}
+                onClick={() => take({ gap, ...who }, () => undefined)}
               >
                 {label}
               </Button>
@@ -73,16 +74,7 @@ export function Gaps({ today, planning }: { today: LocalDay; planning: ReturnTyp
           </li>
         ))}
       </ul>
-      <Button
-        type="primary"
-        loading={fill.isPending}
-        onClick={() =>
-          take(
-            gaps.map((gap) => ({ gap })),
-            () => planning.plan('keep'),
-          )
-        }
-      >
+      <Button type="primary" loading={fill.isPending} onClick={() => take(null, () => planning.plan('keep'))}>
         Add what is missing, and plan
       </Button>
     </section>

@@ -65,8 +65,7 @@ interface Props {
   readonly onDone: (from: LocalDay) => void;
 }
 
-const USUAL: Omit<Pattern, 'from'> = {
-  people: [],
+const USUAL: Omit<Pattern, 'from' | 'people'> = {
   weekdays: [1, 2, 3, 4, 5],
   start: '08:00',
   end: '16:00',
@@ -84,6 +83,12 @@ const TIME_RULES = [
         : Promise.reject(new Error('Write it like 08:00.')),
   },
 ];
+
+/** Crew who have no shift from a day on: a pattern is mostly laid for them. */
+export function withoutShifts(kennel: KennelFile, from: LocalDay): string[] {
+  const have = new Set(kennel.shifts.flatMap((s) => (s.day >= from ? [s.personId as string] : [])));
+  return crewOf(kennel).flatMap((p) => (have.has(p.id) ? [] : [p.id]));
+}
 
 /** Lays the same shift over some weeks. */
 export function PatternForm({ kennel, from, onDone }: Props) {
@@ -110,7 +115,7 @@ export function PatternForm({ kennel, from, onDone }: Props) {
       layout="vertical"
       className="row-fields"
       requiredMark={false}
-      initialValues={{ ...USUAL, from }}
+      initialValues={{ ...USUAL, from, people: withoutShifts(kennel, from) }}
       onFinish={lay}
     >
       <Form.Item name="people" label="For" className="wide" rules={[{ required: true, message: 'For whom?' }]}>
