@@ -192,22 +192,35 @@ function watch(context: BrowserContext, troubles: string[]): void {
   });
 }
 
+/** A kennel that nobody has begun yet, instead of the demo. */
+export const EMPTY_KENNEL = 'nobody';
+
+/** What the start command has said, line after line. */
+let said = '';
+
+/** The password that the start command gives the lead of a new kennel. */
+export function oneTimePassword(): string {
+  const password = /^One-time password for lead \(lead\): (\S+)$/m.exec(said)?.[1];
+  if (password === undefined) throw new Error(`the start command gave no password:\n${said}`);
+  return password;
+}
+
 /** The real start command on a throw-away database, with the clock on the demo's Wednesday. */
-async function startHouse(): Promise<ChildProcess> {
+async function startHouse(kennelOf: string): Promise<ChildProcess> {
   rmSync(DATA_DIR, { recursive: true, force: true });
-  const house = spawn(process.execPath, [START_COMMAND], {
+  said = '';
+  const house = spawn(process.execPath, [START_COMMAND, ...(kennelOf === EMPTY_KENNEL ? ['--kennel', 'own'] : [])], {
     env: { ...process.env, PORT, DATA_DIR, CLOCK_START: START, LIVE_DEMO, DATABASE_DURABILITY: 'fast' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   // A worker that is ended by force leaves no server behind on the port of the next.
   process.once('exit', () => house.kill('SIGKILL'));
-  const said: string[] = [];
   await new Promise<void>((resolve, reject) => {
     house.stdout.on('data', (chunk: Buffer) => {
-      said.push(chunk.toString());
-      if (said.join('').includes('Ready:')) resolve();
+      said += chunk.toString();
+      if (said.includes('Ready:')) resolve();
     });
-    house.once('exit', () => reject(new Error(`the start command ended:\n${said.join('')}`)));
+    house.once('exit', () => reject(new Error(`the start command ended:\n${said}`)));
   });
   return house;
 }
@@ -222,8 +235,8 @@ export const test = base.extend<{ answers: undefined }, { kennelOf: string; hous
   baseURL: BASE_URL,
   kennelOf: ['everybody', { option: true, scope: 'worker' }],
   house: [
-    async ({ browserName: _, kennelOf: __ }, use) => {
-      const house = await startHouse();
+    async ({ browserName: _, kennelOf }, use) => {
+      const house = await startHouse(kennelOf);
       await use(undefined);
       const gone = once(house, 'exit');
       house.kill('SIGINT');
