@@ -166,6 +166,22 @@ describe('the countdown', () => {
     expect(screen.queryByRole('button', { name: 'Plan again' })).toBeNull();
   });
 
+  it('says it in the opened dog too, and nothing of others', async () => {
+    const [a, other] = PLAN.activities.filter(
+      (x) => x.entryId !== null && x.state === 'planned' && x.step === 'finish',
+    );
+    if (a === undefined || other === undefined) throw new Error('two dogs are finished at a ring');
+    const of = { key: a.key, dogId: a.dogId, entryId: a.entryId, step: a.step, start: a.start, end: a.end };
+    const told = { ...of, code: 'tooLate', mark: a.start, personId: null, stationId: null, other: null, since: null };
+    show(<CountdownRoom />, { breaks: [told as unknown as ToldBreak] });
+    fireEvent.click(within(screen.getByRole('status', { name: 'No longer holds' })).getByText(NAMES.dog(a.dogId)));
+    const drawer = await screen.findByRole('dialog');
+    const lines = await within(drawer).findByRole('region', { name: 'No longer holds' });
+    expect(lines).toHaveTextContent(/The plan no longer holds\..* must end by/);
+    expect(await within(drawer).findByRole('region', { name: 'Found in the coat' })).toBeVisible();
+    expect(lines).not.toHaveTextContent(NAMES.dog(other.dogId));
+  });
+
   it('goes back to the plan before, by the menu of planning', async () => {
     const previous = { id: 'p0', publishedAt: '2026-06-17T06:34:00Z' };
     show(<CountdownRoom />, { view: { previous } });

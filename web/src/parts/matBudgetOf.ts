@@ -61,7 +61,9 @@ export function matBudgetOf(
 /** Last day for a dog's mats: that of its next bath, or the eve of its next ring where that is earlier; water and judge find none. */
 function lastDayFor(dog: Dog, kennel: Kennel, plan: Plan | null, zone: string, nowMs: number): LocalDay {
   const today = localDayOf(nowMs, zone);
-  const eves = kennel.entries.filter((e) => e.dogId === dog.id && e.day >= today).map((e) => addDays(e.day as LocalDay, -1));
+  const eves = kennel.entries
+    .filter((e) => e.dogId === dog.id && e.day >= today)
+    .map((e) => addDays(e.day as LocalDay, -1));
   const last = [nextBath(dog.id, plan, zone, nowMs) ?? addDays(today, DEFAULT_DAYS_AHEAD - 1), ...eves].sort()[0];
   return last === undefined || last < today ? today : last;
 }

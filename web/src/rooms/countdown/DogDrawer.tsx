@@ -14,6 +14,7 @@ import { useChecks } from '../../parts/useChecks';
 import { useReturnFocus } from '../../parts/useReturnFocus';
 import { useRooms } from '../../parts/useRooms';
 import { AskWhy } from './AskWhy';
+import { DogBreaks } from './NoLongerHolds';
 import { AllRemedies, known } from './Remedies';
 import { useRemedy } from './useRemedy';
 
@@ -48,6 +49,7 @@ export function DogDrawer({ dog, today, onClose, planAgain }: Props) {
           Coat file
         </Link>
       </p>
+      <DogBreaks dogId={dog.id} />
       {least !== undefined && <p style={{ margin: '0 0 8px' }}>{oddsWords(least)}</p>}
       {out.map((u) => (
         <section key={u.key} className="caution" style={{ borderColor: 'var(--clay)' }}>

@@ -7,6 +7,7 @@ import { breakGroups, instantToMs } from '@loyal-mane/core';
 import type { BreakGroup, ToldBreak } from '@loyal-mane/core';
 import { breakLine, clockWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
+import { useBreaks } from '../../parts/useBreaks';
 import { useRooms } from '../../parts/useRooms';
 import type { usePlanning } from './PlanBar';
 
@@ -24,6 +25,26 @@ function sinceWords({ breaks }: BreakGroup<ToldBreak>, names: Names): string {
   if (since === null) return '';
   const time = clockWords(instantToMs(since.at), names.zone, names.clock);
   return since.actorId === null ? `since ${time}` : `since ${time}, ${names.first(since.actorId)}`;
+}
+
+/** What of one dog's plan no longer holds, in its drawer; nothing while all of it does. */
+export function DogBreaks({ dogId }: { dogId: string }) {
+  const { names } = useRooms();
+  const groups = breakGroups(useBreaks(), names.zone).filter((g) => g.dogs.includes(dogId));
+  if (groups.length === 0) return null;
+  return (
+    <section className="caution" aria-label="No longer holds">
+      <b>The plan no longer holds.</b>
+      {groups.map((g) => {
+        const { who, what } = breakLine(g, names);
+        return (
+          <p key={`${g.of} ${g.id} ${g.day ?? ''}`} style={{ margin: '2px 0' }}>
+            {who} {what} <span className="soft">{sinceWords(g, names)}</span>
+          </p>
+        );
+      })}
+    </section>
+  );
 }
 
 /** Lines of what no longer holds; nothing while all of it does. */

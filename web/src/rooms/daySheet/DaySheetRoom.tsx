@@ -165,7 +165,10 @@ function Answer({ sheet }: { sheet: DaySheet }) {
   }
   return (
     <>
-      <b>{sheet.tasks} tasks</b> have a place, <b className="bad">{sheet.withoutPlace} have none</b>
+      <b>{sheet.tasks} tasks</b> have a place,{' '}
+      <b className="bad">
+        {sheet.withoutPlace} {sheet.withoutPlace === 1 ? 'has' : 'have'} none
+      </b>
     </>
   );
 }
