@@ -12,7 +12,7 @@ import type { AuditKennel, AuditPlan, Findings } from './audit/planAudit.js';
 import { kennelOf } from './kennels/kennelOf.js';
 import type { Plot } from './kennels/kennelOf.js';
 import { FORTY_DOGS, SETTERS, TWO_PEOPLE } from './kennels/plots.js';
-import { sharedPlan } from './sharedPlan.js';
+import { sharedFixture, sharedPlan } from './sharedPlan.js';
 
 const demo = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 
@@ -131,7 +131,8 @@ describe('the demo', () => {
 });
 
 it.each(Object.entries({ TWO_PEOPLE, SETTERS, FORTY_DOGS }))('%s has nothing that no plan may have', (_, plot) => {
-  const at = planned(kennelOf(plot));
+  const kennel = kennelOf(plot);
+  const at = { kennel, plan: sharedFixture(kennel) };
   const found = audited(at);
   expect(counts(found)).toMatchObject(NEVER);
   expect((found['handsOnEntry'] ?? []).length).toBeLessThanOrEqual(1);

@@ -20,10 +20,10 @@ import {
 } from '@loyal-mane/core';
 import type { Blocker, KennelFile, Plan, PlannedActivity, Problem, Remedy, WallTime } from '@loyal-mane/core';
 import type { Schedule } from '@loyal-mane/engine';
-import { CARE_LIBRARY, liveDemo } from '../src/index.js';
+import { CARE_LIBRARY } from '../src/index.js';
 import { fewDogs } from './kennels/fewDogs.js';
 import { firstShowOf } from './kennels/firstShow.js';
-import { sharedPlan } from './sharedPlan.js';
+import { sharedLiveDemo, sharedPlan } from './sharedPlan.js';
 
 const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const zone = file.settings.timeZone;
@@ -86,7 +86,7 @@ it('has all 18 ready when each problem’s first remedy is taken', () => {
 });
 
 it.each(['2026-11-25', '2026-11-28'])('is alive on any day of the week, at any hour (%s)', (day) => {
-  const { kennel, plan: live } = liveDemo(file, Date.parse(`${day}T12:40:00Z`), 2);
+  const { kennel, plan: live } = sharedLiveDemo(file, Date.parse(`${day}T12:40:00Z`));
   expect(kennel.work.filter((w) => w.state === 'running').length + live.activities.length).toBeGreaterThan(300);
   expect(notReady(live)).toContain('Tamsin');
   expect(notReady(live).length).toBeLessThanOrEqual(5);
@@ -132,7 +132,7 @@ it('is planned in few rounds of search, a kennel of eight with two dogs out too,
 
 it('keeps what holds, freezes what is done or running, and says what moved when a person falls ill', () => {
   const asta = file.people.find((p) => p.signIn === 'asta');
-  const { kennel, plan: live } = liveDemo(file, Date.parse('2026-06-17T08:20:00Z'), 2);
+  const { kennel, plan: live } = sharedLiveDemo(file, Date.parse('2026-06-17T08:20:00Z'));
   const ill: KennelFile = {
     ...kennel,
     absences: [

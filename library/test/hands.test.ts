@@ -42,7 +42,7 @@ function own(a: PlannedActivity): number {
 
 const isFar = (a: PlannedActivity, minutes: number): boolean => Math.abs(attendedMin(a) - minutes) > ROUNDED_MIN;
 
-const plan = sharedPlan(file, { nowMs, rounds: 60 });
+const plan = sharedPlan(file, { nowMs, rounds: 8 });
 const brushings = plan.activities.filter((a) => a.step === 'keepUpBrush' && a.state === 'planned');
 
 it('gives a brushing as many minutes as the one who does it takes', () => {
@@ -66,7 +66,7 @@ it('gives a brushing as many minutes as the one who does it takes', () => {
 it('leaves nobody unready for it, and keeps to it when it plans again', () => {
   const shows = (p: typeof plan): string[] => p.unplaced.filter((u) => u.kind === 'show').map((u) => u.key);
   expect(shows(plan).length).toBeLessThanOrEqual(3);
-  const again = sharedPlan(file, { nowMs, rounds: 60, previous: plan });
+  const again = sharedPlan(file, { nowMs, rounds: 8, previous: plan });
   expect(shows(again)).toEqual(shows(plan));
   const before = new Map(plan.activities.map((a) => [a.key, `${a.start} ${a.end} ${a.people.join()}`]));
   const moved = again.activities.filter((a) => before.get(a.key) !== `${a.start} ${a.end} ${a.people.join()}`);

@@ -7,14 +7,17 @@ import { CARE_LIBRARY } from '../src/index.js';
 const DEMO = JSON.parse(
   readFileSync(new URL('../demo/demo-kennel.json', import.meta.url), 'utf8'),
 ) as unknown as KennelFile;
-/** Everybody's dogs three times over, with their entries, for one crew. */
-const crowd = {
-  ...DEMO,
-  work: [],
-  dogs: [0, 1, 2].flatMap((n) => DEMO.dogs.map((d) => ({ ...d, id: again(d.id, n) }))),
-  entries: [0, 1, 2].flatMap((n) => DEMO.entries.map((e) => ({ ...e, id: again(e.id, n), dogId: again(e.dogId, n) }))),
-};
-const nowMs = wallToMs(crowd.startDay, '07:00' as WallTime, crowd.settings.timeZone);
+/** Everybody's dogs several times over, with their entries, for one crew. */
+function crowdOf(times: number): KennelFile {
+  const copies = Array.from({ length: times }, (_, n) => n);
+  return {
+    ...DEMO,
+    work: [],
+    dogs: copies.flatMap((n) => DEMO.dogs.map((d) => ({ ...d, id: again(d.id, n) }))),
+    entries: copies.flatMap((n) => DEMO.entries.map((e) => ({ ...e, id: again(e.id, n), dogId: again(e.dogId, n) }))),
+  };
+}
+const nowMs = wallToMs(DEMO.startDay, '07:00' as WallTime, DEMO.settings.timeZone);
 
 /** The id of the n-th copy. */
 function again<Id extends string>(id: Id, n: number): Id {
@@ -24,6 +27,7 @@ function again<Id extends string>(id: Id, n: number): Id {
 const isAsked = (u: UnplacedChain): boolean => u.reason.code !== 'notAsked';
 
 it('explains some chains without a place, entries first; the others are explained when they are asked for', () => {
+  const crowd = crowdOf(3);
   const plan = planKennel(crowd, CARE_LIBRARY, { nowMs, rounds: 1 });
   const silent = plan.unplaced.filter((u) => !isAsked(u));
   expect(silent.length).toBeGreaterThan(10);
@@ -39,7 +43,7 @@ it('explains some chains without a place, entries first; the others are explaine
 
 it('stops while it explains', () => {
   let asked = 0;
-  const plan = planKennel(crowd, CARE_LIBRARY, {
+  const plan = planKennel(crowdOf(2), CARE_LIBRARY, {
     nowMs,
     rounds: 1,
     onExplained: () => asked++,

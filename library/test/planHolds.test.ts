@@ -3,14 +3,14 @@ import { readFileSync } from 'node:fs';
 import { breakGroups, draftChanges, instantToMs, planBreaks, planKennel } from '@loyal-mane/core';
 import type { Instant, KennelFile, Plan, PlanBreak, PlannedActivity, WorkRecord } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '../src/index.js';
-import { liveDemo } from '../src/demo/liveDemo.js';
 import { breakLine, breakWords, namesOf } from '../src/words/index.js';
 import { fewDogs } from './kennels/fewDogs.js';
+import { sharedLiveDemo } from './sharedPlan.js';
 
 const DEMO = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const NOW_MS = Date.parse('2026-06-17T08:20:00Z');
 const MIN_MS = 60_000;
-const { kennel, plan } = liveDemo(DEMO, NOW_MS, 4);
+const { kennel, plan } = sharedLiveDemo(DEMO, NOW_MS);
 const dogOf = (name: string): KennelFile['dogs'][number] => {
   const dog = kennel.dogs.find((d) => d.name === name);
   if (dog === undefined) throw new Error(`no dog is called ${name}`);
@@ -111,7 +111,7 @@ it('a mat that was found is work that the plan does not have', () => {
 
 it('a dog that was bathed long before its time is wet, and dried before anything else', () => {
   // With dryers and bathers to spare: where all are taken, the next free one is what there is.
-  const { kennel: some, plan: live } = liveDemo(fewDogs(DEMO, ['Lovage', 'Nemi', 'Rusk', 'Tolle']), NOW_MS, 2);
+  const { kennel: some, plan: live } = sharedLiveDemo(fewDogs(DEMO, ['Lovage', 'Nemi', 'Rusk', 'Tolle']), NOW_MS);
   const bath = live.activities.find((a) => a.step === 'bath' && a.state === 'planned' && a.start > '2026-06-18');
   if (bath === undefined) throw new Error('no bath is planned');
   const record: WorkRecord = {

@@ -2,15 +2,15 @@
 import { readFileSync } from 'node:fs';
 import { bundlesOf, countdown, daySheet, instantToMs, localDayOf, wallToMs } from '@loyal-mane/core';
 import type { Block, KennelFile, LocalDay, PlannedActivity, WallTime } from '@loyal-mane/core';
-import { liveDemo } from '../src/index.js';
 import { dayWords, durationWords, namesOf, reasonWords, spareWords, whyNotWords } from '../src/words/index.js';
+import { sharedLiveDemo } from './sharedPlan.js';
 
 const file = JSON.parse(readFileSync(`${__dirname}/../demo/demo-kennel.json`, 'utf8')) as KennelFile;
 const zone = file.settings.timeZone;
 const MIN = 60_000;
 const HALF_STEP_MS = 2.5 * MIN;
 const morning = wallToMs(file.startDay, '10:20' as WallTime, zone);
-const { kennel, plan } = liveDemo(file, morning, 2);
+const { kennel, plan } = sharedLiveDemo(file, morning);
 const names = namesOf(kennel);
 const sheet = daySheet(kennel, plan, kennel.work, kennel.startDay, morning);
 

@@ -2,13 +2,12 @@
  * Whole kennels, read as a lead handler reads a plan. Thresholds are what a lead would call sensible (common practice, our
  * figures); the plans' own figures are in the decision record on plans read by a lead.
  */
-import { wallToMs } from '@loyal-mane/core';
 import type { KennelFile, Plan, WallTime } from '@loyal-mane/core';
 import { kennelOf } from './kennels/kennelOf.js';
 import type { LeadReads } from './kennels/leadReads.js';
 import { leadReads } from './kennels/leadReads.js';
 import { FORTY_DOGS, SETTERS, TWO_PEOPLE } from './kennels/plots.js';
-import { sharedPlan } from './sharedPlan.js';
+import { sharedFixture } from './sharedPlan.js';
 
 interface Read {
   readonly kennel: KennelFile;
@@ -17,8 +16,7 @@ interface Read {
 }
 
 function read(kennel: KennelFile): Read {
-  const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
-  const plan = sharedPlan(kennel, { nowMs, odds: true, bound: true });
+  const plan = sharedFixture(kennel);
   return { kennel, plan, reads: leadReads(kennel, plan) };
 }
 

@@ -5,9 +5,9 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { planKennel } from '@loyal-mane/core';
-import type { KennelFile, Plan, PlanOptions } from '@loyal-mane/core';
-import { CARE_LIBRARY } from '@loyal-mane/library';
+import { planKennel, wallToMs } from '@loyal-mane/core';
+import type { KennelFile, Plan, PlanOptions, WallTime } from '@loyal-mane/core';
+import { CARE_LIBRARY, liveDemo } from '@loyal-mane/library';
 
 const ROOT = path.resolve(__dirname, '../..');
 const FOLDER = path.join(ROOT, '.cache/plans');
@@ -18,19 +18,37 @@ export type SharedOptions = Pick<PlanOptions, 'nowMs' | 'rounds' | 'seed' | 'odd
 
 /** The plan that `planKennel` makes with the shipped library. */
 export function sharedPlan(kennel: KennelFile, options: SharedOptions): Plan {
-  const key = hashOf([sourcesHash(), JSON.stringify([kennel, options])]);
+  return shared(JSON.stringify([kennel, options]), () => planKennel(kennel, CARE_LIBRARY, options));
+}
+
+/** The plan of an invented kennel with its odds and bound, as of six in the morning of its first day. */
+export function sharedFixture(kennel: KennelFile): Plan {
+  const nowMs = wallToMs(kennel.startDay, '06:00' as WallTime, kennel.settings.timeZone);
+  return sharedPlan(kennel, { nowMs, odds: true, bound: true });
+}
+
+/** A kennel brought to life at a moment, after few rounds of search. */
+export function sharedLiveDemo(kennel: KennelFile, nowMs: number): ReturnType<typeof liveDemo> {
+  return shared(JSON.stringify(['live', kennel, nowMs]), () => liveDemo(kennel, nowMs, LIVE_ROUNDS));
+}
+
+const LIVE_ROUNDS = 2;
+
+/** What is made once for all tests, by what was asked. */
+function shared<T>(asked: string, make: () => T): T {
+  const key = hashOf([sourcesHash(), asked]);
   const file = path.join(FOLDER, `${key}.json`);
   mkdirSync(FOLDER, { recursive: true });
   const mark = `${file}.being-made`;
   for (;;) {
     const kept = readKept(file);
-    if (kept !== null) return kept;
+    if (kept !== null) return kept as T;
     if (begins(mark)) break;
     Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, LOOK_AGAIN_MS);
   }
   try {
     // Whoever made it may have ended between the look and the mark.
-    return readKept(file) ?? keep(file, JSON.stringify(planKennel(kennel, CARE_LIBRARY, options)));
+    return (readKept(file) ?? keep(file, JSON.stringify(make()))) as T;
   } finally {
     rmSync(mark, { recursive: true, force: true });
   }
@@ -53,20 +71,20 @@ function begins(mark: string): boolean {
   }
 }
 
-function readKept(file: string): Plan | null {
+function readKept(file: string): unknown {
   try {
-    return JSON.parse(readFileSync(file, 'utf8')) as Plan;
+    return JSON.parse(readFileSync(file, 'utf8'));
   } catch {
     return null;
   }
 }
 
 /** Written aside and moved: another worker reads the whole file or none. */
-function keep(file: string, text: string): Plan {
+function keep(file: string, text: string): unknown {
   const aside = `${file}.${randomUUID()}`;
   writeFileSync(aside, text);
   renameSync(aside, file);
-  return JSON.parse(text) as Plan;
+  return JSON.parse(text);
 }
 
 function sourcesHash(): string {

@@ -21,10 +21,10 @@ const DEMO = firstShowOf(WHOLE);
 const ZONE = DEMO.settings.timeZone;
 const NOW_MS = wallToMs(DEMO.startDay, '07:00' as WallTime, ZONE);
 const HOME = DEMO.sites.find((s) => s.home)?.id;
-const planOf = (kennel: KennelFile): Plan => planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: 4 });
+const planOf = (kennel: KennelFile): Plan => planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: 2 });
 /** A plan of which nobody reads why something is out. */
 const unasked = (kennel: KennelFile): Plan =>
-  planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: 4, unasked: true });
+  planKennel(kennel, CARE_LIBRARY, { nowMs: NOW_MS, rounds: 2, unasked: true });
 const dogOf = (name: string): KennelDog => DEMO.dogs.find((d) => d.name === name) as KennelDog;
 const withDog = (name: string, more: Partial<KennelDog>, kennel = DEMO): KennelFile => ({
   ...kennel,
