@@ -124,8 +124,12 @@ test('a bath goes on from start to end without a network, over reloads, and reac
   await bench.reload();
   await expect(bench.locator('main.bench h1').first()).not.toHaveText(seen);
   await bench.getByText('10 records wait on this device').click();
-  await expect(bench.locator('.bench-waiting li').first()).toContainText('start');
-  await expect(bench.locator('.bench-waiting li').last()).toContainText('finish');
+  await expect(bench.locator('.waiting-records li').first()).toContainText('start');
+  await expect(bench.locator('.waiting-records li').last()).toContainText('finish');
+  // Other rooms on the device say so too.
+  await bench.getByRole('link', { name: 'Leave' }).click();
+  await expect(bench.getByRole('region', { name: 'Waiting on this device' })).toContainText('10 records wait');
+  await bench.getByRole('link', { name: 'Bench', exact: true }).click();
 
   await bench.context().setOffline(false);
   await saved(bench);

@@ -2,10 +2,11 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { METHODS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { instantToMs, localDayOf } from '@loyal-mane/core';
+import { instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
 import { workQuery } from '../src/api/queries';
 import type { Work } from '../src/api/queries';
 import BenchRoom from '../src/rooms/bench/BenchRoom';
+import DaySheetRoom from '../src/rooms/daySheet/DaySheetRoom';
 import { DAWN_MS, FILE, KENNEL, PLAN, show } from './world';
 
 const KEY = 'loyal-mane-outbox';
@@ -57,6 +58,24 @@ const record = (version: number, state: Work['state']) => {
 
 const workOf = ({ key: taskKey, dogId, step }: PlannedActivity) => ({ taskKey, dogId, step });
 const nameOf = ({ dogId }: PlannedActivity): string => FILE.dogs.find((d) => d.id === dogId)?.name ?? '';
+
+it('what waits on the device is done in every room of it', async () => {
+  const { key, dogId, step, stationId } = first;
+  const order = (command: string, minutes: number) => ({
+    ...{ commandId: `c-${command}`, key, command, version: 0, dogId, step, stationId, personId: me.id },
+    at: msToInstant(DAWN_MS + minutes * 60_000),
+  });
+  window.localStorage.setItem(KEY, JSON.stringify({ waiting: [order('start', 1), order('finish', 9)], refused: [] }));
+  window.dispatchEvent(new StorageEvent('storage', { key: KEY }));
+  const day = show(<DaySheetRoom />, { signIn: 'tuva', at: '/day' });
+  expect(await screen.findByText('1 over')).toBeInTheDocument();
+  day.unmount();
+  window.localStorage.clear();
+  window.dispatchEvent(new StorageEvent('storage', { key: KEY }));
+  show(<DaySheetRoom />, { signIn: 'tuva', at: '/day' });
+  expect(await screen.findByRole('list', { name: 'My day' })).toBeInTheDocument();
+  expect(screen.queryByText('1 over')).toBeNull();
+});
 
 describe('without a connection', () => {
   beforeEach(() => {

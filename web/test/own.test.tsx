@@ -57,7 +57,7 @@ it('a pattern fills free days of the chosen weekdays, and replaces only when tol
 });
 
 it('a pattern is proposed for those who have no shift from its first day on', () => {
-  const from = FILE.startDay as LocalDay;
+  const from = FILE.startDay;
   expect(withoutShifts(FILE, from)).toEqual([]);
   const person = FILE.people.find((p) => p.signIn === 'ivo')!;
   const shifts = FILE.shifts.filter((s) => s.personId !== person.id);

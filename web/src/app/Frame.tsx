@@ -19,6 +19,7 @@ import { useShortcut, useTwoKeys } from '../parts/useShortcut';
 import { CountRail } from './CountRail';
 import { FindAndGo } from './FindAndGo';
 import { SoakLine } from './SoakLine';
+import { WaitingLine } from './WaitingLine';
 
 const ALL: readonly string[] = ['lead', 'finisher', 'bather', 'hand', 'owner'];
 const CREW: readonly string[] = ['lead', 'finisher', 'bather', 'hand'];
@@ -113,6 +114,7 @@ export function Frame() {
           {!away && <b>{clockWords(now, names.zone, names.clock)}</b>}
         </span>
       </nav>
+      <WaitingLine />
       <SoakLine />
       <main id="room">
         {pathname === '/account' && (

@@ -5,11 +5,18 @@
 import { useCallback } from 'react';
 import { useSuspenseQuery } from '@tanstack/react-query';
 import type { Work } from '../api/queries';
+import { useOutbox } from '../api/outbox';
 import { workQuery } from '../api/queries';
+import { withWaiting } from '../api/taskOrder';
 
-/** Reads the records of work with a function of them; keep the function (`useCallback`), or it is read at every turn. */
+/**
+ * Reads the records of work, with those that wait on this device, with a function of them; keep the function (`useCallback`), or it
+ * is read at every turn.
+ */
 export function useWork<T>(select: (work: readonly Work[]) => T): T {
-  return useSuspenseQuery({ ...workQuery, select }).data;
+  const { waiting } = useOutbox();
+  const read = useCallback((work: readonly Work[]) => select(withWaiting(work, waiting)), [select, waiting]);
+  return useSuspenseQuery({ ...workQuery, select: waiting.length === 0 ? select : read }).data;
 }
 
 /** Records of one dog. */

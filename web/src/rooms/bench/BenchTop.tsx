@@ -4,10 +4,10 @@
 import { Link } from 'react-router';
 import { clockWords } from '@loyal-mane/library/words';
 import type { Outbox } from '../../api/outbox';
-import { countWords } from '../../parts/countWords';
+import { Waiting } from '../../parts/Waiting';
+import { waitingWords } from '../../parts/orderWords';
 import type { BenchView } from './benchView';
 import type { BenchTask } from './myTasks';
-import { Waiting } from './Waiting';
 
 /** Records that wait longer are told of; most have arrived by then. */
 const SOON_MS = 1500;
@@ -18,12 +18,7 @@ export function outboxWords(outbox: Outbox, isAway: boolean, now: number): { wor
   if (oldest === undefined)
     return isAway ? { words: 'no connection', isFine: false } : { words: 'saved', isFine: true };
   const isLate = outbox.isAway || now - Date.parse(oldest.at) > SOON_MS;
-  return isLate
-    ? {
-        words: `${countWords(outbox.waiting.length, 'record')} ${outbox.waiting.length === 1 ? 'waits' : 'wait'} on this device`,
-        isFine: false,
-      }
-    : { words: 'sending', isFine: true };
+  return isLate ? { words: waitingWords(outbox.waiting.length), isFine: false } : { words: 'sending', isFine: true };
 }
 
 interface Props extends BenchView {

@@ -7,24 +7,8 @@ import { METHODS, clockWords } from '@loyal-mane/library/words';
 import { instantToMs } from '@loyal-mane/core';
 import type { Outbox } from '../../api/outbox';
 import { dismiss } from '../../api/outbox';
+import { COMMAND_WORDS } from '../../parts/orderWords';
 import type { TaskOrder } from '../../api/taskOrder';
-
-/** Commands as they are listed. */
-export const COMMAND_WORDS: Readonly<Record<TaskOrder['command'], string>> = {
-  start: 'start',
-  pause: 'pause',
-  resume: 'go on',
-  finish: 'finish',
-  skip: 'skip',
-  tick: 'ticked',
-  pauseCause: 'given its cause',
-  soak: 'soak begun',
-  soakEnd: 'rinsed',
-  coatLog: 'note on the coat',
-  mark: 'mark in the coat',
-  stationFailed: 'station closed',
-  undo: 'take back',
-};
 
 interface Props {
   readonly outbox: Outbox;

@@ -13,7 +13,6 @@ import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
 import { give, rest, send, takeBack, useOutbox } from '../../api/outbox';
 import { serverNowMs } from '../../api/serverClock';
-import { withWaiting } from '../../api/taskOrder';
 import type { NoteCommand, TaskOrder } from '../../api/taskOrder';
 import type { Kept } from '../../parts/keepContext';
 import { useNow } from '../../parts/useNow';
@@ -31,9 +30,7 @@ const TOO_SOON_MS = 60_000;
 /** Who stands at the bench, and what is theirs today. */
 export function useBench() {
   const { session, kennel, plan, names } = useRooms();
-  const known = useWork(allWork);
-  const { waiting } = useOutbox();
-  const work = withWaiting(known, waiting);
+  const work = useWork(allWork);
   const [params] = useSearchParams();
   const now = useNow(500);
   const asked = params.get('person') ?? '';

@@ -1,18 +1,9 @@
 /*
  * Records that wait on this device, in their order: nothing of them is lost, and nothing is called saved before the server has it.
  */
-import { instantToMs } from '@loyal-mane/core';
-import { METHODS, clockWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import type { TaskOrder } from '../../api/taskOrder';
-import { COMMAND_WORDS } from './Refusals';
-
-/** "Seraph, bath: finish 10:42". */
-export function orderWords(order: TaskOrder, names: Names): string {
-  const at = clockWords(instantToMs(order.at), names.zone, names.clock);
-  const step = METHODS[order.step].name.toLowerCase();
-  return `${names.dog(order.dogId)}, ${step}: ${COMMAND_WORDS[order.command]} ${at}`;
-}
+import type { TaskOrder } from '../api/taskOrder';
+import { orderWords } from './orderWords';
 
 interface Props {
   readonly orders: readonly TaskOrder[];
@@ -23,7 +14,7 @@ interface Props {
 /** The count, opened by a touch. */
 export function Waiting({ orders, words, names }: Props) {
   return (
-    <details className="bench-waiting">
+    <details className="waiting-records">
       <summary>
         <span role="status">{words}</span>
       </summary>
