@@ -13,6 +13,7 @@ import {
   runOuts,
   shareOf,
   usableBottles,
+  drawsFrom,
   waterParts,
 } from '../src/index.js';
 
@@ -154,6 +155,22 @@ describe('stock', () => {
     expect(isExpired(bottles[2] as KennelBottle, today)).toBe(true);
     // On its last day it is still used.
     expect(isExpired(bottles[2] as KennelBottle, day('2026-06-16'))).toBe(false);
+  });
+
+  it('is emptied before the next is opened; what all hold too little of is drawn as far as it goes', () => {
+    const [open, next] = [bottle('open', 40), bottle('next', 500)];
+    const of = (ml: number) => drawsFrom([open, next], ml).map((d) => [d.bottle.id as string, d.ml]);
+    expect(of(30)).toEqual([['open', 30]]);
+    expect(of(40)).toEqual([['open', 40]]);
+    expect(of(100)).toEqual([
+      ['open', 40],
+      ['next', 60],
+    ]);
+    expect(of(900)).toEqual([
+      ['open', 40],
+      ['next', 500],
+    ]);
+    expect(of(0)).toEqual([]);
   });
 
   it('runs out on the day whose bath takes the rest, with a range; days in any order', () => {

@@ -3,7 +3,7 @@ import { fireEvent, render, screen, within } from '@testing-library/react';
 import { useState } from 'react';
 import { conditionerAfter, instantToMs, localDayOf, runOuts } from '@loyal-mane/core';
 import type { KennelBottle, KennelProductChange, LocalDay } from '@loyal-mane/core';
-import type { Work } from '../src/api/queries';
+import type { Kennel, Work } from '../src/api/queries';
 import { ProductsPage } from '../src/rooms/methods/ProductsPage';
 import type { MethodsDraft } from '../src/rooms/methods/useMethodsDraft';
 import MixingRoom from '../src/rooms/mixing/MixingRoom';
@@ -11,7 +11,8 @@ import { dilutionWords, takenWords } from '../src/rooms/mixing/Batches';
 import { labelLines } from '../src/rooms/mixing/Labels';
 import { runOutWords } from '../src/rooms/mixing/Stock';
 import { volumeWords } from '../src/parts/volumes';
-import { FILE, NAMES, PLAN, idOf, show } from './world';
+import { TestServer } from './testServer';
+import { FILE, KENNEL, NAMES, PLAN, idOf, show } from './world';
 
 const ZONE = FILE.settings.timeZone;
 const baths = PLAN.activities.filter((a) => ['bath', 'trimBath', 'bathWhites'].includes(a.step));
@@ -77,6 +78,47 @@ describe('the mixing room', () => {
     show(<MixingRoom />, { at: `/mixing?day=${idle ?? ''}` });
     expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/0 baths|no baths/);
     expect(screen.getByText('Nothing more to mix that day.')).toBeTruthy();
+  });
+});
+
+describe('a batch that is more than the open bottle holds', () => {
+  const bottle = (id: string, leftMl: number, more: object = {}) => ({
+    ...{ id, product: 'cleansingWash', name: 'Heron cleansing wash', sizeMl: 1000, leftMl, version: 3 },
+    ...more,
+  });
+  const withBottles = (...bottles: object[]) => ({ ...KENNEL, bottles }) as unknown as Kennel;
+  const row = (): HTMLElement => {
+    const rows = within(screen.getByRole('list', { name: 'Batches' })).getAllByRole('listitem');
+    return rows.find((r) => r.textContent.includes('Cleansing wash')) as HTMLElement;
+  };
+
+  it('is taken from the next one too, and put back into both', async () => {
+    const server = new TestServer();
+    const kennel = withBottles(bottle('open', 50, { openedOn: '2026-05-28' }), bottle('next', 1000));
+    server.on('GET /api/kennel', () => kennel);
+    for (const id of ['open', 'next']) server.on(`POST /api/bottles/${id}/take`, () => ({}));
+    show(<MixingRoom />, { at: '/mixing', kennel });
+    expect(row()).toHaveTextContent(/Heron cleansing wash: 50 ml left, then \d+ ml of the next bottle/);
+    fireEvent.click(within(row()).getByRole('button', { name: 'Mixed' }));
+    expect(await screen.findByText('Taken from the bottles.')).toBeInTheDocument();
+    fireEvent.click(within(row()).getByRole('button', { name: 'Not mixed after all' }));
+    expect(await screen.findByText('Put back.')).toBeInTheDocument();
+    const takes = server.sent.map((s) => [s.path, s.body['ml'], s.body['version']]);
+    const rest = Number(takes[1]?.[1]);
+    expect(rest).toBeGreaterThan(0);
+    expect(takes).toEqual([
+      ['/api/bottles/open/take', 50, 3],
+      ['/api/bottles/next/take', rest, 3],
+      ['/api/bottles/open/take', -50, undefined],
+      ['/api/bottles/next/take', -rest, undefined],
+    ]);
+    expect(new Set(server.sent.map((s) => s.body['commandId'])).size).toBe(4);
+  });
+
+  it('cannot be mixed where all bottles together hold too little', () => {
+    show(<MixingRoom />, { at: '/mixing', kennel: withBottles(bottle('open', 50), bottle('next', 20)) });
+    expect(row()).toHaveTextContent('2 bottles: 70 ml left together, too little');
+    expect(within(row()).getByRole('button', { name: 'Mixed' })).toBeDisabled();
   });
 });
 

@@ -40,6 +40,24 @@ export function usableBottles(bottles: readonly KennelBottle[], product: Product
     );
 }
 
+/** A bottle's part of a mix, milliliters. */
+export interface BottleDraw {
+  readonly bottle: KennelBottle;
+  readonly ml: number;
+}
+
+/** Bottles that a mix is taken from, each emptied before the next is opened; less than asked for where all of them hold less. */
+export function drawsFrom(bottles: readonly KennelBottle[], ml: number): BottleDraw[] {
+  const draws: BottleDraw[] = [];
+  let wanted = ml;
+  for (const bottle of bottles) {
+    if (wanted <= 0) break;
+    draws.push({ bottle, ml: Math.min(bottle.leftMl, wanted) });
+    wanted -= bottle.leftMl;
+  }
+  return draws;
+}
+
 /** Whether a bottle is over its day. */
 export function isExpired({ expiresOn }: KennelBottle, day: LocalDay): boolean {
   return expiresOn !== undefined && expiresOn < day;

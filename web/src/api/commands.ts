@@ -180,11 +180,20 @@ export const markAbsent = (input: { personId: string; day: string }, commandId: 
     body: { commandId, day: input.day, reason: 'ill' },
   });
 
-/** Takes milliliters from a bottle as it was seen; below 0 puts them back. */
-export const takeFromBottle = (input: { bottleId: string; ml: number; version?: number }, commandId: string) => {
-  const { bottleId, ...rest } = input;
-  return post('/api/bottles/{id}/take', { params: { path: { id: bottleId } }, body: { commandId, ...rest } });
-};
+/** One bottle's part of a mix; below 0 ml = put back. Its own command id: a retry takes nothing twice. */
+export interface BottleTake {
+  readonly bottleId: string;
+  readonly ml: number;
+  /** The bottle as it was seen: whoever mixed meanwhile is told of first. */
+  readonly version?: number;
+  readonly commandId: string;
+}
+
+/** Takes a mix from its bottles, one after the other. */
+export async function takeFromBottles(takes: readonly BottleTake[]): Promise<void> {
+  for (const { bottleId, ...body } of takes)
+    await post('/api/bottles/{id}/take', { params: { path: { id: bottleId } }, body });
+}
 
 /** Marks somebody back on a day. */
 export const markBack = (input: { personId: string; day: string }, commandId: string) =>

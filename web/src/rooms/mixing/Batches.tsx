@@ -3,11 +3,13 @@
  */
 import { App as AntApp, Button } from 'antd';
 import { useState } from 'react';
-import { instantToMs, localDayOf, usableBottles } from '@loyal-mane/core';
-import type { Batch, KennelBottle, LocalDay } from '@loyal-mane/core';
+import { drawsFrom, instantToMs, localDayOf, usableBottles } from '@loyal-mane/core';
+import type { Batch, BottleDraw, KennelBottle, LocalDay } from '@loyal-mane/core';
 import { PRODUCT_NAMES, clockWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
-import { command, takeFromBottle, useCommand } from '../../api/commands';
+import { newCommandId } from '../../api/client';
+import { command, takeFromBottles, useCommand } from '../../api/commands';
+import type { BottleTake } from '../../api/commands';
 import { problemWords } from '../../parts/ProblemNote';
 import { useRooms } from '../../parts/useRooms';
 import type { Measure } from '../../parts/volumes';
@@ -49,24 +51,61 @@ export function takenWords(
   return `${who} took ${volumeWords(ml, measure)} at ${clockWords(instantToMs(at), names.zone, names.clock)}`;
 }
 
-function BatchRow({ batch, bottles, names, day, measure }: Omit<Props, 'batches'> & { readonly batch: Batch }) {
+/** "Heron: 380 ml left, then 40 ml of the next bottle". */
+function drawWords(draws: readonly BottleDraw[], wantedMl: number, measure: Measure): string {
+  const volume = (ml: number): string => volumeWords(ml, measure);
+  const [first, ...more] = draws;
+  if (first === undefined) return '';
+  const leftMl = draws.reduce((sum, d) => sum + d.bottle.leftMl, 0);
+  if (leftMl < wantedMl)
+    return more.length === 0
+      ? `${first.bottle.name}: ${volume(leftMl)} left, too little`
+      : `${String(draws.length)} bottles: ${volume(leftMl)} left together, too little`;
+  const then = more.map((d) => `, then ${volume(d.ml)} of the next bottle`).join('');
+  return `${first.bottle.name}: ${volume(first.bottle.leftMl)} left${then}`;
+}
+
+/** Takes a batch from its bottles, and puts it back: what was taken here, and how. */
+function useTaking(draws: readonly BottleDraw[]) {
   const { message } = AntApp.useApp();
-  const take = useCommand(takeFromBottle);
-  const [bottle] = usableBottles(bottles, batch.product, day);
-  const isShort = bottle !== undefined && bottle.leftMl < batch.neatMl;
-  const [mixed, setMixed] = useState<{ readonly bottleId: string; readonly ml: number } | null>(null);
   const { kennel } = useRooms();
-  const version = kennel.bottles.find((b) => b.id === bottle?.id)?.version;
-  const takenBefore =
-    bottle?.taken !== undefined && mixed === null ? takenWords(bottle.taken, day, names, measure) : null;
-  const send = (bottleId: string, ml: number): void =>
-    take.mutate(command({ bottleId, ml, ...(ml > 0 && version !== undefined ? { version } : {}) }), {
+  const take = useCommand(takeFromBottles);
+  const [mixed, setMixed] = useState<readonly BottleTake[] | null>(null);
+  const send = (takes: readonly BottleTake[], isBack: boolean): void =>
+    take.mutate(command(takes), {
       onSuccess: () => {
-        void message.success(ml > 0 ? 'Taken from the bottle.' : 'Put back.');
-        setMixed(ml > 0 ? { bottleId, ml } : null);
+        const from = takes.length === 1 ? 'the bottle' : 'the bottles';
+        void message.success(isBack ? 'Put back.' : `Taken from ${from}.`);
+        setMixed(isBack ? null : takes);
       },
       onError: (error) => void message.error(problemWords(error), 8),
     });
+  const seen = (id: string): { version?: number } => {
+    const version = kennel.bottles.find((b) => b.id === id)?.version;
+    return version === undefined ? {} : { version };
+  };
+  return {
+    mixed,
+    isPending: take.isPending,
+    take: () =>
+      send(
+        draws.map(({ bottle, ml }) => ({ bottleId: bottle.id, ml, commandId: newCommandId(), ...seen(bottle.id) })),
+        false,
+      ),
+    putBack: () =>
+      send(
+        (mixed ?? []).map(({ bottleId, ml }) => ({ bottleId, ml: -ml, commandId: newCommandId() })),
+        true,
+      ),
+  };
+}
+
+function BatchRow({ batch, bottles, names, day, measure }: Omit<Props, 'batches'> & { readonly batch: Batch }) {
+  const draws = drawsFrom(usableBottles(bottles, batch.product, day), batch.neatMl);
+  const isShort = draws.reduce((sum, d) => sum + d.ml, 0) < batch.neatMl;
+  const { mixed, isPending, take, putBack } = useTaking(draws);
+  const taken = draws[0]?.bottle.taken;
+  const takenBefore = taken !== undefined && mixed === null ? takenWords(taken, day, names, measure) : null;
   const volume = (ml: number): string => volumeWords(ml, measure);
   return (
     <li>
@@ -82,22 +121,20 @@ function BatchRow({ batch, bottles, names, day, measure }: Omit<Props, 'batches'
         </span>
       </div>
       <div className="batch-do">
-        {bottle === undefined ? (
+        {draws.length === 0 ? (
           <span className="warn">No bottle of it is in stock.</span>
         ) : (
           <>
             {mixed === null ? (
-              <Button disabled={isShort || take.isPending} onClick={() => send(bottle.id, batch.neatMl)}>
+              <Button disabled={isShort || isPending} onClick={take}>
                 {takenBefore === null ? 'Mixed' : 'Mixed again'}
               </Button>
             ) : (
-              <Button disabled={take.isPending} onClick={() => send(mixed.bottleId, -mixed.ml)}>
+              <Button disabled={isPending} onClick={putBack}>
                 Not mixed after all
               </Button>
             )}
-            <span className={isShort ? 'warn' : 'soft'}>
-              {bottle.name}: {volume(bottle.leftMl)} left{isShort ? ', too little' : ''}
-            </span>
+            <span className={isShort ? 'warn' : 'soft'}>{drawWords(draws, batch.neatMl, measure)}</span>
             {takenBefore !== null && <span className="soft">{takenBefore}</span>}
           </>
         )}
