@@ -279,6 +279,8 @@ export {
   ticksBeforeFinish,
 } from './work/exitChecks.js';
 export type { ExitCheck } from './work/exitChecks.js';
+export { ORDER_WHYS, openBefore } from './work/openBefore.js';
+export type { OpenBefore, OrderWhy, OrderedTask } from './work/openBefore.js';
 export {
   coatAfter,
   gatedZones,

@@ -7,6 +7,7 @@ import {
   exitTick,
   noiseMinutesLeft,
   noiseToday,
+  openBefore,
   openChecks,
   openSoaks,
   scissorMinutes,
@@ -172,5 +173,58 @@ describe('meters of a day', () => {
     expect(regulatory).toBeCloseTo((60 / 633.38) * 100 + (30 / 417.87) * 100, 1);
     expect(noiseMinutesLeft(50, 91)).toBeCloseTo(60, 6);
     expect(noiseMinutesLeft(130, 91)).toBe(0);
+  });
+});
+
+describe('the order of work on a dog', () => {
+  interface Planned {
+    readonly key: string;
+    readonly dogId: string;
+    readonly step: StepId;
+    readonly start: Instant;
+  }
+  const planned = (step: StepId, min: number, dogId = 'a'): Planned => ({
+    ...{ key: `${dogId} ${step} ${String(min)}`, dogId, step, start: at(min) },
+  });
+  const day = [
+    planned('brushOut1', 0),
+    planned('preTreat', 20),
+    planned('nails', 30),
+    planned('bath', 40),
+    planned('condition', 60),
+    planned('forceDry', 70),
+    planned('heatDry', 90),
+    planned('dryCheck', 110),
+    planned('fineTrim', 120),
+    planned('outlineCheck', 150),
+    planned('brushOut1', 10, 'b'),
+  ];
+  const asked = (step: StepId, done: readonly StepId[] = []) => {
+    const task = day.find((t) => t.step === step && t.dogId === 'a') as Planned;
+    const before = openBefore(task, day, (t) => t.dogId === 'a' && done.includes(t.step));
+    return before === null ? null : [before.task.key, before.why];
+  };
+
+  it('a bath rests on the brush-out, not on nails or stains, nor on another dog’s', () => {
+    expect(asked('bath')).toEqual(['a brushOut1 0', 'matsSet']);
+    expect(asked('bath', ['brushOut1'])).toBeNull();
+  });
+
+  it.each([
+    ['condition', [], 'unwashed'],
+    ['heatDry', ['bath'], 'unconditioned'],
+    ['heatDry', ['bath', 'condition'], 'unblown'],
+    ['dryCheck', ['forceDry'], 'undried'],
+    ['fineTrim', ['forceDry', 'heatDry'], 'untested'],
+    ['outlineCheck', [], 'uncut'],
+  ] as const)('%s with %j done: %s', (step, done, why) => {
+    expect(asked(step, done)?.[1]).toBe(why);
+  });
+
+  it('the first steps rest on nothing, and what was planned a day before is other work', () => {
+    expect(asked('brushOut1')).toBeNull();
+    expect(asked('preTreat')).toBeNull();
+    const bath = planned('bath', 25 * 60);
+    expect(openBefore(bath, [...day, bath], () => false)).toBeNull();
   });
 });

@@ -1,5 +1,5 @@
 /* Taps at the bench while the server is away: kept on the device, never called saved, sent once when it is back. */
-import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { METHODS } from '@loyal-mane/library/words';
 import type { PlannedActivity } from '@loyal-mane/core';
 import { instantToMs, localDayOf, msToInstant } from '@loyal-mane/core';
@@ -232,6 +232,39 @@ describe('touches', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Start anyway' }));
     await waitFor(() => expect(sent).toHaveLength(2));
     expect(sent[1]?.body).toMatchObject({ anyway: true });
+    jest.restoreAllMocks();
+  });
+
+  it('a bath before its brush-out is asked about on the device, with why; who starts it anyway says so', async () => {
+    const today = PLAN.activities.filter((a) => a.state === 'planned' && isToday(a.start));
+    const bath = today.find(
+      (a) => a.step === 'bath' && today.some((b) => b.step === 'brushOut1' && b.dogId === a.dogId),
+    );
+    const person = FILE.people.find((p) => p.id === bath?.people[0]);
+    if (bath === undefined || person === undefined) throw new Error('no bath with a brush-out today');
+    const at = `/bench?task=${encodeURIComponent(bath.key)}&person=${person.id}`;
+    const brushed = today.filter((b) => b.dogId === bath.dogId && ['brushOut1', 'brushOut2'].includes(b.step));
+    const done = brushed.map((b) => ({ ...workOf(b), state: 'done', version: 2 }) as unknown as Work);
+    const start = (): HTMLElement => screen.getByRole('button', { name: `Start ${nameOf(bath)}: bath` });
+    const page = show(<BenchRoom />, { signIn: 'tuva', at });
+    fireEvent.click(start());
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog).toHaveTextContent('Brush-out is not finished. Water sets mats.');
+    fireEvent.click(within(dialog).getByRole('button', { name: 'Go back' }));
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    expect(sent).toEqual([]);
+    fireEvent.click(start());
+    fireEvent.click(within(await screen.findByRole('dialog')).getByRole('button', { name: 'Start anyway' }));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]?.body).toMatchObject({ anyway: true });
+    page.unmount();
+    sent = [];
+    show(<BenchRoom />, { signIn: 'tuva', at, work: done });
+    const wall = Date.now();
+    jest.spyOn(Date, 'now').mockReturnValue(wall + 2000);
+    fireEvent.click(start());
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]?.body).not.toHaveProperty('anyway');
     jest.restoreAllMocks();
   });
 

@@ -22,6 +22,7 @@ import { NoteDialog } from './NoteDialog';
 import { Refusals } from './Refusals';
 import { SoakClocks } from './SoakClocks';
 import { FinishDialogs, useFinishing } from './FinishDialogs';
+import { OrderDialog, useStarting } from './OrderDialog';
 import { SkipDialog } from './SkipDialog';
 import { TaskSide } from './TaskSide';
 import { TaskWork } from './TaskWork';
@@ -61,8 +62,12 @@ function Bench() {
   const { finishing, begin, answer, cancel } = useFinishing({ kennel, names, now, plan, methods }, (t, answers) =>
     tap(t, 'finish', answers),
   );
-  const give = (t: BenchTask, command: WorkCommand | 'undo'): void =>
-    command === 'finish' ? begin(t, pageOf(t.activity, kennel, names.zone, methods)) : tap(t, command);
+  const starting = useStarting(plan, work, (t, more) => tap(t, 'start', more));
+  const give = (t: BenchTask, command: WorkCommand | 'undo'): void => {
+    if (command === 'finish') begin(t, pageOf(t.activity, kennel, names.zone, methods));
+    else if (command === 'start') starting.begin(t);
+    else tap(t, command);
+  };
   const page = task === null ? null : pageOf(task.activity, kennel, names.zone, methods);
   const ticking = tickingOf(task, tick);
   const next = page === null ? null : nextLine(page, ticking);
@@ -140,6 +145,7 @@ function Bench() {
           methods={methods}
           {...view}
         />
+        <OrderDialog starting={starting} names={names} />
         <SkipDialog
           task={skipping}
           onCancel={() => setSkipping(null)}
