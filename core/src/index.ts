@@ -128,6 +128,7 @@ export type * from './kennel/methodsRecord.js';
 export { DogPartsSchema, MethodPartsSchema, PersonPartsSchema } from './kennel/recordParts.js';
 export type { DogParts, DogRecordParts, MethodParts, Patch, PersonParts } from './kennel/recordParts.js';
 export { kennelOnDay, shiftKennel } from './kennel/shiftKennel.js';
+export { withShiftEnded } from './kennel/shiftEnd.js';
 export type * from './programs/careLibrary.js';
 export type * from './programs/careProgram.js';
 export { cooperationFactor } from './programs/cooperation.js';

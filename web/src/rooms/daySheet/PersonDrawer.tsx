@@ -5,6 +5,7 @@ import { App as AntApp, Button, Drawer } from 'antd';
 import { Suspense, lazy, useState } from 'react';
 import { command, markAbsent, markBack, newPassword, useCommand } from '../../api/commands';
 import type { Kennel } from '../../api/queries';
+import { GoesHome } from './GoesHome';
 import { PersonPace } from './PersonPace';
 import { problemWords } from '../../parts/ProblemNote';
 import { useReturnFocus } from '../../parts/useReturnFocus';
@@ -69,6 +70,7 @@ export function PersonDrawer({ dogs, person, absent, day, dayName, onClose, onPl
           {first} is ill on {dayName}
         </Button>
       )}
+      {!absent && <GoesHome person={person} day={day} onDone={(words) => after(`${words} Planning again.`)()} />}
       <p>
         What is done or running stays as it is; the rest is planned again, and you see what moves before it is
         published.
