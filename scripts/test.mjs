@@ -55,8 +55,7 @@ async function counted(name, result, readCount) {
   passed += count.passed;
   failed += count.failed;
   if (count.passed + count.failed === 0 || (code !== 0 && count.failed === 0)) failed++;
-  const again = (count.flaky ?? 0) > 0 ? `, ${count.flaky} of them on a second try` : '';
-  say(`${name}: ${count.passed} passed${again}, ${count.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`);
+  say(`${name}: ${count.passed} passed, ${count.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`);
 }
 
 const plain = (text) => stripVTControlCharacters(text);
@@ -65,11 +64,9 @@ const jestCount = (text) => ({
   passed: number(text, /^Tests:.*?(\d+) passed/m),
   failed: number(text, /^Tests:.*?(\d+) failed/m),
 });
-/** A test that passed on its second try has passed, and is named by the runner as flaky. */
 const playwrightCount = (text) => ({
-  passed: number(text, /^\s*(\d+) passed/m) + number(text, /^\s*(\d+) flaky/m),
+  passed: number(text, /^\s*(\d+) passed/m),
   failed: number(text, /^\s*(\d+) failed/m),
-  flaky: number(text, /^\s*(\d+) flaky/m),
 });
 
 /** Test processes at once: half as many again as cores, since they wait for database and browser. */

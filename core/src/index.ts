@@ -267,7 +267,7 @@ export type { ProductUse } from './bath/productUses.js';
 export type { Batch, MixBath, MixPart, MixTables } from './bath/mixList.js';
 export { drawsFrom, isExpired, orderList, runOuts, usableBottles } from './bath/stock.js';
 export type { BottleDraw, DayNeed, RunOut } from './bath/stock.js';
-export { MOST_TICKS, cautionTick, partTick, withTick } from './work/ticks.js';
+export { cautionTick, MOST_TICKS, partTick, tickedProducts, usedTick, withTick } from './work/ticks.js';
 export { isOpenSoak, openSoaks, soakAt, withSoak, withSoakEnded, withSoaksEnded } from './work/soaks.js';
 export type { OpenSoak, SoakNow, SoakPhase } from './work/soaks.js';
 export { noiseMinutesLeft, noiseToday, scissorMinutes, stoodMinutes } from './work/dayMeters.js';

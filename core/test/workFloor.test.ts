@@ -214,7 +214,7 @@ describe('the order of work on a dog', () => {
     ['condition', [], 'unwashed'],
     ['heatDry', ['bath'], 'unconditioned'],
     ['heatDry', ['bath', 'condition'], 'unblown'],
-    ['dryCheck', ['forceDry'], 'undried'],
+    ['dryCheck', ['forceDry'], 'stillWet'],
     ['fineTrim', ['forceDry', 'heatDry'], 'untested'],
     ['outlineCheck', [], 'uncut'],
   ] as const)('%s with %j done: %s', (step, done, why) => {

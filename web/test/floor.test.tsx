@@ -6,13 +6,17 @@ import { DOG_PARTS } from '@loyal-mane/library';
 import type { Names } from '@loyal-mane/library/words';
 import { SoakDrop, fillTop } from '../src/parts/SoakDrop';
 import { soakNow, soakWords } from '../src/parts/soaks';
+import type { Work } from '../src/api/queries';
+import { BathProducts, partsAt } from '../src/rooms/bench/BathProducts';
 import { FinishDialog } from '../src/rooms/bench/FinishDialog';
+import { usedNow } from '../src/rooms/bench/ProductsUsed';
 import { metersOf } from '../src/rooms/bench/Meters';
 import type { BenchTask } from '../src/rooms/bench/myTasks';
 import { PartChips } from '../src/rooms/bench/PartChips';
 import { partStates, partsLeft, partsWords, touchedPart } from '../src/rooms/bench/partStates';
 import type { SideOrder } from '../src/rooms/bench/partStates';
 import { BeginSoak, SoakClocks } from '../src/rooms/bench/SoakClocks';
+import { FILE, KENNEL, PLAN } from './world';
 
 const T0 = Date.parse('2026-06-17T08:00:00Z');
 const MIN = 60_000;
@@ -192,6 +196,7 @@ describe('before a task is finished', () => {
         name="Seraph"
         ask={{ checks: ['feet', 'cotton'], left: 'tail' }}
         products={null}
+        usedOf={(products) => products}
         onCancel={() => undefined}
         onFinish={(confirmed) => finished.push(confirmed)}
       />,
@@ -233,5 +238,51 @@ describe('the meters of a task', () => {
   it('tell the minutes with scissors of this person', () => {
     const cut = { ...done, taskKey: 'b', step: 'whiskers' } as unknown as WorkRecord;
     expect(metersAt('whiskers', [cut])).toMatchObject([{ name: 'Scissors', words: '60 of 240 min' }]);
+  });
+});
+
+describe('products at the tub', () => {
+  const bath = PLAN.activities.find((a) => a.step === 'bath' && a.state === 'planned');
+  if (bath === undefined) throw new Error('no bath in the plan');
+  const task = { activity: bath, work: null, startMs: 0 };
+  const parts = partsAt(task, KENNEL, FILE.settings.timeZone, undefined);
+
+  it('each has its mix, its zones and what the label says; a touch is a tick, and taken off again', () => {
+    const ticks: (readonly [string, boolean])[] = [];
+    const list = (ticked: readonly string[]) => (
+      <BathProducts
+        parts={parts}
+        methods={undefined}
+        ticking={{ ticked: new Set(ticked), onTick: (line, is) => ticks.push([line, is]) }}
+      />
+    );
+    const { rerender } = render(list([]));
+    const items = screen.getAllByRole('listitem');
+    expect(items).toHaveLength(parts.length);
+    expect(items[0]).toHaveTextContent(/^Cleansing wash 1 : 10, [\d.]+ m?l.*all over.*rinse out completely/);
+    const used = screen.getByRole('button', { name: 'Cleansing wash: used' });
+    expect(used).toHaveAttribute('aria-pressed', 'false');
+    fireEvent.click(used);
+    rerender(list(['used.cleansingWash']));
+    fireEvent.click(screen.getByRole('button', { name: 'Cleansing wash: used' }));
+    expect(ticks).toEqual([
+      ['used.cleansingWash', true],
+      ['used.cleansingWash', false],
+    ]);
+  });
+
+  it('the finish takes those that were ticked; where nobody ticks, those of the page', () => {
+    const products = parts.map(({ product }) => ({ product, scope: 'whole' as const }));
+    const at = (ticked: readonly string[], soaks: readonly object[] = []) =>
+      usedNow({ ...task, work: { ticked, soaks } as unknown as Work }, products).map((u) => u.product);
+    expect(at(['part.trunk.left'])).toEqual(products.map((p) => p.product));
+    expect(at(['used.cleansingWash'])).toEqual(['cleansingWash']);
+    expect(at(['used.cleansingWash'], [{ product: 'mildWash' }])).toEqual(['cleansingWash', 'mildWash']);
+  });
+
+  it('away from the tub there are none', () => {
+    const finish = PLAN.activities.find((a) => a.step === 'finish');
+    if (finish === undefined) throw new Error('nobody is finished');
+    expect(partsAt({ ...task, activity: finish }, KENNEL, FILE.settings.timeZone, undefined)).toEqual([]);
   });
 });

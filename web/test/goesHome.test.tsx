@@ -1,7 +1,7 @@
 /* Somebody goes home before the end of a shift: the shift ends then, and the day is planned again. */
 import { fireEvent, screen } from '@testing-library/react';
 import { instantToMs, localDayOf, planKennel, withShiftEnded } from '@loyal-mane/core';
-import type { LocalDay, PersonId, WallTime } from '@loyal-mane/core';
+import type { PersonId, WallTime } from '@loyal-mane/core';
 import { CARE_LIBRARY } from '@loyal-mane/library';
 import { fewDogs } from '../../library/test/kennels/fewDogs';
 import { GoesHome } from '../src/rooms/daySheet/GoesHome';

@@ -7,7 +7,7 @@ import type { Instant } from '../time/localDay.js';
 import { instantToMs } from '../time/zone.js';
 
 /** Why a step rests on another. */
-export const ORDER_WHYS = ['matsSet', 'unwashed', 'unconditioned', 'unblown', 'undried', 'untested', 'uncut'] as const;
+export const ORDER_WHYS = ['matsSet', 'unwashed', 'unconditioned', 'unblown', 'stillWet', 'untested', 'uncut'] as const;
 /** One of `ORDER_WHYS`. */
 export type OrderWhy = (typeof ORDER_WHYS)[number];
 
@@ -35,7 +35,7 @@ const ORDER: readonly {
   { why: 'unwashed', open: [...BATHS], before: ['condition', 'towel', 'forceDry', 'heatDry'] },
   { why: 'unconditioned', open: ['condition'], before: ['towel', 'forceDry', 'heatDry'] },
   { why: 'unblown', open: ['forceDry'], before: ['heatDry'] },
-  { why: 'undried', open: ['forceDry', 'heatDry'], before: ['dryCheck', 'undercoat', 'clip', ...BLADES] },
+  { why: 'stillWet', open: ['forceDry', 'heatDry'], before: ['dryCheck', 'undercoat', 'clip', ...BLADES] },
   { why: 'untested', open: ['dryCheck'], before: ['undercoat', 'clip', ...BLADES] },
   { why: 'uncut', open: ['roughTrim'], before: ['fineTrim'] },
   { why: 'uncut', open: [...BLADES], before: ['outlineCheck'] },

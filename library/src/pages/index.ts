@@ -5,6 +5,7 @@ export { stepPage } from './stepPage.js';
 export type { StepPage } from './stepPage.js';
 export { bathAdvice, washesOf } from './bathAdvice.js';
 export { soakChoices } from './soakChoices.js';
+export { PRODUCTS_LINE } from './ownLines.js';
 export { BATH_PRODUCTS, stepProducts, takesProducts } from './stepProducts.js';
 export type { UsedProduct } from './stepProducts.js';
 export { workParts } from './workParts.js';

@@ -2,6 +2,7 @@
  * Lines that only this dog has on this day: where it is cut and what is left, what its bath takes, what its recipe says.
  */
 import {
+  BATHS,
   BLADES,
   DEFAULT_PUPPY_DAYS,
   coatClassOf,
@@ -26,8 +27,16 @@ import { sideFirstWords } from '../words/sideWords.js';
 /** Lines of this dog alone, which come before those of its coat; in a guided finish its recipe is gone through line by line. */
 export function ownLines(ask: OwnAsk): PageLine[] {
   const texts = [...noteTexts(ask), ...ownTexts(ask), ...sideTexts(ask)];
-  return [...texts.map((text, i) => ({ id: `own.${String(i + 1)}`, text, when: {} })), ...recipeSequence(ask)];
+  const products = BATHED.has(ask.step) ? bathTexts(ask) : [];
+  const id = (text: string, i: number): string => (products.includes(text) ? PRODUCTS_LINE : `own.${String(i + 1)}`);
+  return [...texts.map((text, i) => ({ id: id(text, i), text, when: {} })), ...recipeSequence(ask)];
 }
+
+/** The line of a bath's page that names its products: who shows them one by one leaves it out. */
+export const PRODUCTS_LINE = 'own.products';
+
+/** Steps whose page names products. */
+const BATHED: ReadonlySet<StepId> = new Set<StepId>([...BATHS, 'condition']);
 
 /** Steps at which every note of a dog is read: they begin the handling of a day, or look at it all over. */
 const READ_ALL: ReadonlySet<StepId> = new Set(['inspection', 'skinLook']);

@@ -9,7 +9,7 @@ const WHY: Readonly<Record<OrderWhy, string>> = {
   unwashed: 'The coat is not washed yet.',
   unconditioned: 'Conditioner goes in before the coat dries.',
   unblown: 'Heat follows the force dryer: undercoat is blown out first.',
-  undried: 'The coat is not dry yet.',
+  stillWet: 'The coat is not dry yet.',
   untested: 'Scissors, clippers and rake need a coat that was tested dry.',
   uncut: 'The cut before it is not done.',
 };

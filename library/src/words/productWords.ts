@@ -122,9 +122,9 @@ export function productChangeWords(c: KennelProductChange): string {
 }
 
 /** Where a product goes: "all over", "stains: muzzle, beard". */
-export function whereWords(a: Pick<ProductAdvice, 'scope' | 'zones'>): string {
+export function whereWords(a: Pick<ProductAdvice, 'scope' | 'zones'>, most?: number): string {
   if (a.scope === 'whole') return 'all over';
-  const zones = zonesWords(a.zones);
+  const zones = zonesWords(a.zones, most);
   return a.scope === 'stains' ? `stains only${zones === '' ? '' : `: ${zones}`}` : zones;
 }
 

@@ -96,6 +96,7 @@ function Bench() {
               page={page}
               ticking={ticking}
               soaks={soaksOf(task.activity, kennel, names.zone, methods)}
+              methods={methods}
               onSoak={(choice) => soak(task, choice)}
               {...view}
             />

@@ -38,13 +38,15 @@ interface Props {
   readonly ask: FinishAsk;
   /** Products of the page and of soaks; null where none go into the coat. */
   readonly products: readonly UsedProduct[] | null;
+  /** Those of them that are known to be used. */
+  readonly usedOf: (products: readonly UsedProduct[]) => readonly UsedProduct[];
   readonly onCancel: () => void;
   readonly onFinish: (confirmed: readonly ExitCheck[], used: readonly UsedProduct[] | null) => void;
 }
 
 /** Asks what is still to be confirmed. */
-export function FinishDialog({ name, ask, products, onCancel, onFinish }: Props) {
-  const [used, setUsed] = useState(products);
+export function FinishDialog({ name, ask, products, usedOf, onCancel, onFinish }: Props) {
+  const [used, setUsed] = useState(products === null ? null : usedOf(products));
   const [confirmed, setConfirmed] = useState<readonly ExitCheck[]>([]);
   const open = ask.checks.filter((c) => !confirmed.includes(c)).length;
   const toggle = (check: ExitCheck): void =>

@@ -14,7 +14,7 @@ import type { BenchView } from './benchView';
 import { FinishDialog, finishAsk } from './FinishDialog';
 import { MatsDialog, matsOn } from './MatsDialog';
 import type { BenchTask } from './myTasks';
-import { usedAt } from './ProductsUsed';
+import { usedAt, usedNow } from './ProductsUsed';
 import { isTooSoon } from './useBench';
 
 /** Answers that a finish carries; an answer that is there was given. */
@@ -47,7 +47,7 @@ function questionOf({ task, page, answers, atMs }: Finishing, { kennel, plan }: 
 /** Nobody is asked for what the page advises: it is written down unless somebody has said otherwise. */
 function withProducts({ task, answers }: Finishing, { kennel, names, methods }: Asks): FinishAnswers {
   if (!takesProducts(task.activity.step) || answers.used !== undefined) return answers;
-  return { ...answers, used: usedAt(task, kennel, names.zone, methods) };
+  return { ...answers, used: usedNow(task, usedAt(task, kennel, names.zone, methods)) };
 }
 
 /** A finish with its questions: `begin` gives the command at once where there are none. */
@@ -112,6 +112,7 @@ export function FinishDialogs({ finishing, onAnswer, onCancel, ...asks }: Props)
         <FinishDialog
           name={name}
           ask={finishAsk(task, page, asks.kennel, asks.plan)}
+          usedOf={(products) => usedNow(task, products)}
           products={takesProducts(task.activity.step) ? usedAt(task, asks.kennel, asks.names.zone, asks.methods) : null}
           onCancel={onCancel}
           onFinish={(confirmed, used) => onAnswer({ confirmed, ...(used === null ? {} : { used }) })}

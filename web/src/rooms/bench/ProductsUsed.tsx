@@ -2,6 +2,7 @@
  * Products that went into the coat: those of the page and of soaks are chosen already; others are a touch away.
  */
 import { useState } from 'react';
+import { tickedProducts } from '@loyal-mane/core';
 import type { ProductId } from '@loyal-mane/core';
 import { BATH_PRODUCTS } from '@loyal-mane/library/pages';
 import type { UsedProduct } from '@loyal-mane/library/pages';
@@ -16,6 +17,13 @@ export function usedAt(task: BenchTask, kennel: Kennel, zone: string, methods?: 
   const soaked = new Set((task.work?.soaks ?? []).map((s) => s.product));
   const others = [...soaked].filter((p) => !advised.some((a) => a.product === p));
   return [...advised, ...others.map((product): UsedProduct => ({ product, scope: 'whole' }))];
+}
+
+/** Those of a task's products that went into the coat, as far as it is known: all, unless somebody ticks them one by one. */
+export function usedNow({ work }: BenchTask, products: readonly UsedProduct[]): readonly UsedProduct[] {
+  const ticked = tickedProducts(work?.ticked ?? []);
+  const soaked = new Set((work?.soaks ?? []).map((s) => s.product));
+  return ticked === null ? products : products.filter((p) => ticked.has(p.product) || soaked.has(p.product));
 }
 
 interface Props {

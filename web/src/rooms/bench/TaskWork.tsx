@@ -1,13 +1,17 @@
 /*
  * The task itself: what, how long so far, how it is done, when it is finished.
  */
+import { useMemo } from 'react';
 import { workedMs } from '@loyal-mane/core';
+import { PRODUCTS_LINE } from '@loyal-mane/library/pages';
 import type { SoakChoice, StepPage } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
+import type { Methods } from '../../api/queries';
 import { StepGlyph } from '../../parts/Glyph';
 import { stepName } from '../../parts/stepName';
 import { PageLines } from '../../parts/PageLines';
 import type { Ticking } from '../../parts/PageLines';
+import { BathProducts, partsAt } from './BathProducts';
 import type { BenchView } from './benchView';
 import { EstimateBand } from './EstimateBand';
 import type { BenchTask } from './myTasks';
@@ -28,6 +32,7 @@ interface Props extends BenchView {
   readonly page: StepPage | null;
   readonly ticking: Ticking | null;
   readonly soaks: readonly SoakChoice[];
+  readonly methods: Methods | undefined;
   readonly onSoak: (choice: SoakChoice) => void;
 }
 
@@ -39,9 +44,15 @@ function isLong(page: StepPage | null): boolean {
   return (page?.lines.length ?? 0) > MOST_SHORT;
 }
 
+/** A page without the line of its products, which are told one by one. */
+function withoutProducts(page: StepPage): StepPage {
+  return { ...page, lines: page.lines.filter((l) => l.id !== PRODUCTS_LINE) };
+}
+
 /** The task in large type: time worked, how it is done, when it is finished. */
-export function TaskWork({ task, page, ticking, soaks, onSoak, names, now }: Props) {
+export function TaskWork({ task, page, ticking, soaks, methods, onSoak, kennel, names, now }: Props) {
   const { activity, work } = task;
+  const parts = useMemo(() => partsAt(task, kennel, names.zone, methods), [task, kennel, names.zone, methods]);
   const worked = work === null ? 0 : workedMs(work, now);
   return (
     <div role="region" aria-label="The task" tabIndex={0} className={isLong(page) ? 'long' : undefined}>
@@ -56,7 +67,10 @@ export function TaskWork({ task, page, ticking, soaks, onSoak, names, now }: Pro
       </div>
       <EstimateBand minutes={activity.minutes} workedMs={worked} started={work !== null} />
       <BeginSoak task={task} choices={soaks} onBegin={onSoak} />
-      <div className="bench-how">{page !== null && <PageLines page={page} ticking={ticking} />}</div>
+      <BathProducts parts={parts} methods={methods} ticking={ticking} />
+      <div className="bench-how">
+        {page !== null && <PageLines page={parts.length === 0 ? page : withoutProducts(page)} ticking={ticking} />}
+      </div>
       <div className="bench-done">
         <b>Finished when:</b> {page?.done ?? METHODS[activity.step].done}
       </div>

@@ -2,11 +2,12 @@
  * The baths of a day in the order of work: each product with its zones, how often, how much, how long, and how it leaves the coat.
  */
 import { Link } from 'react-router';
-import type { MixPart, Products } from '@loyal-mane/core';
-import { PRODUCT_NAMES, RINSE_WORDS, clockWords, whereWords } from '@loyal-mane/library/words';
+import type { Products } from '@loyal-mane/core';
+import { PRODUCT_NAMES, clockWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
+import { partWords } from '../../parts/mixWords';
 import type { PlannedMix } from './mixDay';
 import type { Measure } from '../../parts/volumes';
 import { volumeWords } from '../../parts/volumes';
@@ -63,14 +64,4 @@ function BathRow({ mix, kennel, names, products, measure }: Omit<Props, 'mixes'>
       </ul>
     </li>
   );
-}
-
-function partWords(part: MixPart, products: Products): string {
-  const { soakMin, rinse } = products[part.product];
-  const times = part.washes > 1 ? `${String(part.washes)} washes` : '';
-  const soak =
-    soakMin === null
-      ? ''
-      : `leave ${soakMin[0] === soakMin[1] ? '' : `${String(soakMin[0])} to `}${String(soakMin[1])} min`;
-  return [whereWords(part), times, soak, RINSE_WORDS[rinse]].filter((w) => w !== '').join(', ');
 }

@@ -2,12 +2,11 @@
  * Baths of the plan with what each takes, day by day.
  */
 import { BATHS, conditionerAfter, instantToMs, localDayOf, mixParts } from '@loyal-mane/core';
-import type { DayNeed, KennelBottle, LocalDay, MixPart, MixTables, Plan, PlannedActivity } from '@loyal-mane/core';
-import { HAIR_SHARES, LITERS_PER_M2 } from '@loyal-mane/library';
+import type { DayNeed, KennelBottle, LocalDay, MixPart, Plan, PlannedActivity } from '@loyal-mane/core';
 import { bathAdvice, washesOf } from '@loyal-mane/library/pages';
 import type { Kennel, Methods } from '../../api/queries';
 import { coatOf, kennelDogOf } from '../../parts/dogRecord';
-import { productsOf } from '../../parts/kennelProducts';
+import { tablesOf } from '../../parts/mixWords';
 import { askOf } from '../../parts/pageOf';
 import type { taskStates } from '../../parts/useWork';
 
@@ -28,13 +27,6 @@ type TaskStates = ReturnType<typeof taskStates>;
 export function bottlesOf(kennel: Kennel): KennelBottle[] {
   return kennel.bottles.map(({ version: _, ...bottle }) => bottle as unknown as KennelBottle);
 }
-
-/** Where amounts come from in this kennel. */
-export const tablesOf = (methods: Methods | undefined): MixTables => ({
-  litersPerM2: LITERS_PER_M2,
-  hairShares: HAIR_SHARES,
-  products: productsOf(methods),
-});
 
 /** Whether a task is behind the floor, by its records or else by the plan. */
 const isTaskOver = ({ key, state }: PlannedActivity, states: TaskStates): boolean =>
