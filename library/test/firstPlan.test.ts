@@ -103,6 +103,12 @@ it('a van that leaves before all shifts: when those who load begin is offered, a
     'Nobody is at work in time to load: Van leaves at 06:30 on Sat 5 Dec.',
   );
   expect(gapButtons(late, namesOf(driven))).toEqual([{ label: 'Begin at 05:30' }]);
+  // A ride that is over is nobody's gap any more.
+  const sunday = { ...driven, shows: driven.shows.map((s) => ({ ...s, lastDay: '2026-12-06' as LocalDay })) };
+  const more = { ...sunday, entries: sunday.entries.map((e) => ({ ...e, day: '2026-12-06' as LocalDay })) };
+  expect(kennelGaps(more, CARE_LIBRARY.steps, STEPS, '2026-12-06' as LocalDay).map((g) => g.code)).not.toContain(
+    'lateShift',
+  );
   const kennel = withGapsFilled(start, gapsOf, newId);
   expect(gapsOf(kennel)).toEqual([]);
   expect(kennel.shifts.filter((s) => s.day === '2026-12-05').map((s) => s.start)).toEqual(['05:30', '05:30']);

@@ -245,7 +245,7 @@ describe('products at the tub', () => {
   const bath = PLAN.activities.find((a) => a.step === 'bath' && a.state === 'planned');
   if (bath === undefined) throw new Error('no bath in the plan');
   const task = { activity: bath, work: null, startMs: 0 };
-  const parts = partsAt(task, KENNEL, FILE.settings.timeZone, undefined);
+  const parts = partsAt(bath, KENNEL, FILE.settings.timeZone, undefined);
 
   it('each has its mix, its zones and what the label says; a touch is a tick, and taken off again', () => {
     const ticks: (readonly [string, boolean])[] = [];
@@ -283,6 +283,6 @@ describe('products at the tub', () => {
   it('away from the tub there are none', () => {
     const finish = PLAN.activities.find((a) => a.step === 'finish');
     if (finish === undefined) throw new Error('nobody is finished');
-    expect(partsAt({ ...task, activity: finish }, KENNEL, FILE.settings.timeZone, undefined)).toEqual([]);
+    expect(partsAt(finish, KENNEL, FILE.settings.timeZone, undefined)).toEqual([]);
   });
 });

@@ -67,7 +67,7 @@ export function kennelGaps(
   return [
     ...shiftGaps(kennel, entries, today),
     ...(isAway ? siteGaps(kennel, show.siteId, entries) : []),
-    ...(isAway ? loadGaps(kennel, show.siteId, entries, steps.load.skill) : []),
+    ...(isAway ? loadGaps(kennel, show.siteId, entries, { skill: steps.load.skill, today }) : []),
     ...skillGaps(kennel, steps, wanted),
   ];
 }
@@ -100,11 +100,17 @@ function siteGaps(kennel: GapKennel, siteId: string, entries: Entries): KennelGa
 const LOAD_MIN = 30;
 
 /** Rides to the show that leave before anybody who may load is at work. */
-function loadGaps(kennel: GapKennel, siteId: string, entries: Entries, skill: Skill | null): KennelGap[] {
+function loadGaps(
+  kennel: GapKennel,
+  siteId: string,
+  entries: Entries,
+  { skill, today }: { readonly skill: Skill | null; readonly today: LocalDay },
+): KennelGap[] {
   const able = new Set(kennel.people.filter((p) => skill === null || p.skills.includes(skill)).map((p) => p.id));
   if (able.size === 0) return [];
   return kennel.transports
-    .filter((t) => t.toSiteId === siteId && entries.some((e) => t.day <= e.day && t.dogs.includes(e.dogId)))
+    .filter((t) => t.toSiteId === siteId && t.day >= today)
+    .filter((t) => entries.some((e) => t.day <= e.day && t.dogs.includes(e.dogId)))
     .filter(({ day, depart }) => {
       const latest = wallMinutes(depart as WallTime) - LOAD_MIN;
       return !kennel.shifts.some(

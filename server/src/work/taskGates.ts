@@ -48,10 +48,10 @@ export class TaskGates {
   constructor(private readonly plans: PlanInForce) {}
 
   /**
-   * Asks before a dog is worked on twice at once, and before somebody leaves a dog at a station for another. The dog's row is
-   * locked, so that two who start together meet here.
+   * Asks before a dog is worked on twice at once, and before somebody leaves a dog at a station for another; `actorId` is null where
+   * the work has long begun and nobody is left to ask. The dog's row is locked, so that two who start together meet here.
    */
-  async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: GatedTask, actorId: string): Promise<void> {
+  async mustBeFree(trx: Knex.Transaction, key: TaskKey, task: GatedTask, actorId: string | null): Promise<void> {
     const dog = await trx('dogs').where({ id: task.dogId }).forUpdate().first('name');
     const running = () => trx('task_work').where({ state: 'running' }).whereNot({ task_key: key });
     const there = await running().where({ dog_id: task.dogId }).first();
@@ -64,7 +64,8 @@ export class TaskGates {
         { current: other },
       );
     }
-    const elsewhere = await running().where({ person_id: actorId }).whereNotNull('station_id').first();
+    const elsewhere =
+      actorId === null ? undefined : await running().where({ person_id: actorId }).whereNotNull('station_id').first();
     if (elsewhere === undefined) return;
     const other = workFromRow(elsewhere);
     const left = await trx('dogs').where({ id: other.dogId }).first('name');

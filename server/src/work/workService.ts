@@ -60,6 +60,8 @@ const REFUSED: Readonly<Record<WorkRefusal, string>> = {
   alreadyStarted: 'Somebody has started it.',
   reasonMissing: 'Say why it is skipped.',
 };
+/** A command that is older was given without a network. */
+const LATE_MS = 60_000;
 /** Days of finished work that the rooms look at. */
 const SHOWN_DAYS = 35;
 
@@ -105,7 +107,7 @@ export class WorkService {
       if (!isKnown) return this.refuse(trx, null, before);
       if (command === 'start') await this.gates.mayCut(trx, task);
       if ((command === 'start' || command === 'resume') && dto.anyway !== true)
-        await this.gates.mustBeFree(trx, key, task, given.actorId);
+        await this.gates.mustBeFree(trx, key, task, this.isLate(dto) ? null : given.actorId);
       const exit =
         command === 'finish' ? await this.gates.leaving(trx, key, task, outcome.record, dto.confirmed) : outcome.record;
       const record = dto.doneBefore === true ? { ...exit, workedMs: 0 } : exit;
@@ -138,6 +140,11 @@ export class WorkService {
     const ms = happenedMs(at, this.clock.nowMs());
     const known = before?.runningSince ?? before?.startedAt;
     return at === undefined || known === undefined ? ms : Math.max(instantToMs(known), ms);
+  }
+
+  /** Whether a command arrives long after it was given: from a tablet that was cut off. */
+  private isLate({ at }: { readonly at?: string }): boolean {
+    return at !== undefined && this.clock.nowMs() - instantToMs(at as Instant) > LATE_MS;
   }
 
   /** Ticks a line: whoever ticks, whenever it arrives, so that two devices at one task both count. */

@@ -3,7 +3,7 @@
  * task, so that whoever takes it over, and every device, sees the same; the finish asks from there.
  */
 import { BATHS, mixParts, usedTick } from '@loyal-mane/core';
-import type { MixPart } from '@loyal-mane/core';
+import type { MixPart, PlannedActivity } from '@loyal-mane/core';
 import { bathAdvice, stepProducts, washesOf } from '@loyal-mane/library/pages';
 import { PRODUCT_NAMES } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../../api/queries';
@@ -13,11 +13,10 @@ import { partWords, tablesOf } from '../../parts/mixWords';
 import { askOf } from '../../parts/pageOf';
 import { useMeasure } from '../../parts/useMeasure';
 import { volumeWords } from '../../parts/volumes';
-import type { BenchTask } from './myTasks';
 
 /** Products of a task as they are mixed for its dog; none away from the tub. */
 export function partsAt(
-  { activity }: BenchTask,
+  activity: PlannedActivity,
   kennel: Kennel,
   zone: string,
   methods: Methods | undefined,

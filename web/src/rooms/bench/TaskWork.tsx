@@ -52,7 +52,7 @@ function withoutProducts(page: StepPage): StepPage {
 /** The task in large type: time worked, how it is done, when it is finished. */
 export function TaskWork({ task, page, ticking, soaks, methods, onSoak, kennel, names, now }: Props) {
   const { activity, work } = task;
-  const parts = useMemo(() => partsAt(task, kennel, names.zone, methods), [task, kennel, names.zone, methods]);
+  const parts = useMemo(() => partsAt(activity, kennel, names.zone, methods), [activity, kennel, names.zone, methods]);
   const worked = work === null ? 0 : workedMs(work, now);
   return (
     <div role="region" aria-label="The task" tabIndex={0} className={isLong(page) ? 'long' : undefined}>
