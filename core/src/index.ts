@@ -280,8 +280,10 @@ export {
   ticksBeforeFinish,
 } from './work/exitChecks.js';
 export type { ExitCheck } from './work/exitChecks.js';
+export { DEFAULT_LOOK_MIN, TOWEL_SET_MIN, TOWEL_ZONES, lookTick, openTowels, towelAt } from './drying/towelSet.js';
+export type { OpenTowel } from './drying/towelSet.js';
 export { ORDER_WHYS, openBefore } from './work/openBefore.js';
-export type { OpenBefore, OrderWhy, OrderedTask } from './work/openBefore.js';
+export type { OrderWhy } from './work/openBefore.js';
 export {
   coatAfter,
   gatedZones,

@@ -1,9 +1,10 @@
 /* The work floor on a real database: soaks that everybody sees, what is confirmed at the tub, two devices at one task. */
 import { v7 } from 'uuid';
 import { instantToMs, msToInstant } from '@loyal-mane/core';
-import type { PlannedActivity, StepId } from '@loyal-mane/core';
+import type { PlannedActivity, StepId, WorkRecord } from '@loyal-mane/core';
+import { workToRow } from '../src/kennel/kennelRepository.js';
 import type { Hand, World } from './world.js';
-import { openWorld, signInAs } from './world.js';
+import { DEMO, openWorld, signInAs } from './world.js';
 
 let world: World;
 let tuva: Hand;
@@ -343,4 +344,22 @@ it('products that went into the coat are kept with the dog, and go again with an
   ]);
   await send(asta, bath, 'undo', {}).expect(200);
   expect(await usesOf()).toEqual(before);
+});
+
+it('a jacket under its towel is not cut until the release; other work on the dog goes on', async () => {
+  const brisk = DEMO.dogs.find((d) => d.name === 'Brisk')?.id;
+  const trim = freshTask('fineTrim', (a) => a.dogId === brisk);
+  const nails = freshTask('nails', (a) => a.dogId === trim.dogId);
+  const since = world.clock.nowMs() - 60 * 60_000;
+  const towel = { taskKey: 'e:x:towelSet:1:1', dogId: trim.dogId, step: 'towelSet', state: 'done', workedMs: 300_000 };
+  const times = { startedAt: msToInstant(since - 300_000), finishedAt: msToInstant(since) };
+  await world.knex('task_work').insert({ ...workToRow({ ...towel, ...times } as WorkRecord), version: 1 });
+  const refused = await order(asta, trim, 'start', 0);
+  expect(refused.status).toBe(409);
+  expect(refused.body).toMatchObject({ code: 'notNow' });
+  expect(detail(refused)).toMatch(/the towel has been on since \d\d:\d\d \(.*back.*\)\. Nothing was started/);
+  await order(asta, nails, 'start', 0).expect(200);
+  await order(asta, nails, 'finish', 1, { doneBefore: true }).expect(200);
+  await world.knex('task_work').where({ task_key: towel.taskKey }).delete();
+  await order(asta, trim, 'start', 0).expect(200);
 });

@@ -11,8 +11,10 @@ import {
   exitTick,
   gatedZones,
   instantToMs,
+  TOWEL_ZONES,
   mattedZones,
   openChecks,
+  openTowels,
   upsetZones,
   wallTimeOf,
   withKennelBreeds,
@@ -31,6 +33,7 @@ import type {
 } from '@loyal-mane/core';
 import { CARE_LIBRARY, ZONE_NAMES } from '@loyal-mane/library';
 import { EXIT_WORDS, METHODS } from '@loyal-mane/library/words';
+import { Clock } from '../clock.js';
 import { fromJson } from '../db/rows.js';
 import { workFromRow } from '../kennel/kennelRepository.js';
 import { PlanInForce } from '../plan/planInForce.js';
@@ -45,7 +48,10 @@ export interface GatedTask {
 /** Refuses, in words, what would hurt a dog or spoil a coat. */
 @Injectable()
 export class TaskGates {
-  constructor(private readonly plans: PlanInForce) {}
+  constructor(
+    private readonly plans: PlanInForce,
+    private readonly clock: Clock,
+  ) {}
 
   /**
    * Asks before a dog is worked on twice at once, and before somebody leaves a dog at a station for another; `actorId` is null where
@@ -84,6 +90,28 @@ export class TaskGates {
     return `${name} since ${wallTimeOf(instantToMs(startedAt), settings?.time_zone ?? 'UTC')}`;
   }
 
+  /** Refuses to cut what lies under a towel, or the wedge before it, until the release. */
+  private async towelIsOff(
+    trx: Knex.Transaction,
+    { dogId, step }: GatedTask,
+    name: string,
+    dog: Pick<KennelDog, 'breed'> & Partial<KennelDog>,
+    library: CareLibrary,
+  ): Promise<void> {
+    const rows = await trx('task_work').where({ dog_id: dogId }).whereIn('step', ['towelSet', 'towelRelease']);
+    const [towel] = openTowels(rows.map(workFromRow), this.clock.nowMs());
+    if (towel === undefined) return;
+    const unready = TOWEL_ZONES.map((zone) => ({ zone, test: 'damp' as const }));
+    const zones = gatedZones(step, { ...dog, unready }, library);
+    if (zones.length === 0) return;
+    const settings = await trx('settings').where({ id: 1 }).first('time_zone');
+    const since = wallTimeOf(instantToMs(towel.since), settings?.time_zone ?? 'UTC');
+    throw new Problem(
+      'notNow',
+      `${name}: the towel has been on since ${since} (${zones.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started. Release it first: what lies under it is not cut.`,
+    );
+  }
+
   /** Refuses to cut zones that failed the dry or the straight test, and to wet tight or solid mats. */
   async mayCut(trx: Knex.Transaction, { dogId, step }: GatedTask): Promise<void> {
     const row = await trx('dogs').where({ id: dogId }).first('name', 'breed', 'coat');
@@ -102,7 +130,9 @@ export class TaskGates {
         'notNow',
         `${row.name}: the skin under a mat is upset (${upset.map((z) => ZONE_NAMES[z]).join(', ')}). Nothing was started: a vet looks first. Mark the skin calm when it is.`,
       );
-    const zones = gatedZones(step, { breed: row.breed, ...coat }, await this.libraryOf(trx, row.breed));
+    const library = await this.libraryOf(trx, row.breed);
+    await this.towelIsOff(trx, { dogId, step }, row.name, { breed: row.breed, ...coat }, library);
+    const zones = gatedZones(step, { breed: row.breed, ...coat }, library);
     if (zones.length === 0) return;
     const names = zones.map((z) => ZONE_NAMES[z]).join(', ');
     throw new Problem(

@@ -2,14 +2,13 @@
  * Products of the task at the tub: each with its mix, its zones and what its label says, and a large "Used". Touches are ticks of the
  * task, so that whoever takes it over, and every device, sees the same; the finish asks from there.
  */
-import { BATHS, mixParts, usedTick } from '@loyal-mane/core';
+import { BATHS, usedTick } from '@loyal-mane/core';
 import type { MixPart, PlannedActivity } from '@loyal-mane/core';
-import { bathAdvice, stepProducts, washesOf } from '@loyal-mane/library/pages';
+import { bathAdvice, stepProducts } from '@loyal-mane/library/pages';
 import { PRODUCT_NAMES } from '@loyal-mane/library/words';
 import type { Kennel, Methods } from '../../api/queries';
 import type { Ticking } from '../../parts/PageLines';
-import { coatOf, kennelDogOf } from '../../parts/dogRecord';
-import { partWords, tablesOf } from '../../parts/mixWords';
+import { mixFor, partWords, tablesOf } from '../../parts/mixWords';
 import { askOf } from '../../parts/pageOf';
 import { useMeasure } from '../../parts/useMeasure';
 import { volumeWords } from '../../parts/volumes';
@@ -26,9 +25,7 @@ export function partsAt(
   if (ask === null || dog === undefined) return [];
   const used = new Set(stepProducts(ask).map((u) => u.product));
   const advice = bathAdvice(BATHS.has(ask.step) ? ask : { ...ask, step: 'bath' }).filter((a) => used.has(a.product));
-  const { density } = kennelDogOf(dog);
-  const of = { dogId: dog.id, weightKg: dog.weightKg, coat: coatOf(dog), density, washes: washesOf(ask), advice };
-  return mixParts(of, tablesOf(methods));
+  return mixFor(dog, ask, advice, methods);
 }
 
 interface Props {

@@ -5,7 +5,7 @@ import { App as AntApp, ConfigProvider, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { openSoaks } from '@loyal-mane/core';
+import { openSoaks, openTowels } from '@loyal-mane/core';
 import type { NoteKind, WorkCommand } from '@loyal-mane/core';
 import { useLiveStream } from '../../api/liveStream';
 import { methodsQuery } from '../../api/queries';
@@ -21,6 +21,7 @@ import { BenchNext, NoTask } from './BenchNext';
 import { NoteDialog } from './NoteDialog';
 import { Refusals } from './Refusals';
 import { SoakClocks } from './SoakClocks';
+import { TowelClocks } from './TowelClocks';
 import { FinishDialogs, useFinishing } from './FinishDialogs';
 import { OrderDialog, useStarting } from './OrderDialog';
 import { SkipDialog } from './SkipDialog';
@@ -53,7 +54,7 @@ function Bench() {
   const { kennel, plan, names, now, personId, tasks, work, task, choose } = useBench();
   const methods = useQuery(methodsQuery).data;
   const stream = useLiveStream();
-  const { tap, tick, sayWhy, keep, failed, soak, endSoak, startAnyway, undo, outbox, isResting } =
+  const { tap, tick, sayWhy, keep, failed, soak, endSoak, lookIn, startAnyway, undo, outbox, isResting } =
     useBenchCommands(choose);
   const [skipping, setSkipping] = useState<BenchTask | null>(null);
   // A dialog stays at its own task, also where that is finished elsewhere meanwhile.
@@ -86,6 +87,7 @@ function Bench() {
       <main className="bench">
         <BenchTop personId={personId} task={task} outbox={outbox} isAway={stream === 'away'} {...view} />
         <SoakClocks soaks={openSoaks(work)} names={names} now={now} onEnd={endSoak} />
+        <TowelClocks towels={openTowels(work, now)} names={names} now={now} onLook={lookIn} />
         <Refusals outbox={outbox} names={names} onAnyway={startAnyway} />
         {task === null ? (
           <NoTask personId={personId} tasks={tasks} onTakeBack={(t) => give(t, 'undo')} {...view} />

@@ -6,8 +6,8 @@ import { App as AntApp } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { instantToMs, msToInstant, workedMs } from '@loyal-mane/core';
-import type { OpenSoak, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
+import { instantToMs, lookTick, msToInstant, workedMs } from '@loyal-mane/core';
+import type { OpenSoak, OpenTowel, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
 import type { SoakChoice } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
@@ -163,6 +163,19 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     }
   };
 
+  /** Somebody has looked at a jacket under its towel, whoever set it. */
+  const lookIn = ({ work }: OpenTowel): void => {
+    const { taskKey: key, dogId, step } = work;
+    const now = serverNowMs();
+    const common = { commandId: newCommandId(), personId: me, at: msToInstant(now) };
+    const line = { line: lookTick(now), ticked: true };
+    try {
+      give({ ...common, key, dogId, step, command: 'tick', version: 0, stationId: null, tick: line }, client);
+    } catch {
+      void message.error(CANNOT_KEEP, 10);
+    }
+  };
+
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
     // A second touch on the big button would start what comes next; skipping and undoing are asked for elsewhere.
     const isBig = command === 'start' || command === 'finish';
@@ -193,5 +206,5 @@ export function useBenchCommands(choose: (key: string | null) => void) {
     const timer = window.setTimeout(() => setUndo(null), undo.until - Date.now());
     return () => window.clearTimeout(timer);
   }, [undo]);
-  return { tap, tick, sayWhy, keep, failed, soak, endSoak, startAnyway, undo, outbox, isResting };
+  return { tap, tick, sayWhy, keep, failed, soak, endSoak, lookIn, startAnyway, undo, outbox, isResting };
 }

@@ -1,12 +1,11 @@
 /*
  * Baths of the plan with what each takes, day by day.
  */
-import { BATHS, conditionerAfter, instantToMs, localDayOf, mixParts } from '@loyal-mane/core';
+import { BATHS, conditionerAfter, instantToMs, localDayOf } from '@loyal-mane/core';
 import type { DayNeed, KennelBottle, LocalDay, MixPart, Plan, PlannedActivity } from '@loyal-mane/core';
-import { bathAdvice, washesOf } from '@loyal-mane/library/pages';
+import { bathAdvice } from '@loyal-mane/library/pages';
 import type { Kennel, Methods } from '../../api/queries';
-import { coatOf, kennelDogOf } from '../../parts/dogRecord';
-import { tablesOf } from '../../parts/mixWords';
+import { mixFor, tablesOf } from '../../parts/mixWords';
 import { askOf } from '../../parts/pageOf';
 import type { taskStates } from '../../parts/useWork';
 
@@ -58,11 +57,9 @@ export function plannedMixes(
         (a) =>
           tables.products[a.product].parts !== null && (a.product.endsWith('Conditioner') ? isConditioned : !isBathed),
       );
-      const { density } = kennelDogOf(dog);
-      const of = { dogId: dog.id, weightKg: dog.weightKg, coat: coatOf(dog), density, washes: washesOf(ask), advice };
       const startMs = instantToMs(bath.start);
       const isOver = isBathed && !isConditioned;
-      return [{ bath, startMs, day: localDayOf(startMs, zone), parts: mixParts(of, tables), isOver }];
+      return [{ bath, startMs, day: localDayOf(startMs, zone), parts: mixFor(dog, ask, advice, methods), isOver }];
     })
     .sort((x, y) => x.startMs - y.startMs);
 }
