@@ -195,7 +195,7 @@ function watch(context: BrowserContext, troubles: string[]): void {
 /** A kennel that nobody has begun yet, instead of the demo. */
 export const EMPTY_KENNEL = 'nobody';
 
-/** What the start command has said, line after line. */
+/** Lines that the start command has said so far. */
 let said = '';
 
 /** The password that the start command gives the lead of a new kennel. */

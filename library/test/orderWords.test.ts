@@ -1,4 +1,4 @@
-/* What is open before a step, in words: a sentence for every reason, and each says what its being open does. */
+/* Open work before a step, in words: a sentence for every reason, and each says what its being open does. */
 import { ORDER_WHYS } from '@loyal-mane/core';
 import { openBeforeWords } from '../src/words/index.js';
 

@@ -34,7 +34,7 @@ export function sharedLiveDemo(kennel: KennelFile, nowMs: number): ReturnType<ty
 
 const LIVE_ROUNDS = 2;
 
-/** What is made once for all tests, by what was asked. */
+/** An answer that is made once for all tests, kept by its question. */
 function shared<T>(asked: string, make: () => T): T {
   const key = hashOf([sourcesHash(), asked]);
   const file = path.join(FOLDER, `${key}.json`);

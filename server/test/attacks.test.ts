@@ -209,7 +209,7 @@ describe('tasks', () => {
     expect((asked.body as { detail: string }).detail).toMatch(
       /^You are still working on \w+ \(.* since \d\d:\d\d\)\. Nothing was started\. A dog is never left alone/,
     );
-    // What was begun without a network is not asked about afterward: it has happened.
+    // Work that was begun without a network is not asked about afterward: it has happened.
     const before = new Date(world.clock.nowMs() - 5 * 60_000).toISOString();
     await ivo.post(path(other, 'start'), { commandId: v7(), version: 0, at: before }).expect(200);
     await ivo.post(path(other, 'undo'), { commandId: v7() }).expect(200);

@@ -11,7 +11,7 @@ import { instantToMs, msToInstant } from '../time/zone.js';
 export const TOWEL_SET_MIN = 24 * 60;
 /** Somebody looks in at least so often, minutes (engineering default: "every few hours" of common practice). */
 export const DEFAULT_LOOK_MIN = 3 * 60;
-/** What began longer ago was released without a record, hours (engineering default). */
+/** A set that began longer ago was released without a record, hours (engineering default). */
 const FORGOTTEN_H = 72;
 
 /** Zones under the towel and the wedge before it: nothing of them is cut until the release (common practice). */

@@ -41,7 +41,7 @@ const ORDER: readonly {
   { why: 'uncut', open: [...BLADES], before: ['outlineCheck'] },
 ];
 
-/** What was planned longer before is no part of the same work. */
+/** A task that was planned longer before is no part of the same work. */
 const SAME_WORK_MS = 24 * 3_600_000;
 
 /**

@@ -1,5 +1,5 @@
 /*
- * What goes into a coat at a bath, as it is mixed: tables of amounts, and each product in words.
+ * Products of a bath as they are mixed: tables of amounts, and each product in words.
  */
 import { mixParts } from '@loyal-mane/core';
 import type { MixPart, MixTables, ProductAdvice, Products } from '@loyal-mane/core';

@@ -27,7 +27,7 @@ function sinceWords({ breaks }: BreakGroup<ToldBreak>, names: Names): string {
   return since.actorId === null ? `since ${time}` : `since ${time}, ${names.first(since.actorId)}`;
 }
 
-/** What of one dog's plan no longer holds, in its drawer; nothing while all of it does. */
+/** Breaks of one dog's plan, in its drawer; nothing while all of it holds. */
 export function DogBreaks({ dogId }: { dogId: string }) {
   const { names } = useRooms();
   const groups = breakGroups(useBreaks(), names.zone).filter((g) => g.dogs.includes(dogId));

@@ -72,7 +72,7 @@ export function GoesHome({ person, day, onDone }: Props) {
   );
 }
 
-/** What is wrong with a time to go home at; null where nothing is. */
+/** The fault of a time to go home at; null where there is none. */
 function faultWords(at: string, shift: { readonly start: string; readonly overtimeEnd: string }): string | null {
   if (!isWallTime(at)) return 'Write it like 14:30.';
   if (at <= shift.start) return `The shift begins at ${shift.start}: who does not come at all is away that day.`;

@@ -14,7 +14,7 @@ export interface PlannedMix {
   readonly bath: PlannedActivity;
   readonly day: LocalDay;
   readonly startMs: number;
-  /** What is still to be mixed for it, as far as the floor is with it now. */
+  /** Parts that are still to be mixed for it, as far as the floor is with it now. */
   readonly parts: readonly MixPart[];
   /** Bathed, and conditioned where that is planned; or skipped. */
   readonly isOver: boolean;
