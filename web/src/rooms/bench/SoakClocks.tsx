@@ -11,6 +11,7 @@ import { PRODUCT_NAMES } from '@loyal-mane/library/words';
 import { chime } from '../../parts/chime';
 import { SoakDrop } from '../../parts/SoakDrop';
 import { soakName, soakNow } from '../../parts/soaks';
+import { ClockCard } from './ClockCard';
 import type { BenchTask } from './myTasks';
 import { isOver } from './myTasks';
 
@@ -30,18 +31,16 @@ export function SoakClocks({ soaks, names, now, onEnd }: ClocksProps) {
       {soaks.map((open) => {
         const at = soakNow(open.soak, now);
         return (
-          <div key={open.soak.id} className={at.phase}>
-            <SoakDrop soak={open.soak} now={at} size={56} />
-            <span>
-              <b>{soakName(open, names)}</b>
-              <span role="timer" aria-live={at.phase === 'over' ? 'assertive' : 'off'}>
-                {at.words}
-              </span>
-            </span>
-            <button type="button" onClick={() => onEnd(open)}>
-              Rinsed
-            </button>
-          </div>
+          <ClockCard
+            key={open.soak.id}
+            phase={at.phase}
+            picture={<SoakDrop soak={open.soak} now={at} size={56} />}
+            name={soakName(open, names)}
+            words={at.words}
+            live={at.phase === 'over' ? 'assertive' : 'off'}
+            answer="Rinsed"
+            onAnswer={() => onEnd(open)}
+          />
         );
       })}
     </section>

@@ -5,6 +5,7 @@ import type { OpenTowel } from '@loyal-mane/core';
 import type { Names } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { towelWords } from '../../parts/towels';
+import { ClockCard } from './ClockCard';
 
 interface Props {
   readonly towels: readonly OpenTowel[];
@@ -21,18 +22,16 @@ export function TowelClocks({ towels, names, now, onLook }: Props) {
       {towels.map((open) => {
         const { words, isDue } = towelWords(open, now);
         return (
-          <div key={open.work.taskKey} className={isDue ? 'over' : 'early'}>
-            <StepGlyph step="towelSet" size={44} />
-            <span>
-              <b>{names.dog(open.work.dogId)}: towel set</b>
-              <span role="timer" aria-live={isDue ? 'polite' : 'off'}>
-                {words}
-              </span>
-            </span>
-            <button type="button" onClick={() => onLook(open)}>
-              Looked in
-            </button>
-          </div>
+          <ClockCard
+            key={open.work.taskKey}
+            phase={isDue ? 'over' : 'early'}
+            picture={<StepGlyph step="towelSet" size={44} />}
+            name={`${names.dog(open.work.dogId)}: towel set`}
+            words={words}
+            live={isDue ? 'polite' : 'off'}
+            answer="Looked in"
+            onAnswer={() => onLook(open)}
+          />
         );
       })}
     </section>

@@ -7,7 +7,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { instantToMs, lookTick, msToInstant, workedMs } from '@loyal-mane/core';
-import type { OpenSoak, OpenTowel, PauseCause, PersonId, WorkCommand, ZoneId } from '@loyal-mane/core';
+import type { OpenSoak, OpenTowel, PauseCause, PersonId, WorkCommand, WorkRecord, ZoneId } from '@loyal-mane/core';
 import type { SoakChoice } from '@loyal-mane/library/pages';
 import { METHODS } from '@loyal-mane/library/words';
 import { newCommandId } from '../../api/client';
@@ -152,28 +152,26 @@ export function useBenchCommands(choose: (key: string | null) => void) {
 
   const soak = (task: BenchTask, { product, leastMin, mostMin }: SoakChoice): boolean =>
     note(task, 'soak', { soak: { product, leastMin, mostMin } });
-  /** Ends a soak, whoever began it at whichever task. */
-  const endSoak = ({ soak, work }: OpenSoak): void => {
-    const { taskKey: key, dogId, step } = work;
-    const common = { commandId: newCommandId(), personId: me, at: msToInstant(serverNowMs()) };
+  /** Gives something beside a record, whosever task it is. */
+  const beside = (
+    { taskKey: key, dogId, step }: WorkRecord,
+    command: NoteCommand,
+    more: More,
+    atMs = serverNowMs(),
+  ): void => {
+    const common = { commandId: newCommandId(), personId: me, at: msToInstant(atMs) };
     try {
-      give({ ...common, key, dogId, step, command: 'soakEnd', version: 0, stationId: null, soakId: soak.id }, client);
+      give({ ...common, key, dogId, step, command, version: 0, stationId: null, ...more }, client);
     } catch {
       void message.error(CANNOT_KEEP, 10);
     }
   };
-
+  /** Ends a soak, whoever began it at whichever task. */
+  const endSoak = ({ soak, work }: OpenSoak): void => beside(work, 'soakEnd', { soakId: soak.id });
   /** Somebody has looked at a jacket under its towel, whoever set it. */
   const lookIn = ({ work }: OpenTowel): void => {
-    const { taskKey: key, dogId, step } = work;
     const now = serverNowMs();
-    const common = { commandId: newCommandId(), personId: me, at: msToInstant(now) };
-    const line = { line: lookTick(now), ticked: true };
-    try {
-      give({ ...common, key, dogId, step, command: 'tick', version: 0, stationId: null, tick: line }, client);
-    } catch {
-      void message.error(CANNOT_KEEP, 10);
-    }
+    beside(work, 'tick', { tick: { line: lookTick(now), ticked: true } }, now);
   };
 
   const tap = (task: BenchTask, command: WorkCommand | 'undo', more: More = {}): void => {
