@@ -20,6 +20,7 @@ import { bathAdvice } from './bathAdvice.js';
 import { workParts } from './workParts.js';
 import type { OwnAsk } from './ownAsk.js';
 import { PRODUCT_NAMES, whereWords, zonesWords } from '../words/productWords.js';
+import { lowerFirst } from '../words/lowerFirst.js';
 import { strippingWords } from '../words/programWords.js';
 import { dogNoteWords } from '../words/dogNoteWords.js';
 import { sideFirstWords } from '../words/sideWords.js';
@@ -111,7 +112,7 @@ function bathTexts(ask: OwnAsk): string[] {
   const mine = bathAdvice(ask).filter((p) => (ask.step === 'condition') === p.product.endsWith('Conditioner'));
   if (mine.length === 0) return [];
   const told = mine.map((p) => `${PRODUCT_NAMES[p.product]}, ${whereWords(p)}`);
-  return [`${told.map((t, k) => (k === 0 ? t : t.charAt(0).toLowerCase() + t.slice(1))).join('; ')}.`];
+  return [`${told.map((t, k) => (k === 0 ? t : lowerFirst(t))).join('; ')}.`];
 }
 
 /** The finish by the dog's own recipe, in its order: each product where it goes. */

@@ -81,6 +81,7 @@ export { sideFirstWords } from './sideWords.js';
 export { boundDetailWords, boundWords, likelyWords, oddsWords, tightestWords } from './oddsWords.js';
 export { oddsInsteadWords, overtimeInsteadWords, readyInsteadWords, supposedWords } from './whatIfWords.js';
 export type { EntryName } from './whatIfWords.js';
+export { lowerFirst } from './lowerFirst.js';
 export { openBeforeWords } from './orderWords.js';
 export { rowAtWords, trailWords } from './trailWords.js';
 export { ROUND_WORDS, lackingWords, roundWords } from './roundWords.js';

@@ -16,6 +16,7 @@ import type {
 import { strippingArea } from '@loyal-mane/core';
 import { STRIPPING_EVERY_DAYS } from '../stripping.js';
 import { ZONE_NAMES } from '../zones/zones.js';
+import { lowerFirst } from './lowerFirst.js';
 import { METHODS } from './methods.js';
 import { REFUSAL_WORDS, SCHOOL_WORDS } from './schoolWords.js';
 import { monthDay } from './timeWords.js';
@@ -70,7 +71,7 @@ export function dropWords(step: StepId, why: DropReason): string {
     case 'tooYoung':
       return `${name}: whiskers stay on dogs under nine months here.`;
     case 'state':
-      return `${name}: ${STATE_WORDS[why.state].charAt(0).toLowerCase()}${STATE_WORDS[why.state].slice(1)}`;
+      return `${name}: ${lowerFirst(STATE_WORDS[why.state])}`;
     case 'allLocked':
       return `${name}: every zone that it would cut is left alone for now, locked or left to grow.`;
     case 'sharedTrim':
@@ -90,7 +91,7 @@ export function leftOutLines(left: readonly { readonly step: StepId; readonly wh
   }
   return [...byReason].map(([reason, names]) => {
     const [first = '', ...more] = names;
-    return `${[first, ...more.map((n) => n.charAt(0).toLowerCase() + n.slice(1))].join('; ')}${reason}`;
+    return `${[first, ...more.map(lowerFirst)].join('; ')}${reason}`;
   });
 }
 

@@ -13,6 +13,7 @@ import type {
 import { instantToMs, localDayOf, wallMinutes } from '@loyal-mane/core';
 import type { WallTime } from '@loyal-mane/core';
 import { STATION_NAMES } from './coatWords.js';
+import { lowerFirst } from './lowerFirst.js';
 import { METHODS } from './methods.js';
 import type { Names } from './names.js';
 import { clockWords, dayWords, weekdayWords } from './timeWords.js';
@@ -27,7 +28,7 @@ function dayAndTime(instant: string, names: Names): string {
 
 function lower(step: keyof typeof METHODS): string {
   const name = METHODS[step].name;
-  return name.charAt(0).toLowerCase() + name.slice(1);
+  return lowerFirst(name);
 }
 
 /** "Ivo works on Rusk (ears) until 14:05", or null where nobody is to name. */
@@ -285,5 +286,5 @@ function handlerWords(r: Extract<Remedy, { code: 'otherHandler' }>, u: UnplacedC
   const gap =
     wallMinutes(names.ringTime(u.entryId) as WallTime) - wallMinutes(names.ringTime(r.rivalEntryId) as WallTime);
   const when = gap === 0 ? 'at the same time' : `${String(Math.abs(gap))} min ${gap > 0 ? 'before' : 'after'}`;
-  return `${who} shows ${names.dog(r.rivalDogId)} ${when}, in ${names.ring(r.rivalEntryId).toLowerCase()}.`;
+  return `${who} shows ${names.dog(r.rivalDogId)} ${when}, in ${lowerFirst(names.ring(r.rivalEntryId))}.`;
 }

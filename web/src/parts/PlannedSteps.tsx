@@ -3,7 +3,7 @@
  */
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { PlannedActivity } from '@loyal-mane/core';
-import { clockWords, dayWords, isTelling, reasonWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, isTelling, lowerFirst, reasonWords } from '@loyal-mane/library/words';
 import { StepGlyph } from './Glyph';
 import { stepName } from './stepName';
 import { useRooms } from './useRooms';
@@ -45,7 +45,7 @@ export function PlannedSteps({ steps, onOpen }: Props) {
                 {stepName(a)}
                 <span className="soft">
                   {a.people.length > 0 && `, ${a.people.map((p) => names.first(p)).join(' and ')}`}
-                  {a.stationId !== null && `, ${names.station(a.stationId).toLowerCase()}`}
+                  {a.stationId !== null && `, ${lowerFirst(names.station(a.stationId))}`}
                   {states[a.key] !== undefined
                     ? `, ${states[a.key] ?? ''}`
                     : isTelling(a)

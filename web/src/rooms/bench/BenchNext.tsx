@@ -1,7 +1,7 @@
 /*
  * Shows the next task and how much time is free until it begins, or that there is nothing to do.
  */
-import { dayWords, clockWords, durationWords } from '@loyal-mane/library/words';
+import { clockWords, dayWords, durationWords, lowerFirst } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { ToolCare } from '../../parts/ToolCare';
 import { useRooms } from '../../parts/useRooms';
@@ -31,7 +31,7 @@ export function BenchNext({ task, tasks, names, now }: NextProps) {
       <b>Next</b>
       <span>
         {taskWords(next, names)} at {clockWords(next.startMs, names.zone, names.clock)}
-        {next.activity.stationId !== null && `, ${names.station(next.activity.stationId).toLowerCase()}`}
+        {next.activity.stationId !== null && `, ${lowerFirst(names.station(next.activity.stationId))}`}
       </span>
       {isIdle && freeMs >= FREE_FROM_MS && <span className="free">free for {durationWords(freeMs)}</span>}
     </div>

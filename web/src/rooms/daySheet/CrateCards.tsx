@@ -5,7 +5,7 @@
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { LocalDay, Plan, PlannedActivity } from '@loyal-mane/core';
 import { bagList } from '@loyal-mane/library';
-import { clockWords, METHODS, PRODUCT_NAMES, shortWeekday, zonesWords } from '@loyal-mane/library/words';
+import { clockWords, lowerFirst, METHODS, PRODUCT_NAMES, shortWeekday, zonesWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { DogBadge } from '../../parts/Glyph';
@@ -124,7 +124,7 @@ function CrateCard({ dog, shown, kennel, plan, names, day }: CardProps) {
 /** "09:15 finish, Ivo, field table 2". */
 function stepWords(a: PlannedActivity, names: Names): string {
   const time = clockWords(instantToMs(a.start), names.zone, names.clock);
-  const where = a.stationId === null ? '' : `, ${names.station(a.stationId).toLowerCase()}`;
+  const where = a.stationId === null ? '' : `, ${lowerFirst(names.station(a.stationId))}`;
   return `${time} ${METHODS[a.step].name.toLowerCase()}, ${a.people.map((p) => names.first(p)).join(' and ')}${where}`;
 }
 

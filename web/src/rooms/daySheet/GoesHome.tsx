@@ -48,7 +48,7 @@ export function GoesHome({ person, day, onDone }: Props) {
   const first = names.first(person.id);
   return (
     <>
-      <Space style={{ marginTop: 10 }}>
+      <Space style={{ display: 'flex', marginTop: 10 }}>
         <Button
           disabled={fault !== null}
           loading={end.isPending}

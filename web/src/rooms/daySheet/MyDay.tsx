@@ -3,7 +3,7 @@
  */
 import { Collapse } from 'antd';
 import type { Block, Lane, PlannedActivity } from '@loyal-mane/core';
-import { METHODS, clockWords, durationWords, roundWords } from '@loyal-mane/library/words';
+import { clockWords, durationWords, lowerFirst, METHODS, roundWords } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { ToolCare } from '../../parts/ToolCare';
@@ -88,7 +88,7 @@ function Row({ block, names, onTask }: { block: Block; names: Names; onTask: (a:
           <br />
           <span className="soft">
             {durationWords(block.endMs - block.startMs)}
-            {block.stationId !== null && `, ${names.station(block.stationId).toLowerCase()}`}
+            {block.stationId !== null && `, ${lowerFirst(names.station(block.stationId))}`}
           </span>
         </span>
         <span className="soft">{block.state === 'planned' ? '' : block.state}</span>

@@ -3,6 +3,7 @@
  * none is cut short; the station where there is room for it.
  */
 import type { Bundle } from '@loyal-mane/core';
+import { lowerFirst } from '@loyal-mane/library/words';
 import type { Names } from '@loyal-mane/library/words';
 
 const DOG_PX = 8.6;
@@ -67,7 +68,7 @@ function placeLabel(
   const stationId = mine?.bundle.blocks[0]?.stationId ?? null;
   if (mine === undefined || stationId === null || mine.bundle.blocks.some((b) => b.stationId !== stationId))
     return null;
-  const words = names.station(stationId).toLowerCase();
+  const words = lowerFirst(names.station(stationId));
   const end = mine.x + words.length * PLACE_PX;
   const isTaken = placed.some((p, j) => {
     const other = labels[j];

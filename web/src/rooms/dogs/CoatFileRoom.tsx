@@ -4,7 +4,7 @@
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import { localDayOf, stageOf } from '@loyal-mane/core';
 import type { LocalDay } from '@loyal-mane/core';
-import { clockWords, COAT_WORDS, shortWeekday, STAGE_WORDS } from '@loyal-mane/library/words';
+import { clockWords, COAT_WORDS, lowerFirst, shortWeekday, STAGE_WORDS } from '@loyal-mane/library/words';
 import type { Kennel } from '../../api/queries';
 import { libraryOf, recordOf } from '../../parts/dogRecord';
 import type { Dog } from '../../parts/dogRecord';
@@ -108,7 +108,7 @@ function CoatHead({ dog, today }: { dog: Dog; today: LocalDay }) {
             <b>
               {shortWeekday(next.day)} {clockOf(next.ringTime)}
             </b>
-            , {names.ring(next.id).toLowerCase()}
+            , {lowerFirst(names.ring(next.id))}
             <br />
             <Link to={`/?dog=${dog.id}`} className={out ? 'bad' : ''}>
               {out ? 'not ready as things stand' : 'on course'}

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { instantToMs, localDayOf } from '@loyal-mane/core';
 import type { Instant, PlannedActivity } from '@loyal-mane/core';
-import { clockWords, leftOutLines, monthDay, noteWords, shortWeekday } from '@loyal-mane/library/words';
+import { clockWords, leftOutLines, lowerFirst, monthDay, noteWords, shortWeekday } from '@loyal-mane/library/words';
 import { StepGlyph } from '../../parts/Glyph';
 import { NoteList } from '../../parts/NoteList';
 import { PlannedSteps } from '../../parts/PlannedSteps';
@@ -70,7 +70,7 @@ function Entered({ dog }: { dog: Dog }) {
             <b>{clock(e.ringTime)}</b>
             <span>
               <Link to={`/shows/${e.showId}`}>{kennel.shows.find((s) => s.id === e.showId)?.name}</Link>,{' '}
-              {names.ring(e.id).toLowerCase()}
+              {lowerFirst(names.ring(e.id))}
               {e.showClass === undefined ? '' : `, ${e.showClass}`}
               {e.handlerId === undefined ? '' : `, shown by ${names.first(e.handlerId)}`}
               {out.has(e.id) && <b className="bad"> not ready as things stand</b>}
